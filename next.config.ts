@@ -1,0 +1,13 @@
+import type { NextConfig } from 'next'
+
+const config: NextConfig = {
+  reactStrictMode: true,
+  poweredByHeader: false,
+  devIndicators: false,
+  // Native modules stay outside the bundle; they are prebuilt in node_modules.
+  serverExternalPackages: ['libsql', 'sharp'],
+  // A person may run the demo and their own household side by side from one checkout.
+  distDir: process.env.RESTCOG_DIST ?? '.next',
+}
+
+export default config

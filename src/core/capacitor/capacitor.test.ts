@@ -1,0 +1,160 @@
+import fc from 'fast-check'
+import { describe, expect, it } from 'vitest'
+import { capacitanceUnderLoad, checkCapacitor, combineSections, discharge, parseCapacitorLabel } from '.'
+
+const check = (label: string, uF: number | null, more: object = {}) =>
+  checkCapacitor({ label, readings: [{ section: 'single', uF }], ...more })
+
+describe('a capacitor label', () => {
+  it.each([
+    ['35+5 µF ±6 % 440 V', [['HERM', 35], ['FAN', 5]], { minus: 6, plus: 6 }, 440],
+    ['5/35 MFD 370VAC', [['HERM', 35], ['FAN', 5]], null, 370],
+    ['30 uF + 3 uF +/-5% 440 VAC 50/60Hz', [['HERM', 30], ['FAN', 3]], { minus: 5, plus: 5 }, 440],
+    ['HERM 45 FAN 7.5 uF 370/440V', [['HERM', 45], ['FAN', 7.5]], null, 440],
+    ['2,5 µF ±10 % 400 V~', [['single', 2.5]], { minus: 10, plus: 10 }, 400],
+    ['CBB61 4uF 250VAC 50/60Hz 25/85/21', [['single', 4]], null, 250],
+    ['6 MFD -5/+10% 370V', [['single', 6]], { minus: 5, plus: 10 }, 370],
+    ['130 µF 0/+20% 250V START', [['single', 130]], { minus: 0, plus: 20 }, 250],
+    ['10 μF +10-5 % 440 VAC', [['single', 10]], { minus: 5, plus: 10 }, 440],
+  ])('%s', (text, sections, tolerance, volts) => {
+    const label = parseCapacitorLabel(text)
+    expect(label.sections.map((s) => [s.section, s.uF])).toEqual(sections)
+    expect(label.tolerancePercent).toEqual(tolerance)
+    expect(label.volts).toBe(volts)
+  })
+
+  it('reads a range as a start capacitor with its middle', () => {
+    const label = parseCapacitorLabel('88-108 MFD 330 VAC')
+    expect(label.sections).toEqual([{ section: 'single', uF: 98, minUf: 88, maxUf: 108 }])
+    expect(label.duty).toBe('start')
+  })
+
+  it('says what to type when there is no capacitance', () => {
+    expect(() => parseCapacitorLabel('440 VAC 50/60 Hz')).toThrow(/with its unit/)
+  })
+})
+
+describe('a capacitor against its window', () => {
+  it('is weak only when the whole interval lies below the window', () => {
+    expect(check('5 µF ±6 %', 4.5).verdict).toBe('weak')
+    expect(check('5 µF ±6 %', 4.6).verdict).toBe('borderline')
+    expect(check('5 µF ±6 %', 5).verdict).toBe('good')
+    expect(check('5 µF ±6 %', 5.3).verdict).toBe('borderline')
+    expect(check('5 µF ±6 %', 5.6).verdict).toBe('high')
+  })
+
+  it('works out the window, the deviation and the uncertainty', () => {
+    const [section] = check('5 µF ±6 %', 4).sections
+    expect(section).toMatchObject({ nominalUf: 5, readingUf: 4 })
+    expect(section!.lowUf).toBeCloseTo(4.7)
+    expect(section!.highUf).toBeCloseTo(5.3)
+    expect(section!.deviationPercent).toBeCloseTo(-20)
+    expect(section!.uncertaintyUf).toBeCloseTo(0.13)
+  })
+
+  it('takes ±6 % where no tolerance is printed and says so', () => {
+    expect(check('5 µF', 5).reasons.join(' ')).toMatch(/±6 % is taken/)
+  })
+
+  it('takes over-range as shorted, unless the meter cannot reach that far', () => {
+    expect(check('60 µF ±6 %', null).verdict).toBe('shorted')
+    const meter = { accuracyPercent: 2, accuracyCounts: 5, resolutionUf: 0.01, maxUf: 40 }
+    const beyond = check('60 µF ±6 %', null, { meter })
+    expect(beyond.verdict).toBe('borderline')
+    expect(beyond.reasons.join(' ')).toMatch(/above this meter's range/)
+  })
+
+  it('lets the look override the reading, but not for rust', () => {
+    expect(check('5 µF', 5, { look: ['bulged'] }).verdict).toBe('failed-by-look')
+    expect(check('5 µF', 5, { look: ['rusty-terminals'] }).verdict).toBe('good')
+    expect(check('5 µF', 5, { look: ['rusty-terminals'] }).reasons.join(' ')).toMatch(/clean them/i)
+  })
+
+  it('widens the limits for the ten-percent school, never narrows them', () => {
+    expect(check('5 µF ±6 %', 4.65, { school: 'ten-percent' }).verdict).toBe('good')
+    expect(check('5 µF ±20 %', 4.3, { school: 'ten-percent' }).verdict).toBe('good')
+  })
+
+  it('answers the worst of two sections', () => {
+    const dual = checkCapacitor({
+      label: '30+3 µF ±6 % 440 V',
+      readings: [{ section: 'HERM', uF: 29.4 }, { section: 'FAN', uF: 0 }],
+    })
+    expect(dual.sections.map((s) => s.verdict)).toEqual(['good', 'open'])
+    expect(dual.verdict).toBe('open')
+  })
+
+  it('names a section that the label does not have', () => {
+    expect(() => checkCapacitor({ label: '5 µF', readings: [{ section: 'FAN', uF: 5 }] })).toThrow(/no FAN section/)
+  })
+
+  it('never gets better as the reading falls from the middle of the window', () => {
+    const order = ['good', 'borderline', 'weak', 'open']
+    fc.assert(
+      fc.property(fc.double({ min: 0.05, max: 1, noNaN: true }), fc.double({ min: 0, max: 1, noNaN: true }), (a, b) => {
+        const [more, less] = [Math.max(a, b), Math.min(a, b)]
+        const rank = (share: number) => order.indexOf(check('40 µF ±6 %', 40 * share).verdict)
+        expect(rank(less)).toBeGreaterThanOrEqual(rank(more))
+      }),
+    )
+  })
+})
+
+describe('capacitor arithmetic', () => {
+  it('finds the capacitance under load with the constants of the trade', () => {
+    expect(capacitanceUnderLoad({ amps: 1, volts: 1, hz: 60 }).uF).toBeCloseTo(2652.58, 1)
+    expect(capacitanceUnderLoad({ amps: 1, volts: 1, hz: 50 }).uF).toBeCloseTo(3183.1, 1)
+  })
+
+  it('empties a 40 µF 440 V capacitor through 20 kΩ in about four seconds', () => {
+    const result = discharge({ uF: 40, acVolts: 440, resistorOhm: 20_000 })
+    expect(result.peakVolts).toBeCloseTo(622.25, 1)
+    expect(result.energyJoules).toBeCloseTo(7.744, 3)
+    expect(result.timeConstantSeconds).toBeCloseTo(0.8)
+    expect(result.secondsToSafe).toBeCloseTo(0.8 * Math.log(622.25 / 5), 3)
+    expect(result.peakWatts).toBeCloseTo(19.36, 2)
+  })
+})
+
+describe('sections combined with jumpers', () => {
+  const sections = [['a', 2.5], ['b', 5], ['c', 5], ['d', 10], ['e', 20], ['f', 25]].map(
+    ([terminal, uF]) => ({ terminal: terminal as string, uF: uF as number }),
+  )
+
+  it('makes both values of a dual at once', () => {
+    const made = combineSections({
+      sections,
+      targets: [{ name: 'HERM', uF: 35, tolerancePercent: 6 }, { name: 'FAN', uF: 5, tolerancePercent: 6 }],
+    })
+    expect(made.feasible).toBe(true)
+    expect(made.targets.map((t) => t.uF)).toEqual([35, 5])
+    expect(made.jumpers).toHaveLength(1)
+  })
+
+  it('gives the nearest and says it is not within', () => {
+    const made = combineSections({ sections: [{ terminal: 'a', uF: 4 }], targets: [{ name: 'FAN', uF: 5, tolerancePercent: 6 }] })
+    expect(made.feasible).toBe(false)
+    expect(made.targets[0]).toMatchObject({ uF: 4, within: false })
+    expect(made.targets[0]!.errorPercent).toBeCloseTo(-20)
+  })
+
+  it('uses each section at most once and never leaves a target empty when it can', () => {
+    fc.assert(
+      fc.property(
+        fc.array(fc.integer({ min: 1, max: 40 }), { minLength: 2, maxLength: 6 }),
+        fc.integer({ min: 2, max: 60 }),
+        fc.integer({ min: 1, max: 10 }),
+        (values, herm, fan) => {
+          const made = combineSections({
+            sections: values.map((uF, i) => ({ terminal: `t${i}`, uF })),
+            targets: [{ name: 'HERM', uF: herm, tolerancePercent: 6 }, { name: 'FAN', uF: fan, tolerancePercent: 6 }],
+          })
+          const used = [...made.targets.flatMap((t) => t.terminals), ...made.unused]
+          expect([...used].sort()).toEqual(values.map((_, i) => `t${i}`).sort())
+          expect(made.targets.every((t) => t.terminals.length > 0)).toBe(true)
+        },
+      ),
+      { numRuns: 60 },
+    )
+  })
+})

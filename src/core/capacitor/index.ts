@@ -1,0 +1,5 @@
+export * from './check'
+export * from './combine'
+export * from './label'
+export * from './physics'
+export * from './types'

@@ -1,0 +1,89 @@
+import { CoreError } from '../errors'
+import type { CapacitorLabel, Section, SectionLabel } from './types'
+
+const NUMBER = '\\d+(?:[.,]\\d+)?|[.,]\\d+'
+const UNIT = '(?:[µμu]\\s*[fF]?|[mM]\\s*[fF]\\s*[dD]?)(?![a-zA-Z0-9])'
+
+/** "88-108 µF": a start capacitor is marked with a range. */
+const RANGE = new RegExp(`(${NUMBER})\\s*(?:-|–|to)\\s*(${NUMBER})\\s*${UNIT}`)
+/** "35+5 µF", "35/5 MFD", "35 µF + 5 µF"; up to two values before the last unit. */
+const DUAL = new RegExp(`(${NUMBER})\\s*(?:${UNIT})?\\s*[+/&]\\s*(${NUMBER})\\s*(?:[+/&]\\s*(${NUMBER})\\s*)?${UNIT}`)
+const SINGLE = new RegExp(`(${NUMBER})\\s*${UNIT}`)
+const NAMED = new RegExp(`\\b(HERM|FAN|H|F)\\b\\s*[:=]?\\s*(${NUMBER})(?:\\s*${UNIT})?|(${NUMBER})\\s*(?:${UNIT})?\\s*\\b(HERM|FAN)\\b`, 'gi')
+
+/**
+ * Read the text of a capacitor label: `35+5 µF ±6 % 440 V`, `88-108 MFD 330 VAC`, `7.5uF`.
+ *
+ * @returns sections in µF (the larger of two unmarked values is HERM), tolerance in percent or null where none is
+ *   printed, the highest printed volts or null
+ * @throws CoreError `unreadable-label` where no capacitance is found
+ */
+export function parseCapacitorLabel(text: string, path = 'label'): CapacitorLabel {
+  // A climate code such as 25/85/21 and a pair of frequencies are never capacitances.
+  const source = text.replace(/\b\d{2}\/\d{2,3}\/\d{2}\b/g, ' ').replace(/\b\d{2}\s*\/\s*\d{2}\s*Hz\b/gi, ' ')
+  const tolerance = parseTolerance(source)
+  const sections = parseSections(source)
+  if (sections.length === 0) {
+    throw new CoreError(
+      'unreadable-label',
+      `No capacitance found in "${text.slice(0, 60)}". Type it with its unit, for example 35+5 µF ±6 % 440 V.`,
+      path,
+    )
+  }
+  const duty = sections.some((section) => section.minUf !== undefined) || /\bstart/i.test(source) ? 'start' : 'run'
+  return { sections, tolerancePercent: tolerance, volts: parseVolts(source), duty }
+}
+
+function parseSections(source: string): SectionLabel[] {
+  const named = new Map<Section, number>()
+  for (const match of source.matchAll(NAMED)) {
+    const name = (match[1] ?? match[4])!.toUpperCase()
+    const value = toNumber((match[2] ?? match[3])!)
+    if (value > 0) named.set(name.startsWith('H') ? 'HERM' : 'FAN', value)
+  }
+  if (named.size === 2) return (['HERM', 'FAN'] as const).map((section) => ({ section, uF: named.get(section)! }))
+
+  const range = RANGE.exec(source)
+  if (range) {
+    const [low, high] = [toNumber(range[1]!), toNumber(range[2]!)].sort((a, b) => a - b) as [number, number]
+    if (low > 0) return [{ section: 'single', uF: (low + high) / 2, minUf: low, maxUf: high }]
+  }
+  const dual = DUAL.exec(source)
+  if (dual) {
+    if (dual[3] !== undefined) {
+      throw new CoreError('too-many-sections', 'This label has three values. Give each section on its own.', 'label')
+    }
+    const [small, large] = [toNumber(dual[1]!), toNumber(dual[2]!)].sort((a, b) => a - b) as [number, number]
+    if (small > 0) return [{ section: 'HERM', uF: large }, { section: 'FAN', uF: small }]
+  }
+  if (named.size === 1) return [...named].map(([section, uF]) => ({ section, uF }))
+  const single = SINGLE.exec(source)
+  const value = single ? toNumber(single[1]!) : 0
+  return value > 0 ? [{ section: 'single', uF: value }] : []
+}
+
+/** Both magnitudes positive: "−0/+20 %" is minus 0, plus 20. */
+function parseTolerance(source: string): { minus: number; plus: number } | null {
+  const text = source.replace(/[−–]/g, '-')
+  const asymmetric =
+    /-\s*(\d+(?:[.,]\d+)?)\s*%?\s*[/,]?\s*\+\s*(\d+(?:[.,]\d+)?)\s*%/.exec(text) ??
+    /(?<![\d.,])(0)\s*\/\s*\+\s*(\d+(?:[.,]\d+)?)\s*%/.exec(text)
+  if (asymmetric) return { minus: toNumber(asymmetric[1]!), plus: toNumber(asymmetric[2]!) }
+  const swapped = /\+\s*(\d+(?:[.,]\d+)?)\s*%?\s*[/,]?\s*-\s*(\d+(?:[.,]\d+)?)\s*%/.exec(text)
+  if (swapped) return { plus: toNumber(swapped[1]!), minus: toNumber(swapped[2]!) }
+  const symmetric = /(?:±|\+\s*\/?\s*-)?\s*(\d+(?:[.,]\d+)?)\s*%/.exec(text)
+  if (!symmetric) return null
+  const value = toNumber(symmetric[1]!)
+  return { minus: value, plus: value }
+}
+
+function parseVolts(source: string): number | null {
+  const found: number[] = []
+  for (const match of source.matchAll(/(\d{2,4})(?:\s*[/-]\s*(\d{2,4}))?\s*(?:V(?:\.?\s*A\.?\s*C\.?|AC|~|olts?)?|VAC|WVAC)(?![a-z])/gi)) {
+    found.push(Number(match[1]))
+    if (match[2]) found.push(Number(match[2]))
+  }
+  return found.length > 0 ? Math.max(...found) : null
+}
+
+const toNumber = (text: string) => Number(text.replace(',', '.'))

@@ -1,0 +1,53 @@
+import { capacitorKinds } from '../knowledge/priors'
+import { type ActionId, type CauseId, causeInfo } from '../knowledge/vocabulary'
+import { kindShares } from './model'
+import type { DiagnoseInput, Diagnosis, Findings, Suspect } from './types'
+
+/** One cause, or one action shared by several, above this is decided. */
+export const DECIDED = 0.9
+
+/** The decision, or null with what holds it back. */
+export function decide(input: DiagnoseInput, suspects: Suspect[], findings: Findings, diagnosis: Pick<Diagnosis, 'stop' | 'pair'>): Pick<Diagnosis, 'decided' | 'notes'> {
+  const notes: string[] = []
+  const byAction = new Map<ActionId, { sum: number; cause: CauseId }>()
+  for (const { cause, probability } of suspects) {
+    const action = causeInfo(cause).action as ActionId
+    const entry = byAction.get(action) ?? { sum: 0, cause }
+    byAction.set(action, { ...entry, sum: entry.sum + probability })
+  }
+  const [action, best] = [...byAction].reduce((top, entry) => (entry[1].sum > top[1].sum ? entry : top))
+  if (findings['should-run-now'] === 'normal-pause') {
+    notes.push('It is in a normal pause: look again when it should run.')
+    return { decided: null, notes }
+  }
+  if (best.sum <= DECIDED) return { decided: null, notes }
+  if (diagnosis.pair) {
+    notes.push('The findings do not fit one fault alone: read the one that does not fit again.')
+    return { decided: null, notes }
+  }
+  if (action === 'replace-motor') {
+    if (hotAndOpen(findings)) {
+      notes.push('An open winding is only called dead after it has been read again cold.')
+      return { decided: null, notes }
+    }
+    if (capacitorUnread(input, findings)) {
+      notes.push('Read the run capacitor before buying a motor.')
+      return { decided: null, notes }
+    }
+  }
+  if (findings['cold-retest'] === 'now-good') {
+    notes.push('Good again when cold is not a repair: look for what overheated it.')
+  }
+  return { decided: { cause: best.cause, action }, notes }
+}
+
+/** Open, and not known to have been cold when it was read. */
+function hotAndOpen(findings: Findings): boolean {
+  return findings.winding === 'open' && findings['case-heat'] !== 'cold' && findings['cold-retest'] !== 'still-open'
+}
+
+/** A run capacitor may be fitted and nobody has read it. A bulged one is changed first anyway. */
+function capacitorUnread(input: DiagnoseInput, findings: Findings): boolean {
+  if (findings['capacitor-fan-reading'] !== undefined || findings['capacitor-look'] === 'none-fitted') return false
+  return kindShares(input.family, input.motorKind).some(({ kind }) => capacitorKinds.includes(kind))
+}

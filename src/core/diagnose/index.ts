@@ -1,0 +1,50 @@
+import { stopTriggers } from '../knowledge/stops'
+import { decide } from './decide'
+import { priorOf, type Prior } from './model'
+import { rankTests } from './nextTests'
+import { mapObservations } from './numbers'
+import { findConflicts } from './pairs'
+import { posteriorOf, suspectsOf } from './posterior'
+import type { DiagnoseInput, Diagnosis, Findings } from './types'
+
+export { DECIDED } from './decide'
+export { likelihood, priorOf, tellingValues } from './model'
+export { usableTest } from './nextTests'
+export { capacitorVerdictToValue, mapObservations } from './numbers'
+export type * from './types'
+
+/**
+ * Find the fault: posterior over the family's causes from what was observed, the next tests by expected information
+ * against minutes, risk and tools, and a decision where one is justified.
+ *
+ * Decision-theoretic troubleshooting after Heckerman, Breese and Rommelse (1995), single fault first; pairs of faults only
+ * where none alone explains the findings. Stops answer before and regardless of probabilities.
+ *
+ * @throws CoreError `unknown-value`, `not-a-measure`
+ */
+export function diagnose(input: DiagnoseInput): Diagnosis {
+  const { findings, unmapped } = mapObservations(input.observations, input.plate)
+  const stop = stopTriggers
+    .filter((trigger) => trigger.values.includes(findings[trigger.observation] ?? ''))
+    .map(({ rule, text, call }) => ({ rule, text: `${text} ${call}` }))
+  const prior = withKnown(priorOf(input.family, input.motorKind, input.ageYears), input.known)
+  const suspects = suspectsOf(prior, findings)
+  const posterior = posteriorOf(prior, findings)
+  const { conflicts, pair } = findConflicts(prior, posterior, findings)
+  const { decided, notes } = decide(input, suspects, findings, { stop, pair })
+  return { suspects, nextTests: rankTests(input, prior, posterior, asked(findings, unmapped)), decided, stop, conflicts, unmapped, pair, notes }
+}
+
+/** A number that could not be used was still read: it is not offered again as if nothing had been done. */
+function asked(findings: Findings, unmapped: Diagnosis['unmapped']): Findings {
+  return unmapped.length === 0 ? findings : { ...findings, ...Object.fromEntries(unmapped.map(({ observation }) => [observation, 'unmapped'])) }
+}
+
+/** What the person knows better: a struck suspect is gone, a set one is all but certain. */
+function withKnown(prior: Prior[], known: DiagnoseInput['known']): Prior[] {
+  const left = prior.filter(({ cause }) => !known?.strike?.includes(cause))
+  const kept = left.length > 0 ? left : prior
+  const weighted = kept.map((entry) => (known?.set === entry.cause ? { ...entry, probability: 1000 } : entry))
+  const sum = weighted.reduce((total, entry) => total + entry.probability, 0)
+  return weighted.map((entry) => ({ ...entry, probability: entry.probability / sum }))
+}

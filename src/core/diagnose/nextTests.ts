@@ -1,0 +1,82 @@
+import { capacitorKinds } from '../knowledge/priors'
+import { tests } from '../knowledge/tests'
+import type { TestInfo } from '../knowledge/types'
+import { type MotorKindId, type ObservationId, observationIds } from '../knowledge/vocabulary'
+import { kindShares, likelihood, type Prior, tellingValues } from './model'
+import type { DiagnoseInput, Findings, NextTest, TestRead } from './types'
+
+/** A minute's cost is one; a dead test costs a little care, a live one its danger. Set by `weights`. */
+const RISK_COST = { none: 0, dead: 1, live: 6 }
+/** Below this a test is not worth getting up for. */
+const LEAST_BITS = 0.002
+
+/** Tests not yet made, most information for its cost first. `posterior` stands in the order of `prior`. */
+export function rankTests(input: DiagnoseInput, prior: Prior[], posterior: number[], findings: Findings): NextTest[] {
+  const perMinute = input.weights?.perMinute ?? 1
+  const riskFactor = input.weights?.riskFactor ?? 1
+  const found: NextTest[] = []
+  for (const observation of observationIds) {
+    if (findings[observation] !== undefined || input.declined?.includes(observation)) continue
+    const usable = usableTest(observation, input, findings)
+    if (!usable) continue
+    const { reads, bits } = expectation(observation, prior, posterior)
+    if (bits < LEAST_BITS) continue
+    const { info, index } = usable
+    const cost = Math.max(0.25, info.minutes * perMinute + RISK_COST[info.risk] * riskFactor)
+    found.push({
+      test: tests[observation].length > 1 ? `${observation}-${index + 1}` : observation,
+      observation,
+      expectedBits: bits,
+      minutes: info.minutes,
+      risk: info.risk,
+      score: bits / cost,
+      reads,
+    })
+  }
+  return found.sort((one, two) => two.score - one.score)
+}
+
+/** The first way of making the observation that fits the family, the motor, the tools and what is known so far. */
+export function usableTest(observation: ObservationId, input: DiagnoseInput, findings: Findings): { info: TestInfo; index: number } | null {
+  for (const [index, info] of tests[observation].entries()) {
+    if (info.families && !info.families.includes(input.family)) continue
+    if (info.notFamilies?.includes(input.family)) continue
+    if (info.kinds && !possibleKinds(input, findings).some((kind) => info.kinds!.includes(kind))) continue
+    if (input.tools && !info.tools.some((tool) => input.tools!.includes(tool) || (tool === 'hand'))) continue
+    if (info.after && !Object.entries(info.after).every(([before, values]) => values.includes(findings[before as ObservationId] ?? ''))) continue
+    return { info, index }
+  }
+  return null
+}
+
+/** Motor kinds still possible: a motor without a capacitor is none that needs one. */
+function possibleKinds(input: DiagnoseInput, findings: Findings): MotorKindId[] {
+  const kinds = kindShares(input.family, input.motorKind).map((entry) => entry.kind)
+  if (findings['capacitor-look'] !== 'none-fitted') return kinds
+  return kinds.filter((kind) => !capacitorKinds.includes(kind))
+}
+
+/** Expected information in bits, and what each reading would mean. */
+function expectation(observation: ObservationId, prior: Prior[], posterior: number[]): { reads: TestRead[]; bits: number } {
+  let bits = 0
+  const reads: TestRead[] = []
+  for (const value of tellingValues(observation)) {
+    const joint = prior.map(({ cause }, index) => posterior[index]! * likelihood(cause, observation, value))
+    const probability = joint.reduce((sum, each) => sum + each, 0)
+    if (probability <= 0) continue
+    let gain = 0
+    joint.forEach((each, index) => {
+      if (each > 0) gain += each * Math.log2(each / (probability * posterior[index]!))
+    })
+    bits += gain
+    const points = prior
+      .map(({ cause }, index) => ({ cause, after: joint[index]! / probability, lift: joint[index]! / probability / posterior[index]! }))
+      .filter(({ after, lift }) => after > 0.08 && lift > 1.1)
+      .sort((one, two) => two.after - one.after)
+      .slice(0, 3)
+      .map(({ cause }) => cause)
+    reads.push({ value, probability, points })
+  }
+  const total = reads.reduce((sum, read) => sum + read.probability, 0)
+  return { bits: Math.max(0, bits), reads: reads.map((read) => ({ ...read, probability: read.probability / total })) }
+}

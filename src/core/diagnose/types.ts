@@ -1,0 +1,71 @@
+import type { ActionId, CauseId, FamilyId, MotorKindId, ObservationId, StopRuleId, ToolId } from '../knowledge/vocabulary'
+import type { Risk } from '../knowledge/types'
+
+export interface PlateFigures {
+  volts?: number
+  hz?: number
+  controlVolts?: number
+  fanUf?: number
+  otherUf?: number
+  tolerancePercent?: { minus: number; plus: number }
+  brushNewMm?: number
+}
+
+export type Findings = Partial<Record<ObservationId, string>>
+
+export interface DiagnoseInput {
+  family: FamilyId
+  motorKind?: MotorKindId
+  ageYears?: number
+  /** Observation → vocabulary value, or a number (null: over-range) where the observation has a measure. */
+  observations: Partial<Record<ObservationId, string | number | null>>
+  tools?: ToolId[]
+  declined?: ObservationId[]
+  weights?: { perMinute?: number; riskFactor?: number }
+  plate?: PlateFigures
+  /** Causes the person knows better about: probability set aside (`strike`) or taken as given (`set`). */
+  known?: { strike?: CauseId[]; set?: CauseId }
+}
+
+export interface Because {
+  observation: ObservationId
+  value: string
+  /** log2 of how much likelier the value is under this cause than under all others together; negative speaks against. */
+  bits: number
+}
+
+export interface Suspect {
+  cause: CauseId
+  probability: number
+  because: Because[]
+}
+
+export interface TestRead {
+  value: string
+  probability: number
+  /** Causes that this value would raise the most. */
+  points: CauseId[]
+}
+
+export interface NextTest {
+  test: string
+  observation: ObservationId
+  expectedBits: number
+  minutes: number
+  risk: Risk
+  score: number
+  reads: TestRead[]
+}
+
+export interface Diagnosis {
+  suspects: Suspect[]
+  nextTests: NextTest[]
+  decided: { cause: CauseId; action: ActionId } | null
+  stop: { rule: StopRuleId; text: string }[]
+  conflicts: { observation: ObservationId; value: string; text: string }[]
+  unmapped: { observation: ObservationId; needs: string }[]
+  /** Two faults at once, where no single one explains the findings. */
+  pair: { causes: [CauseId, CauseId]; probability: number } | null
+  /** Sentences about what holds the decision back, and what to keep in mind. */
+  notes: string[]
+}

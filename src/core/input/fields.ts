@@ -1,0 +1,224 @@
+import 'reflect-metadata'
+import { type ClassTransformOptions, plainToInstance, Transform, Type } from 'class-transformer'
+import {
+  ArrayMaxSize,
+  ArrayMinSize,
+  IsArray,
+  IsBoolean,
+  IsIn,
+  IsNumber,
+  IsObject,
+  IsOptional,
+  IsString,
+  Max,
+  MaxLength,
+  Min,
+  ValidateBy,
+  ValidateIf,
+  ValidateNested,
+} from 'class-validator'
+import { type JsonSchema, registerField, schemaOf } from './schema'
+
+/**
+ * Field decorators for the input classes. Each joins the class-validator checks, the sentence that says what to do,
+ * and the JSON Schema fragment, so that the three cannot drift apart.
+ */
+
+type Constructor = new () => object
+type Decorate = (target: object, key: string) => void
+
+interface Common {
+  optional?: boolean
+  nullable?: boolean
+  about?: string
+}
+
+function field(common: Common, schema: JsonSchema, ...decorators: PropertyDecorator[]): Decorate {
+  return (target, key) => {
+    if (common.optional) IsOptional()(target, key)
+    if (common.nullable) ValidateIf((_, value) => value !== null)(target, key)
+    for (const decorate of decorators) decorate(target, key)
+    const described = common.about ? { ...schema, description: common.about } : schema
+    registerField(target, key, common.nullable ? { anyOf: [described, { type: 'null' }] } : described, !common.optional)
+  }
+}
+
+interface NumberRange extends Common {
+  min?: number
+  max?: number
+  /** The minimum itself is not allowed: a capacitance of 0 has no window. */
+  above?: number
+}
+
+/** A finite number. Strings are refused: on the command line a number is a JSON number. */
+export function Num(range: NumberRange = {}): Decorate {
+  const parts: PropertyDecorator[] = [
+    IsNumber({ allowNaN: false, allowInfinity: false }, { message: '$property must be a number' }),
+  ]
+  if (range.min !== undefined) parts.push(Min(range.min, { message: `$property must be at least ${range.min}` }))
+  if (range.max !== undefined) parts.push(Max(range.max, { message: `$property must be at most ${range.max}` }))
+  if (range.above !== undefined) {
+    const above = range.above
+    parts.push(
+      ValidateBy({
+        name: 'above',
+        validator: {
+          validate: (value) => typeof value !== 'number' || value > above,
+          defaultMessage: () => `$property must be more than ${above}`,
+        },
+      }),
+    )
+  }
+  const schema: JsonSchema = { type: 'number' }
+  if (range.min !== undefined) schema.minimum = range.min
+  if (range.max !== undefined) schema.maximum = range.max
+  if (range.above !== undefined) schema.exclusiveMinimum = range.above
+  return field(range, schema, ...parts)
+}
+
+export function Text(common: Common & { max?: number } = {}): Decorate {
+  const max = common.max ?? 20_000
+  return field(
+    common,
+    { type: 'string', maxLength: max },
+    IsString({ message: '$property must be text in quotes' }),
+    MaxLength(max, { message: `$property is longer than ${max} characters` }),
+  )
+}
+
+export function Flag(common: Common = {}): Decorate {
+  return field(common, { type: 'boolean' }, IsBoolean({ message: '$property must be true or false' }))
+}
+
+export function OneOf(values: readonly (string | number)[], common: Common = {}): Decorate {
+  return field(
+    common,
+    { enum: [...values] },
+    IsIn([...values], { message: `$property must be one of: ${values.join(', ')}` }),
+  )
+}
+
+interface ListSize extends Common {
+  atLeast?: number
+  atMost?: number
+}
+
+function listChecks(size: ListSize, atMost: number): PropertyDecorator[] {
+  const parts: PropertyDecorator[] = [
+    IsArray({ message: '$property must be a list' }),
+    ArrayMaxSize(atMost, { message: `$property holds more than ${atMost} entries` }),
+  ]
+  if (size.atLeast) {
+    parts.push(ArrayMinSize(size.atLeast, { message: `$property needs at least ${size.atLeast} entries` }))
+  }
+  return parts
+}
+
+function listSchema(items: JsonSchema, size: ListSize): JsonSchema {
+  return { type: 'array', items, ...(size.atLeast ? { minItems: size.atLeast } : {}) }
+}
+
+/** A list of objects of one class. */
+export function ListOf(type: () => Constructor, size: ListSize = {}): Decorate {
+  return (target, key) => {
+    Type(type)(target, key)
+    field(
+      size,
+      { lazy: () => listSchema(schemaOf(type()), size) },
+      ...listChecks(size, size.atMost ?? 100_000),
+      ValidateNested({ each: true, message: '$property must hold objects in braces' }),
+    )(target, key)
+  }
+}
+
+/** A list of texts, or of numbers. */
+export function PlainList(kind: 'string' | 'number', size: ListSize & { values?: readonly string[] } = {}): Decorate {
+  const each = { each: true, message: `each of $property must be a ${kind === 'string' ? 'text in quotes' : 'number'}` }
+  const check = size.values
+    ? IsIn([...size.values], { each: true, message: `each of $property must be one of: ${size.values.join(', ')}` })
+    : kind === 'string'
+      ? IsString(each)
+      : IsNumber({ allowNaN: false, allowInfinity: false }, each)
+  const items: JsonSchema = size.values ? { enum: [...size.values] } : { type: kind }
+  return field(size, listSchema(items, size), ...listChecks(size, size.atMost ?? 1000), check)
+}
+
+/** A list of pairs of texts. */
+export function PairList(size: ListSize = {}): Decorate {
+  return field(
+    size,
+    listSchema({ type: 'array', items: { type: 'string' }, minItems: 2, maxItems: 2 }, size),
+    ...listChecks(size, size.atMost ?? 1000),
+    ValidateBy({
+      name: 'pairs',
+      validator: {
+        validate: (value) =>
+          Array.isArray(value) &&
+          value.every((pair) => Array.isArray(pair) && pair.length === 2 && pair.every((end) => typeof end === 'string')),
+        defaultMessage: () => '$property must be a list of pairs of names',
+      },
+    }),
+  )
+}
+
+/** An object of one class. */
+export function Nested(type: () => Constructor, common: Common = {}): Decorate {
+  return (target, key) => {
+    Type(type)(target, key)
+    field(
+      common,
+      { lazy: () => schemaOf(type()) },
+      IsObject({ message: '$property must be an object in braces' }),
+      ValidateNested(),
+    )(target, key)
+  }
+}
+
+/** A map of texts to plain values; `check` names what is wrong with one entry, or answers null. */
+export function MapOf(valueSchema: JsonSchema, check: (key: string, value: unknown) => string | null, common: Common = {}): Decorate {
+  return field(
+    common,
+    { type: 'object', additionalProperties: valueSchema },
+    IsObject({ message: '$property must be an object in braces' }),
+    ValidateBy({
+      name: 'map',
+      validator: {
+        validate: (value) => mapFault(value, check) === null,
+        defaultMessage: (args) => `$property: ${mapFault(args?.value, check) ?? 'is not readable'}`,
+      },
+    }),
+  )
+}
+
+function mapFault(value: unknown, check: (key: string, value: unknown) => string | null): string | null {
+  if (typeof value !== 'object' || value === null) return null
+  for (const [key, entry] of Object.entries(value)) {
+    const fault = check(key, entry)
+    if (fault) return fault
+  }
+  return null
+}
+
+/** A field that is a text or an object of one class, as a capacitor label is. */
+export function TextOr(type: () => Constructor, common: Common = {}): Decorate {
+  return (target, key) => {
+    Transform(({ value, options }) => (typeof value === 'object' && value !== null ? build(type(), value, options) : value))(target, key)
+    field(
+      common,
+      { lazy: () => ({ anyOf: [{ type: 'string' }, schemaOf(type())] }) },
+      ValidateBy({
+        name: 'textOrObject',
+        validator: {
+          validate: (value) => typeof value === 'string' || (typeof value === 'object' && value !== null && !Array.isArray(value)),
+          defaultMessage: () => '$property must be the label as text, or an object in braces',
+        },
+      }),
+      ValidateIf((_, value) => typeof value === 'object'),
+      ValidateNested(),
+    )(target, key)
+  }
+}
+
+function build(type: Constructor, value: object, options: ClassTransformOptions): object {
+  return plainToInstance(type, value, options)
+}

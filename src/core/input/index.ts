@@ -1,0 +1,3 @@
+export * from './fields'
+export { type JsonSchema, schemaOf } from './schema'
+export { validated } from './validate'

@@ -1,0 +1,66 @@
+import type { ValueShares } from './types'
+import type { ObservationId } from './vocabulary'
+
+/**
+ * What is seen when a cause has nothing to do with the observation: the leak. Also the shape in which a cause's
+ * unnamed remainder is spread. Figures are this project's judgement of the trade's common cases.
+ */
+export const leaks: Record<ObservationId, ValueShares> = {
+  'fan-state': { dead: 0.2, hums: 0.12, 'starts-then-stops': 0.13, slow: 0.13, 'runs-noisy': 0.12, 'runs-little-air': 0.1, 'runs-backwards': 0.02, intermittent: 0.12, 'wont-stop': 0.01, 'runs-normally': 0.05 },
+  sound: { nothing: 0.35, hum: 0.2, squeal: 0.08, grinding: 0.07, rattle: 0.12, clicking: 0.1, roar: 0.08 },
+  // Nearly every repairer smells nothing; gas is a stop and never a likelihood.
+  smell: { none: 0.93, burnt: 0.069, gas: 0.001 },
+  'case-heat': { cold: 0.5, warm: 0.4, 'too-hot-to-touch': 0.1 },
+  'free-spin': { free: 0.86, stiff: 0.04, seized: 0.01, rough: 0.03, rubs: 0.02, wobbles: 0.02, 'slips-on-shaft': 0.02 },
+  'coast-down': { 'coasts-long': 0.75, 'stops-quickly': 0.25 },
+  'nudge-start': { 'starts-and-runs': 0.12, 'starts-slowly': 0.15, 'does-nothing': 0.73 },
+  speeds: { all: 0.5, none: 0.25, 'only-high': 0.03, 'all-slow': 0.12, 'some-missing': 0.1 },
+  companion: { yes: 0.7, no: 0.3, 'not-fitted': 0.2 },
+  onset: { suddenly: 0.5, 'grew-louder-over-weeks': 0.13, 'slower-over-months': 0.13, 'after-a-repair': 0.07, 'after-a-storm-or-outage': 0.08, 'after-painting-or-building-work': 0.03, 'after-water': 0.06 },
+  breaker: { on: 0.9, 'tripped-once': 0.05, 'trips-again-at-once': 0.01, off: 0.02, 'rcd-trips': 0.02 },
+  'supply-voltage': { normal: 0.955, low: 0.025, none: 0.015, high: 0.005 },
+  'control-voltage': { present: 0.9, low: 0.04, none: 0.06 },
+  'contactor-position': { 'pulled-in': 0.88, 'not-pulled-in': 0.12, 'not-fitted': 0.1 },
+  'contactor-output': { normal: 0.93, low: 0.04, none: 0.03 },
+  'motor-voltage': { normal: 0.92, low: 0.04, none: 0.04 },
+  'safety-switches': { closed: 0.93, 'one-open': 0.05, 'not-fitted': 0.1, 'stuck-closed': 0.02 },
+  'wall-switch': { good: 0.96, bad: 0.04, 'not-fitted': 0.1 },
+  // Old capacitors often look a little tired without being the fault.
+  'capacitor-look': { sound: 0.88, 'bulged-or-leaking': 0.035, burnt: 0.01, 'rusty-terminals': 0.07, 'none-fitted': 0.1, cracked: 0.005 },
+  'capacitor-fan-reading': { within: 0.93, low: 0.045, open: 0.008, short: 0.007, above: 0.01 },
+  'capacitor-other-reading': { within: 0.93, low: 0.045, open: 0.008, short: 0.007, above: 0.01 },
+  'capacitor-label-match': { matches: 0.93, differs: 0.07, unknown: 0.1 },
+  winding: { good: 0.93, open: 0.02, shorted: 0.015, inconsistent: 0.035 },
+  'to-frame': { clear: 0.96, leaks: 0.01, doubtful: 0.03 },
+  'cold-retest': { 'still-open': 0.5, 'now-good': 0.5, 'not-done': 0.1 },
+  'module-look': { sound: 0.93, 'burnt-part': 0.03, 'water-marks': 0.04, 'not-opened': 0.1 },
+  'module-supply': { present: 0.94, none: 0.06 },
+  'phase-resistances': { equal: 0.96, unequal: 0.025, open: 0.015 },
+  'board-drive': { present: 0.92, none: 0.08 },
+  'brush-length': { long: 0.9, 'worn-short': 0.1, 'not-fitted': 0.1 },
+  hub: { tight: 0.93, loose: 0.04, cracked: 0.015, 'out-of-balance': 0.015 },
+  fouling: { clean: 0.62, dirty: 0.32, 'painted-over': 0.02, iced: 0.02, debris: 0.02 },
+  mounting: { tight: 0.93, loose: 0.07 },
+  'air-flow': { strong: 0.45, weak: 0.3, none: 0.24, 'wrong-way': 0.01 },
+  damper: { opens: 0.93, stuck: 0.07, 'not-fitted': 0.1 },
+  'vent-path': { clear: 0.9, blocked: 0.1 },
+  'drain-and-tube': { clear: 0.94, blocked: 0.06, 'not-fitted': 0.1 },
+  connections: { sound: 0.94, 'loose-or-burnt': 0.06 },
+  'wiring-changed': { no: 0.92, yes: 0.08 },
+  direction: { right: 0.55, wrong: 0.02, 'does-not-turn': 0.43 },
+  'temperature-effect': { 'warm-air-from-cooling': 0.2, 'no-heat': 0.2, 'food-warming': 0.2, 'damp-or-mould': 0.2, 'no-change': 0.2 },
+  'should-run-now': { yes: 0.9, 'normal-pause': 0.1, unsure: 0.1 },
+  'danger-signs': { none: 0.99, 'co-alarm': 0.002, 'soot-or-rollout': 0.002, 'oil-at-joint': 0.002, 'water-on-electrics': 0.002, 'burnt-supply': 0.002 },
+  'contactor-coil': { good: 0.97, open: 0.02, shorted: 0.01 },
+  belt: { sound: 0.94, slipping: 0.04, broken: 0.02, 'not-fitted': 0.1 },
+}
+
+/** Values that tell nothing: the person did not look, or does not know. */
+export const uninformative: Partial<Record<ObservationId, string[]>> = {
+  'cold-retest': ['not-done'],
+  'module-look': ['not-opened'],
+  'capacitor-label-match': ['unknown'],
+  'should-run-now': ['unsure', 'normal-pause', 'yes'],
+  'danger-signs': ['none', 'co-alarm', 'soot-or-rollout', 'oil-at-joint', 'water-on-electrics', 'burnt-supply'],
+  companion: ['not-fitted'],
+}

@@ -1,0 +1,3 @@
+export * from './judge'
+export { defaultOhmMeter, ohmUncertainty, resistanceAt, resolutionAt, temperatureFromRise } from './meter'
+export * from './types'

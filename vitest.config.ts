@@ -1,0 +1,6 @@
+import { defineConfig } from 'vitest/config'
+
+export default defineConfig({
+  resolve: { tsconfigPaths: true },
+  test: { include: ['src/**/*.test.ts', 'scripts/**/*.test.ts'], environment: 'node' },
+})
