@@ -7,10 +7,42 @@ const check = (label: string, uF: number | null, more: object = {}) =>
 
 describe('a capacitor label', () => {
   it.each([
-    ['35+5 µF ±6 % 440 V', [['HERM', 35], ['FAN', 5]], { minus: 6, plus: 6 }, 440],
-    ['5/35 MFD 370VAC', [['HERM', 35], ['FAN', 5]], null, 370],
-    ['30 uF + 3 uF +/-5% 440 VAC 50/60Hz', [['HERM', 30], ['FAN', 3]], { minus: 5, plus: 5 }, 440],
-    ['HERM 45 FAN 7.5 uF 370/440V', [['HERM', 45], ['FAN', 7.5]], null, 440],
+    [
+      '35+5 µF ±6 % 440 V',
+      [
+        ['HERM', 35],
+        ['FAN', 5],
+      ],
+      { minus: 6, plus: 6 },
+      440,
+    ],
+    [
+      '5/35 MFD 370VAC',
+      [
+        ['HERM', 35],
+        ['FAN', 5],
+      ],
+      null,
+      370,
+    ],
+    [
+      '30 uF + 3 uF +/-5% 440 VAC 50/60Hz',
+      [
+        ['HERM', 30],
+        ['FAN', 3],
+      ],
+      { minus: 5, plus: 5 },
+      440,
+    ],
+    [
+      'HERM 45 FAN 7.5 uF 370/440V',
+      [
+        ['HERM', 45],
+        ['FAN', 7.5],
+      ],
+      null,
+      440,
+    ],
     ['2,5 µF ±10 % 400 V~', [['single', 2.5]], { minus: 10, plus: 10 }, 400],
     ['CBB61 4uF 250VAC 50/60Hz 25/85/21', [['single', 4]], null, 250],
     ['6 MFD -5/+10% 370V', [['single', 6]], { minus: 5, plus: 10 }, 370],
@@ -78,24 +110,33 @@ describe('a capacitor against its window', () => {
   it('answers the worst of two sections', () => {
     const dual = checkCapacitor({
       label: '30+3 µF ±6 % 440 V',
-      readings: [{ section: 'HERM', uF: 29.4 }, { section: 'FAN', uF: 0 }],
+      readings: [
+        { section: 'HERM', uF: 29.4 },
+        { section: 'FAN', uF: 0 },
+      ],
     })
     expect(dual.sections.map((s) => s.verdict)).toEqual(['good', 'open'])
     expect(dual.verdict).toBe('open')
   })
 
   it('names a section that the label does not have', () => {
-    expect(() => checkCapacitor({ label: '5 µF', readings: [{ section: 'FAN', uF: 5 }] })).toThrow(/no FAN section/)
+    expect(() => checkCapacitor({ label: '5 µF', readings: [{ section: 'FAN', uF: 5 }] })).toThrow(
+      /no FAN section/,
+    )
   })
 
   it('never gets better as the reading falls from the middle of the window', () => {
     const order = ['good', 'borderline', 'weak', 'open']
     fc.assert(
-      fc.property(fc.double({ min: 0.05, max: 1, noNaN: true }), fc.double({ min: 0, max: 1, noNaN: true }), (a, b) => {
-        const [more, less] = [Math.max(a, b), Math.min(a, b)]
-        const rank = (share: number) => order.indexOf(check('40 µF ±6 %', 40 * share).verdict)
-        expect(rank(less)).toBeGreaterThanOrEqual(rank(more))
-      }),
+      fc.property(
+        fc.double({ min: 0.05, max: 1, noNaN: true }),
+        fc.double({ min: 0, max: 1, noNaN: true }),
+        (a, b) => {
+          const [more, less] = [Math.max(a, b), Math.min(a, b)]
+          const rank = (share: number) => order.indexOf(check('40 µF ±6 %', 40 * share).verdict)
+          expect(rank(less)).toBeGreaterThanOrEqual(rank(more))
+        },
+      ),
     )
   })
 })
@@ -117,14 +158,22 @@ describe('capacitor arithmetic', () => {
 })
 
 describe('sections combined with jumpers', () => {
-  const sections = [['a', 2.5], ['b', 5], ['c', 5], ['d', 10], ['e', 20], ['f', 25]].map(
-    ([terminal, uF]) => ({ terminal: terminal as string, uF: uF as number }),
-  )
+  const sections = [
+    ['a', 2.5],
+    ['b', 5],
+    ['c', 5],
+    ['d', 10],
+    ['e', 20],
+    ['f', 25],
+  ].map(([terminal, uF]) => ({ terminal: terminal as string, uF: uF as number }))
 
   it('makes both values of a dual at once', () => {
     const made = combineSections({
       sections,
-      targets: [{ name: 'HERM', uF: 35, tolerancePercent: 6 }, { name: 'FAN', uF: 5, tolerancePercent: 6 }],
+      targets: [
+        { name: 'HERM', uF: 35, tolerancePercent: 6 },
+        { name: 'FAN', uF: 5, tolerancePercent: 6 },
+      ],
     })
     expect(made.feasible).toBe(true)
     expect(made.targets.map((t) => t.uF)).toEqual([35, 5])
@@ -132,7 +181,10 @@ describe('sections combined with jumpers', () => {
   })
 
   it('gives the nearest and says it is not within', () => {
-    const made = combineSections({ sections: [{ terminal: 'a', uF: 4 }], targets: [{ name: 'FAN', uF: 5, tolerancePercent: 6 }] })
+    const made = combineSections({
+      sections: [{ terminal: 'a', uF: 4 }],
+      targets: [{ name: 'FAN', uF: 5, tolerancePercent: 6 }],
+    })
     expect(made.feasible).toBe(false)
     expect(made.targets[0]).toMatchObject({ uF: 4, within: false })
     expect(made.targets[0]!.errorPercent).toBeCloseTo(-20)
@@ -147,7 +199,10 @@ describe('sections combined with jumpers', () => {
         (values, herm, fan) => {
           const made = combineSections({
             sections: values.map((uF, i) => ({ terminal: `t${i}`, uF })),
-            targets: [{ name: 'HERM', uF: herm, tolerancePercent: 6 }, { name: 'FAN', uF: fan, tolerancePercent: 6 }],
+            targets: [
+              { name: 'HERM', uF: herm, tolerancePercent: 6 },
+              { name: 'FAN', uF: fan, tolerancePercent: 6 },
+            ],
           })
           const used = [...made.targets.flatMap((t) => t.terminals), ...made.unused]
           expect([...used].sort()).toEqual(values.map((_, i) => `t${i}`).sort())

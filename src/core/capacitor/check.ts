@@ -14,7 +14,11 @@ import {
 } from './types'
 
 /** A household meter with a capacitance range: 2 % and 5 counts of 0.01 µF. */
-export const defaultCapacitanceMeter: CapacitanceMeter = { accuracyPercent: 2, accuracyCounts: 5, resolutionUf: 0.01 }
+export const defaultCapacitanceMeter: CapacitanceMeter = {
+  accuracyPercent: 2,
+  accuracyCounts: 5,
+  resolutionUf: 0.01,
+}
 /** Run capacitors without a printed tolerance are made to ±6 %, the usual class of the trade. */
 const UNMARKED_RUN_PERCENT = { minus: 6, plus: 6 }
 /** Start capacitors without a printed range are made −0/+20 %. */
@@ -24,7 +28,7 @@ const OPEN_UF = 0.02
 const FAILED_LOOKS: readonly CapacitorLook[] = ['bulged', 'leaking', 'burnt', 'cracked']
 
 export interface CapacitorCheckInput {
-  label: string | Partial<CapacitorLabel> & { sections: SectionLabel[] }
+  label: string | (Partial<CapacitorLabel> & { sections: SectionLabel[] })
   readings: { section: Section; uF: number | null }[]
   meter?: CapacitanceMeter
   look?: CapacitorLook[]
@@ -45,7 +49,11 @@ export function checkCapacitor(input: CapacitorCheckInput): CapacitorCheck {
   const reasons: string[] = []
   const failedLooks = (input.look ?? []).filter((look) => FAILED_LOOKS.includes(look))
   if (input.readings.length === 0 && failedLooks.length === 0) {
-    throw new CoreError('no-reading', 'Give at least one reading in µF, or what the capacitor looks like.', 'readings')
+    throw new CoreError(
+      'no-reading',
+      'Give at least one reading in µF, or what the capacitor looks like.',
+      'readings',
+    )
   }
   const tolerance = toleranceOf(label, reasons)
   const wide = input.school === 'ten-percent'
@@ -55,7 +63,11 @@ export function checkCapacitor(input: CapacitorCheckInput): CapacitorCheck {
     const marked = label.sections.find((section) => section.section === reading.section)
     if (!marked) {
       const names = label.sections.map((section) => section.section).join(' and ')
-      throw new CoreError('unknown-section', `This label has no ${reading.section} section; it has ${names}.`, `readings[${index}].section`)
+      throw new CoreError(
+        'unknown-section',
+        `This label has no ${reading.section} section; it has ${names}.`,
+        `readings[${index}].section`,
+      )
     }
     return checkSection(marked, reading.uF, windowOf(marked, tolerance, wide), meter, reasons)
   })
@@ -65,7 +77,9 @@ export function checkCapacitor(input: CapacitorCheckInput): CapacitorCheck {
   let verdict = worstOf(sections.map((section) => section.verdict))
   if (failedLooks.length > 0) {
     verdict = 'failed-by-look'
-    reasons.push(`It is ${failedLooks.join(' and ')}: a capacitor that looks failed has failed, whatever the meter says.`)
+    reasons.push(
+      `It is ${failedLooks.join(' and ')}: a capacitor that looks failed has failed, whatever the meter says.`,
+    )
   }
   if (input.look?.includes('rusty-terminals')) {
     reasons.push('Rusty terminals make a bad contact: clean them and read again, or renew the capacitor.')
@@ -113,7 +127,12 @@ function checkSection(
         ? `${name}: above this meter's range of ${formatUf(meter.maxUf!)}; read it with another meter.`
         : `${name} shows over-range: read ohms across it, discharged: a short stays near zero, a sound one climbs.`,
     )
-    return { ...base, deviationPercent: null, uncertaintyUf: null, verdict: aboveRange ? 'borderline' : 'shorted' }
+    return {
+      ...base,
+      deviationPercent: null,
+      uncertaintyUf: null,
+      verdict: aboveRange ? 'borderline' : 'shorted',
+    }
   }
   const uncertainty = capacitanceUncertainty(readingUf, meter)
   const deviation = (readingUf / marked.uF - 1) * 100
@@ -137,7 +156,14 @@ function verdictOf(reading: number, uncertainty: number, low: number, high: numb
   return 'borderline'
 }
 
-function sentence(name: string, reading: number, uncertainty: number, low: number, high: number, verdict: CapacitorVerdict): string {
+function sentence(
+  name: string,
+  reading: number,
+  uncertainty: number,
+  low: number,
+  high: number,
+  verdict: CapacitorVerdict,
+): string {
   const window = `${significant(low)} to ${significant(high)} µF`
   const shown = `${significant(reading, 4)} ± ${significant(uncertainty, 2)} µF`
   switch (verdict) {
@@ -156,7 +182,8 @@ function sentence(name: string, reading: number, uncertainty: number, low: numbe
 
 function worstOf(verdicts: CapacitorVerdict[]): CapacitorVerdict {
   return verdicts.reduce<CapacitorVerdict>(
-    (worst, verdict) => (capacitorVerdicts.indexOf(verdict) > capacitorVerdicts.indexOf(worst) ? verdict : worst),
+    (worst, verdict) =>
+      capacitorVerdicts.indexOf(verdict) > capacitorVerdicts.indexOf(worst) ? verdict : worst,
     'good',
   )
 }

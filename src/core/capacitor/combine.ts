@@ -32,9 +32,14 @@ const MOST_ASSIGNMENTS = 4_200_000
  */
 export function combineSections({ sections, targets }: CombineInput): Combination {
   const ids = new Set(sections.map((section) => section.terminal))
-  if (ids.size !== sections.length) throw new CoreError('duplicate-terminal', 'Two sections have the same terminal name.', 'sections')
+  if (ids.size !== sections.length)
+    throw new CoreError('duplicate-terminal', 'Two sections have the same terminal name.', 'sections')
   if ((targets.length + 1) ** sections.length > MOST_ASSIGNMENTS) {
-    throw new CoreError('too-many-sections', 'That is more sections than a capacitor has. Leave out those that cannot serve.', 'sections')
+    throw new CoreError(
+      'too-many-sections',
+      'That is more sections than a capacitor has. Leave out those that cannot serve.',
+      'sections',
+    )
   }
   const best = search(sections, targets)
   const answer = targets.map((target, index): CombinedTarget => {
@@ -50,7 +55,9 @@ export function combineSections({ sections, targets }: CombineInput): Combinatio
     }
   })
   const jumpers = answer.flatMap((target) =>
-    target.terminals.slice(1).map((terminal, index): [string, string] => [target.terminals[index]!, terminal]),
+    target.terminals
+      .slice(1)
+      .map((terminal, index): [string, string] => [target.terminals[index]!, terminal]),
   )
   const taken = new Set(answer.flatMap((target) => target.terminals))
   return {
@@ -81,7 +88,8 @@ function search(sections: CombineInput['sections'], targets: CombineInput['targe
         within &&= isWithin(error, target.tolerancePercent)
       })
       const jumpers = counts.reduce((sum, count) => sum + count - 1, 0)
-      if (best === null || isBetter({ within, worst, jumpers }, best)) best = { within, worst, jumpers, choice: [...choice] }
+      if (best === null || isBetter({ within, worst, jumpers }, best))
+        best = { within, worst, jumpers, choice: [...choice] }
       return
     }
     // Too few sections left to give each target one: no use going on.

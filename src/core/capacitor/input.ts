@@ -24,7 +24,9 @@ export class LabelInput {
 
 class CapacitanceReadingInput {
   @OneOf(sections) section!: 'HERM' | 'FAN' | 'single'
-  @Num({ nullable: true, min: 0, max: 100_000, about: 'µF; null: over-range or would not settle' }) uF!: number | null
+  @Num({ nullable: true, min: 0, max: 100_000, about: 'µF; null: over-range or would not settle' }) uF!:
+    | number
+    | null
 }
 
 class CapacitanceMeterInput {

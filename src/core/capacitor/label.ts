@@ -7,9 +7,14 @@ const UNIT = '(?:[µμu]\\s*[fF]?|[mM]\\s*[fF]\\s*[dD]?)(?![a-zA-Z0-9])'
 /** "88-108 µF": a start capacitor is marked with a range. */
 const RANGE = new RegExp(`(${NUMBER})\\s*(?:-|–|to)\\s*(${NUMBER})\\s*${UNIT}`)
 /** "35+5 µF", "35/5 MFD", "35 µF + 5 µF"; up to two values before the last unit. */
-const DUAL = new RegExp(`(${NUMBER})\\s*(?:${UNIT})?\\s*[+/&]\\s*(${NUMBER})\\s*(?:[+/&]\\s*(${NUMBER})\\s*)?${UNIT}`)
+const DUAL = new RegExp(
+  `(${NUMBER})\\s*(?:${UNIT})?\\s*[+/&]\\s*(${NUMBER})\\s*(?:[+/&]\\s*(${NUMBER})\\s*)?${UNIT}`,
+)
 const SINGLE = new RegExp(`(${NUMBER})\\s*${UNIT}`)
-const NAMED = new RegExp(`\\b(HERM|FAN|H|F)\\b\\s*[:=]?\\s*(${NUMBER})(?:\\s*${UNIT})?|(${NUMBER})\\s*(?:${UNIT})?\\s*\\b(HERM|FAN)\\b`, 'gi')
+const NAMED = new RegExp(
+  `\\b(HERM|FAN|H|F)\\b\\s*[:=]?\\s*(${NUMBER})(?:\\s*${UNIT})?|(${NUMBER})\\s*(?:${UNIT})?\\s*\\b(HERM|FAN)\\b`,
+  'gi',
+)
 
 /**
  * Read the text of a capacitor label: `35+5 µF ±6 % 440 V`, `88-108 MFD 330 VAC`, `7.5uF`.
@@ -30,7 +35,8 @@ export function parseCapacitorLabel(text: string, path = 'label'): CapacitorLabe
       path,
     )
   }
-  const duty = sections.some((section) => section.minUf !== undefined) || /\bstart/i.test(source) ? 'start' : 'run'
+  const duty =
+    sections.some((section) => section.minUf !== undefined) || /\bstart/i.test(source) ? 'start' : 'run'
   return { sections, tolerancePercent: tolerance, volts: parseVolts(source), duty }
 }
 
@@ -41,7 +47,8 @@ function parseSections(source: string): SectionLabel[] {
     const value = toNumber((match[2] ?? match[3])!)
     if (value > 0) named.set(name.startsWith('H') ? 'HERM' : 'FAN', value)
   }
-  if (named.size === 2) return (['HERM', 'FAN'] as const).map((section) => ({ section, uF: named.get(section)! }))
+  if (named.size === 2)
+    return (['HERM', 'FAN'] as const).map((section) => ({ section, uF: named.get(section)! }))
 
   const range = RANGE.exec(source)
   if (range) {
@@ -51,10 +58,18 @@ function parseSections(source: string): SectionLabel[] {
   const dual = DUAL.exec(source)
   if (dual) {
     if (dual[3] !== undefined) {
-      throw new CoreError('too-many-sections', 'This label has three values. Give each section on its own.', 'label')
+      throw new CoreError(
+        'too-many-sections',
+        'This label has three values. Give each section on its own.',
+        'label',
+      )
     }
     const [small, large] = [toNumber(dual[1]!), toNumber(dual[2]!)].sort((a, b) => a - b) as [number, number]
-    if (small > 0) return [{ section: 'HERM', uF: large }, { section: 'FAN', uF: small }]
+    if (small > 0)
+      return [
+        { section: 'HERM', uF: large },
+        { section: 'FAN', uF: small },
+      ]
   }
   if (named.size === 1) return [...named].map(([section, uF]) => ({ section, uF }))
   const single = SINGLE.exec(source)
@@ -79,7 +94,9 @@ function parseTolerance(source: string): { minus: number; plus: number } | null 
 
 function parseVolts(source: string): number | null {
   const found: number[] = []
-  for (const match of source.matchAll(/(\d{2,4})(?:\s*[/-]\s*(\d{2,4}))?\s*(?:V(?:\.?\s*A\.?\s*C\.?|AC|~|olts?)?|VAC|WVAC)(?![a-z])/gi)) {
+  for (const match of source.matchAll(
+    /(\d{2,4})(?:\s*[/-]\s*(\d{2,4}))?\s*(?:V(?:\.?\s*A\.?\s*C\.?|AC|~|olts?)?|VAC|WVAC)(?![a-z])/gi,
+  )) {
     found.push(Number(match[1]))
     if (match[2]) found.push(Number(match[2]))
   }

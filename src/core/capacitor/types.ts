@@ -26,7 +26,15 @@ export const capacitorLooks = ['bulged', 'leaking', 'burnt', 'rusty-terminals', 
 export type CapacitorLook = (typeof capacitorLooks)[number]
 
 /** In order of badness; the overall verdict is the worst of its sections'. */
-export const capacitorVerdicts = ['good', 'borderline', 'high', 'weak', 'shorted', 'open', 'failed-by-look'] as const
+export const capacitorVerdicts = [
+  'good',
+  'borderline',
+  'high',
+  'weak',
+  'shorted',
+  'open',
+  'failed-by-look',
+] as const
 export type CapacitorVerdict = (typeof capacitorVerdicts)[number]
 
 export interface SectionCheck {

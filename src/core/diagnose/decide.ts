@@ -7,7 +7,12 @@ import type { DiagnoseInput, Diagnosis, Findings, Suspect } from './types'
 export const DECIDED = 0.9
 
 /** The decision, or null with what holds it back. */
-export function decide(input: DiagnoseInput, suspects: Suspect[], findings: Findings, diagnosis: Pick<Diagnosis, 'stop' | 'pair'>): Pick<Diagnosis, 'decided' | 'notes'> {
+export function decide(
+  input: DiagnoseInput,
+  suspects: Suspect[],
+  findings: Findings,
+  diagnosis: Pick<Diagnosis, 'stop' | 'pair'>,
+): Pick<Diagnosis, 'decided' | 'notes'> {
   const notes: string[] = []
   const byAction = new Map<ActionId, { sum: number; cause: CauseId }>()
   for (const { cause, probability } of suspects) {
@@ -43,11 +48,16 @@ export function decide(input: DiagnoseInput, suspects: Suspect[], findings: Find
 
 /** Open, and not known to have been cold when it was read. */
 function hotAndOpen(findings: Findings): boolean {
-  return findings.winding === 'open' && findings['case-heat'] !== 'cold' && findings['cold-retest'] !== 'still-open'
+  return (
+    findings.winding === 'open' &&
+    findings['case-heat'] !== 'cold' &&
+    findings['cold-retest'] !== 'still-open'
+  )
 }
 
 /** A run capacitor may be fitted and nobody has read it. A bulged one is changed first anyway. */
 function capacitorUnread(input: DiagnoseInput, findings: Findings): boolean {
-  if (findings['capacitor-fan-reading'] !== undefined || findings['capacitor-look'] === 'none-fitted') return false
+  if (findings['capacitor-fan-reading'] !== undefined || findings['capacitor-look'] === 'none-fitted')
+    return false
   return kindShares(input.family, input.motorKind).some(({ kind }) => capacitorKinds.includes(kind))
 }

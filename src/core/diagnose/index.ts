@@ -1,6 +1,6 @@
 import { stopTriggers } from '../knowledge/stops'
 import { decide } from './decide'
-import { priorOf, type Prior } from './model'
+import { type Prior, priorOf } from './model'
 import { rankTests } from './nextTests'
 import { mapObservations } from './numbers'
 import { findConflicts } from './pairs'
@@ -32,12 +32,23 @@ export function diagnose(input: DiagnoseInput): Diagnosis {
   const posterior = posteriorOf(prior, findings)
   const { conflicts, pair } = findConflicts(prior, posterior, findings)
   const { decided, notes } = decide(input, suspects, findings, { stop, pair })
-  return { suspects, nextTests: rankTests(input, prior, posterior, asked(findings, unmapped)), decided, stop, conflicts, unmapped, pair, notes }
+  return {
+    suspects,
+    nextTests: rankTests(input, prior, posterior, asked(findings, unmapped)),
+    decided,
+    stop,
+    conflicts,
+    unmapped,
+    pair,
+    notes,
+  }
 }
 
 /** A number that could not be used was still read: it is not offered again as if nothing had been done. */
 function asked(findings: Findings, unmapped: Diagnosis['unmapped']): Findings {
-  return unmapped.length === 0 ? findings : { ...findings, ...Object.fromEntries(unmapped.map(({ observation }) => [observation, 'unmapped'])) }
+  return unmapped.length === 0
+    ? findings
+    : { ...findings, ...Object.fromEntries(unmapped.map(({ observation }) => [observation, 'unmapped'])) }
 }
 
 /** What the person knows better: a struck suspect is gone, a set one is all but certain. */

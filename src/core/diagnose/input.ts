@@ -1,7 +1,17 @@
 import { ToleranceInput } from '../capacitor/input'
 import { MapOf, Nested, Num, OneOf, PlainList } from '../input'
-import { causeIds, familyIds, isObservation, type MotorKindId, motorKindIds, type ObservationId, observationIds, observationInfo, toolIds } from '../knowledge/vocabulary'
 import type { CauseId, FamilyId, ToolId } from '../knowledge/vocabulary'
+import {
+  causeIds,
+  familyIds,
+  isObservation,
+  type MotorKindId,
+  motorKindIds,
+  type ObservationId,
+  observationIds,
+  observationInfo,
+  toolIds,
+} from '../knowledge/vocabulary'
 
 class WeightsInput {
   @Num({ optional: true, min: 0, max: 1000 }) perMinute?: number
@@ -26,8 +36,10 @@ class KnownInput {
 function observationFault(key: string, value: unknown): string | null {
   if (!isObservation(key)) return `"${key}" is not an observation`
   const { values, measure } = observationInfo(key)
-  if (typeof value === 'string') return values.includes(value) ? null : `${key} must be one of: ${values.join(', ')}`
-  if (measure && (value === null || (typeof value === 'number' && Number.isFinite(value) && value >= 0))) return null
+  if (typeof value === 'string')
+    return values.includes(value) ? null : `${key} must be one of: ${values.join(', ')}`
+  if (measure && (value === null || (typeof value === 'number' && Number.isFinite(value) && value >= 0)))
+    return null
   return `${key} must be one of: ${values.join(', ')}${measure ? `, or a number in ${measure}` : ''}`
 }
 
@@ -35,7 +47,9 @@ export class DiagnoseDto {
   @OneOf(familyIds) family!: FamilyId
   @OneOf(motorKindIds, { optional: true }) motorKind?: MotorKindId
   @Num({ optional: true, min: 0, max: 150 }) ageYears?: number
-  @MapOf({ anyOf: [{ type: 'string' }, { type: 'number' }, { type: 'null' }] }, observationFault, { about: 'observation → value, or a number where it has a measure' })
+  @MapOf({ anyOf: [{ type: 'string' }, { type: 'number' }, { type: 'null' }] }, observationFault, {
+    about: 'observation → value, or a number where it has a measure',
+  })
   observations!: Partial<Record<ObservationId, string | number | null>>
   @PlainList('string', { optional: true, values: toolIds }) tools?: ToolId[]
   @PlainList('string', { optional: true, values: observationIds }) declined?: ObservationId[]

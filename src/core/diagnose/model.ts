@@ -1,7 +1,14 @@
 import { leaks, uninformative } from '../knowledge/leaks'
 import { likelihoods } from '../knowledge/likelihoods'
 import { impossibleFor, KEEP_WHATEVER_THE_KIND, priors, wearCauses, youngCauses } from '../knowledge/priors'
-import { type CauseId, type FamilyId, type MotorKindId, type ObservationId, observationInfo, vocabulary } from '../knowledge/vocabulary'
+import {
+  type CauseId,
+  type FamilyId,
+  type MotorKindId,
+  type ObservationId,
+  observationInfo,
+  vocabulary,
+} from '../knowledge/vocabulary'
 
 /** The likeliest kind of a family takes half of the weight where the kind is not known. */
 const FIRST_KIND_SHARE = 0.5
@@ -31,11 +38,17 @@ export function priorOf(family: FamilyId, motorKind?: MotorKindId, ageYears?: nu
   return possible.map((entry) => ({ ...entry, probability: entry.probability / sum }))
 }
 
-export function kindShares(family: FamilyId, motorKind?: MotorKindId): { kind: MotorKindId; share: number }[] {
+export function kindShares(
+  family: FamilyId,
+  motorKind?: MotorKindId,
+): { kind: MotorKindId; share: number }[] {
   if (motorKind) return [{ kind: motorKind, share: 1 }]
   const kinds = vocabulary.families[family].typicalMotorKinds as MotorKindId[]
   const rest = kinds.length > 1 ? (1 - FIRST_KIND_SHARE) / (kinds.length - 1) : 0
-  return kinds.map((kind, index) => ({ kind, share: kinds.length === 1 ? 1 : index === 0 ? FIRST_KIND_SHARE : rest }))
+  return kinds.map((kind, index) => ({
+    kind,
+    share: kinds.length === 1 ? 1 : index === 0 ? FIRST_KIND_SHARE : rest,
+  }))
 }
 
 function kindOwnCauses(kind: MotorKindId): CauseId[] {
@@ -70,7 +83,15 @@ const partCauses: Partial<Record<ObservationId, CauseId[]>> = {
   'contactor-position': ['contactor-coil-open', 'contactor-contacts-bad'],
   'safety-switches': ['safety-switch-open'],
   'wall-switch': ['wall-switch-or-pull-chain'],
-  'capacitor-look': ['capacitor-weak', 'capacitor-open', 'capacitor-shorted', 'speed-capacitor-failed', 'wrong-capacitor', 'capacitor-other-section-failed', 'start-capacitor-failed'],
+  'capacitor-look': [
+    'capacitor-weak',
+    'capacitor-open',
+    'capacitor-shorted',
+    'speed-capacitor-failed',
+    'wrong-capacitor',
+    'capacitor-other-section-failed',
+    'start-capacitor-failed',
+  ],
   'brush-length': ['brushes-worn'],
   damper: ['damper-stuck'],
   'drain-and-tube': ['pressure-tube-or-drain'],
@@ -84,7 +105,9 @@ export function isInformative(observation: ObservationId, value: string): boolea
 
 /** Values of an observation that carry information, in the vocabulary's order. */
 export function tellingValues(observation: ObservationId): string[] {
-  return observationInfo(observation).values.filter((value) => isInformative(observation, value) && !NOT_FITTED.includes(value))
+  return observationInfo(observation).values.filter(
+    (value) => isInformative(observation, value) && !NOT_FITTED.includes(value),
+  )
 }
 
 type ByValue = Record<string, number>
@@ -119,4 +142,5 @@ function compute(cause: CauseId, observation: ObservationId, value: string): num
 }
 
 /** Does the cause say anything of its own about the observation? */
-export const speaksOf = (cause: CauseId, observation: ObservationId): boolean => likelihoods[cause]?.[observation] !== undefined
+export const speaksOf = (cause: CauseId, observation: ObservationId): boolean =>
+  likelihoods[cause]?.[observation] !== undefined

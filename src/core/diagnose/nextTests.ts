@@ -11,7 +11,12 @@ const RISK_COST = { none: 0, dead: 1, live: 6 }
 const LEAST_BITS = 0.002
 
 /** Tests not yet made, most information for its cost first. `posterior` stands in the order of `prior`. */
-export function rankTests(input: DiagnoseInput, prior: Prior[], posterior: number[], findings: Findings): NextTest[] {
+export function rankTests(
+  input: DiagnoseInput,
+  prior: Prior[],
+  posterior: number[],
+  findings: Findings,
+): NextTest[] {
   const perMinute = input.weights?.perMinute ?? 1
   const riskFactor = input.weights?.riskFactor ?? 1
   const found: NextTest[] = []
@@ -37,13 +42,23 @@ export function rankTests(input: DiagnoseInput, prior: Prior[], posterior: numbe
 }
 
 /** The first way of making the observation that fits the family, the motor, the tools and what is known so far. */
-export function usableTest(observation: ObservationId, input: DiagnoseInput, findings: Findings): { info: TestInfo; index: number } | null {
+export function usableTest(
+  observation: ObservationId,
+  input: DiagnoseInput,
+  findings: Findings,
+): { info: TestInfo; index: number } | null {
   for (const [index, info] of tests[observation].entries()) {
     if (info.families && !info.families.includes(input.family)) continue
     if (info.notFamilies?.includes(input.family)) continue
     if (info.kinds && !possibleKinds(input, findings).some((kind) => info.kinds!.includes(kind))) continue
-    if (input.tools && !info.tools.some((tool) => input.tools!.includes(tool) || (tool === 'hand'))) continue
-    if (info.after && !Object.entries(info.after).every(([before, values]) => values.includes(findings[before as ObservationId] ?? ''))) continue
+    if (input.tools && !info.tools.some((tool) => input.tools!.includes(tool) || tool === 'hand')) continue
+    if (
+      info.after &&
+      !Object.entries(info.after).every(([before, values]) =>
+        values.includes(findings[before as ObservationId] ?? ''),
+      )
+    )
+      continue
     return { info, index }
   }
   return null
@@ -57,7 +72,11 @@ function possibleKinds(input: DiagnoseInput, findings: Findings): MotorKindId[] 
 }
 
 /** Expected information in bits, and what each reading would mean. */
-function expectation(observation: ObservationId, prior: Prior[], posterior: number[]): { reads: TestRead[]; bits: number } {
+function expectation(
+  observation: ObservationId,
+  prior: Prior[],
+  posterior: number[],
+): { reads: TestRead[]; bits: number } {
   let bits = 0
   const reads: TestRead[] = []
   for (const value of tellingValues(observation)) {
@@ -70,7 +89,11 @@ function expectation(observation: ObservationId, prior: Prior[], posterior: numb
     })
     bits += gain
     const points = prior
-      .map(({ cause }, index) => ({ cause, after: joint[index]! / probability, lift: joint[index]! / probability / posterior[index]! }))
+      .map(({ cause }, index) => ({
+        cause,
+        after: joint[index]! / probability,
+        lift: joint[index]! / probability / posterior[index]!,
+      }))
       .filter(({ after, lift }) => after > 0.08 && lift > 1.1)
       .sort((one, two) => two.after - one.after)
       .slice(0, 3)
@@ -78,5 +101,8 @@ function expectation(observation: ObservationId, prior: Prior[], posterior: numb
     reads.push({ value, probability, points })
   }
   const total = reads.reduce((sum, read) => sum + read.probability, 0)
-  return { bits: Math.max(0, bits), reads: reads.map((read) => ({ ...read, probability: read.probability / total })) }
+  return {
+    bits: Math.max(0, bits),
+    reads: reads.map((read) => ({ ...read, probability: read.probability / total })),
+  }
 }

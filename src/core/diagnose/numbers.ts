@@ -37,14 +37,22 @@ export function mapObservations(
     if (typeof given === 'string') {
       const { values } = observationInfo(observation)
       if (!values.includes(given)) {
-        throw new CoreError('unknown-value', `"${given}" is not a value of ${observation}. Use one of: ${values.join(', ')}.`, `observations.${observation}`)
+        throw new CoreError(
+          'unknown-value',
+          `"${given}" is not a value of ${observation}. Use one of: ${values.join(', ')}.`,
+          `observations.${observation}`,
+        )
       }
       findings[observation] = given
       continue
     }
     const mapped = mapNumber(observation, given, plate)
     if (mapped === null) {
-      throw new CoreError('not-a-measure', `${observation} takes no number. Use one of: ${observationInfo(observation).values.join(', ')}.`, `observations.${observation}`)
+      throw new CoreError(
+        'not-a-measure',
+        `${observation} takes no number. Use one of: ${observationInfo(observation).values.join(', ')}.`,
+        `observations.${observation}`,
+      )
     }
     if ('needs' in mapped) unmapped.push({ observation, needs: mapped.needs })
     else findings[observation] = mapped.value
@@ -95,10 +103,18 @@ function lineVolts(reading: number | null, plateVolts: number | undefined, knows
   return { value: 'normal' }
 }
 
-function capacitance(reading: number | null, nominal: number | undefined, tolerance: PlateFigures['tolerancePercent'], needs: string): Mapped {
+function capacitance(
+  reading: number | null,
+  nominal: number | undefined,
+  tolerance: PlateFigures['tolerancePercent'],
+  needs: string,
+): Mapped {
   if (nominal === undefined) return { needs }
   const { verdict } = checkCapacitor({
-    label: { sections: [{ section: 'single', uF: nominal }], ...(tolerance ? { tolerancePercent: tolerance } : {}) },
+    label: {
+      sections: [{ section: 'single', uF: nominal }],
+      ...(tolerance ? { tolerancePercent: tolerance } : {}),
+    },
     readings: [{ section: 'single', uF: reading }],
   })
   const value = capacitorVerdictToValue[verdict]

@@ -14,12 +14,17 @@ const DOES_NOT_FIT = 5
  * Where two faults together explain the findings better than any one: which findings do not fit the leading suspect, and
  * what would explain both. Where only one of the two speaks of an observation, it alone decides what is seen.
  */
-export function findConflicts(prior: Prior[], posterior: number[], findings: Findings): Pick<Diagnosis, 'conflicts' | 'pair'> {
+export function findConflicts(
+  prior: Prior[],
+  posterior: number[],
+  findings: Findings,
+): Pick<Diagnosis, 'conflicts' | 'pair'> {
   const entries = entriesOf(findings)
   if (entries.length < 2) return { conflicts: [], pair: null }
   // One row per finding, one column per cause: the loop over all pairs only multiplies numbers.
   const rows = entries.map(([observation, value]) => rowOf(prior, observation, value))
-  const single = (index: number) => rows.reduce((product, row) => product * row.own[index]!, prior[index]!.probability)
+  const single = (index: number) =>
+    rows.reduce((product, row) => product * row.own[index]!, prior[index]!.probability)
   const total = prior.reduce((sum, _, index) => sum + single(index), 0)
   let best: { one: number; two: number; weight: number } | null = null
   let pairTotal = 0
@@ -37,7 +42,10 @@ export function findConflicts(prior: Prior[], posterior: number[], findings: Fin
   const causes: [CauseId, CauseId] = [prior[best.one]!.cause, prior[best.two]!.cause]
   const [main, second] = causes[1] === first ? [causes[1], causes[0]] : causes
   const conflicts = entries
-    .filter(([observation, value]) => likelihood(second, observation, value) >= DOES_NOT_FIT * likelihood(main, observation, value))
+    .filter(
+      ([observation, value]) =>
+        likelihood(second, observation, value) >= DOES_NOT_FIT * likelihood(main, observation, value),
+    )
     .map(([observation, value]) => ({
       observation,
       value,

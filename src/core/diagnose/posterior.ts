@@ -3,13 +3,18 @@ import { isInformative, likelihood, type Prior } from './model'
 import type { Because, Findings, Suspect } from './types'
 
 export const entriesOf = (findings: Findings): [ObservationId, string][] =>
-  (Object.entries(findings) as [ObservationId, string][]).filter(([observation, value]) => isInformative(observation, value))
+  (Object.entries(findings) as [ObservationId, string][]).filter(([observation, value]) =>
+    isInformative(observation, value),
+  )
 
 /** Posterior over single causes, in the order of the prior. Sum 1. */
 export function posteriorOf(prior: Prior[], findings: Findings): number[] {
   const entries = entriesOf(findings)
   const weights = prior.map(({ cause, probability }) =>
-    entries.reduce((product, [observation, value]) => product * likelihood(cause, observation, value), probability),
+    entries.reduce(
+      (product, [observation, value]) => product * likelihood(cause, observation, value),
+      probability,
+    ),
   )
   const sum = weights.reduce((total, weight) => total + weight, 0)
   return weights.map((weight) => weight / sum)
@@ -20,7 +25,11 @@ export function suspectsOf(prior: Prior[], findings: Findings): Suspect[] {
   const posterior = posteriorOf(prior, findings)
   const entries = entriesOf(findings)
   return prior
-    .map(({ cause }, index) => ({ cause, probability: posterior[index]!, because: becauseOf(prior, cause, entries) }))
+    .map(({ cause }, index) => ({
+      cause,
+      probability: posterior[index]!,
+      because: becauseOf(prior, cause, entries),
+    }))
     .sort((one, two) => two.probability - one.probability)
 }
 

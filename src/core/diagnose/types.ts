@@ -1,5 +1,13 @@
-import type { ActionId, CauseId, FamilyId, MotorKindId, ObservationId, StopRuleId, ToolId } from '../knowledge/vocabulary'
 import type { Risk } from '../knowledge/types'
+import type {
+  ActionId,
+  CauseId,
+  FamilyId,
+  MotorKindId,
+  ObservationId,
+  StopRuleId,
+  ToolId,
+} from '../knowledge/vocabulary'
 
 export interface PlateFigures {
   volts?: number

@@ -39,7 +39,12 @@ function field(common: Common, schema: JsonSchema, ...decorators: PropertyDecora
     if (common.nullable) ValidateIf((_, value) => value !== null)(target, key)
     for (const decorate of decorators) decorate(target, key)
     const described = common.about ? { ...schema, description: common.about } : schema
-    registerField(target, key, common.nullable ? { anyOf: [described, { type: 'null' }] } : described, !common.optional)
+    registerField(
+      target,
+      key,
+      common.nullable ? { anyOf: [described, { type: 'null' }] } : described,
+      !common.optional,
+    )
   }
 }
 
@@ -55,8 +60,10 @@ export function Num(range: NumberRange = {}): Decorate {
   const parts: PropertyDecorator[] = [
     IsNumber({ allowNaN: false, allowInfinity: false }, { message: '$property must be a number' }),
   ]
-  if (range.min !== undefined) parts.push(Min(range.min, { message: `$property must be at least ${range.min}` }))
-  if (range.max !== undefined) parts.push(Max(range.max, { message: `$property must be at most ${range.max}` }))
+  if (range.min !== undefined)
+    parts.push(Min(range.min, { message: `$property must be at least ${range.min}` }))
+  if (range.max !== undefined)
+    parts.push(Max(range.max, { message: `$property must be at most ${range.max}` }))
   if (range.above !== undefined) {
     const above = range.above
     parts.push(
@@ -132,10 +139,19 @@ export function ListOf(type: () => Constructor, size: ListSize = {}): Decorate {
 }
 
 /** A list of texts, or of numbers. */
-export function PlainList(kind: 'string' | 'number', size: ListSize & { values?: readonly string[] } = {}): Decorate {
-  const each = { each: true, message: `each of $property must be a ${kind === 'string' ? 'text in quotes' : 'number'}` }
+export function PlainList(
+  kind: 'string' | 'number',
+  size: ListSize & { values?: readonly string[] } = {},
+): Decorate {
+  const each = {
+    each: true,
+    message: `each of $property must be a ${kind === 'string' ? 'text in quotes' : 'number'}`,
+  }
   const check = size.values
-    ? IsIn([...size.values], { each: true, message: `each of $property must be one of: ${size.values.join(', ')}` })
+    ? IsIn([...size.values], {
+        each: true,
+        message: `each of $property must be one of: ${size.values.join(', ')}`,
+      })
     : kind === 'string'
       ? IsString(each)
       : IsNumber({ allowNaN: false, allowInfinity: false }, each)
@@ -154,7 +170,10 @@ export function PairList(size: ListSize = {}): Decorate {
       validator: {
         validate: (value) =>
           Array.isArray(value) &&
-          value.every((pair) => Array.isArray(pair) && pair.length === 2 && pair.every((end) => typeof end === 'string')),
+          value.every(
+            (pair) =>
+              Array.isArray(pair) && pair.length === 2 && pair.every((end) => typeof end === 'string'),
+          ),
         defaultMessage: () => '$property must be a list of pairs of names',
       },
     }),
@@ -175,16 +194,22 @@ export function Nested(type: () => Constructor, common: Common = {}): Decorate {
 }
 
 /** A map of texts to plain values; `check` names what is wrong with one entry, or answers null. */
-export function MapOf(valueSchema: JsonSchema, check: (key: string, value: unknown) => string | null, common: Common = {}): Decorate {
+export function MapOf(
+  valueSchema: JsonSchema,
+  check: (key: string, value: unknown) => string | null,
+  common: Common & { orNumber?: boolean } = {},
+): Decorate {
+  const map: JsonSchema = { type: 'object', additionalProperties: valueSchema }
   return field(
     common,
-    { type: 'object', additionalProperties: valueSchema },
-    IsObject({ message: '$property must be an object in braces' }),
+    common.orNumber ? { anyOf: [map, { type: 'number' }] } : map,
+    ...(common.orNumber ? [] : [IsObject({ message: '$property must be an object in braces' })]),
     ValidateBy({
       name: 'map',
       validator: {
         validate: (value) => mapFault(value, check) === null,
-        defaultMessage: (args) => `$property: ${mapFault(args?.value, check) ?? 'is not readable'}`,
+        // The key goes before the sentence, so that the error's path can name it.
+        defaultMessage: (args) => mapFault(args?.value, check) ?? '|$property is not readable',
       },
     }),
   )
@@ -194,7 +219,7 @@ function mapFault(value: unknown, check: (key: string, value: unknown) => string
   if (typeof value !== 'object' || value === null) return null
   for (const [key, entry] of Object.entries(value)) {
     const fault = check(key, entry)
-    if (fault) return fault
+    if (fault) return `${key}|${fault}`
   }
   return null
 }
@@ -202,14 +227,18 @@ function mapFault(value: unknown, check: (key: string, value: unknown) => string
 /** A field that is a text or an object of one class, as a capacitor label is. */
 export function TextOr(type: () => Constructor, common: Common = {}): Decorate {
   return (target, key) => {
-    Transform(({ value, options }) => (typeof value === 'object' && value !== null ? build(type(), value, options) : value))(target, key)
+    Transform(({ value, options }) =>
+      typeof value === 'object' && value !== null ? build(type(), value, options) : value,
+    )(target, key)
     field(
       common,
       { lazy: () => ({ anyOf: [{ type: 'string' }, schemaOf(type())] }) },
       ValidateBy({
         name: 'textOrObject',
         validator: {
-          validate: (value) => typeof value === 'string' || (typeof value === 'object' && value !== null && !Array.isArray(value)),
+          validate: (value) =>
+            typeof value === 'string' ||
+            (typeof value === 'object' && value !== null && !Array.isArray(value)),
           defaultMessage: () => '$property must be the label as text, or an object in braces',
         },
       }),

@@ -37,7 +37,11 @@ export function registerField(target: object, key: string, schema: JsonSchema, r
 export function schemaOf(type: new () => object): JsonSchema {
   const properties: Record<string, JsonSchema> = {}
   const required: string[] = []
-  for (let at: object | null = type.prototype as object; at && at !== Object.prototype; at = Object.getPrototypeOf(at)) {
+  for (
+    let at: object | null = type.prototype as object;
+    at && at !== Object.prototype;
+    at = Object.getPrototypeOf(at)
+  ) {
     for (const [key, entry] of fieldsOf.get(at) ?? []) {
       properties[key] ??= resolve(entry.schema)
       if (entry.required && !required.includes(key)) required.push(key)

@@ -26,6 +26,8 @@ function firstFault(fault: ValidationError, above: string): { path: string; mess
   const child = fault.children?.[0]
   if (!fault.constraints && child) return firstFault(child, path)
   const value = fault.value as unknown
+  const map = fault.constraints?.map?.split('|')
+  if (map) return { path: map[0] ? joinPath(path, map[0]) : path, message: map.slice(1).join('|') }
   const raw = Object.values(fault.constraints ?? {})[0] ?? 'is not valid'
   const text = raw.replace(fault.property, path)
   return { path, message: value === undefined ? `${path} is missing: ${text}` : text }

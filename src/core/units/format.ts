@@ -36,8 +36,27 @@ export function formatSeconds(seconds: number): string {
 
 /** Standard fractional horsepower of a plate, else a decimal. */
 export function formatHp(hp: number): string {
-  for (const [top, bottom] of [[1, 2], [1, 3], [1, 4], [3, 4], [1, 5], [1, 6], [1, 8], [1, 10], [1, 12], [1, 15], [1, 20], [1, 25], [1, 30], [1, 40], [1, 50], [1, 70], [1, 100]] as const) {
-    if (Math.abs(hp - top / bottom) < 0.004 * Math.max(1, hp) && Math.abs(hp / (top / bottom) - 1) < 0.03) return `${top}/${bottom} hp`
+  for (const [top, bottom] of [
+    [1, 2],
+    [1, 3],
+    [1, 4],
+    [3, 4],
+    [1, 5],
+    [1, 6],
+    [1, 8],
+    [1, 10],
+    [1, 12],
+    [1, 15],
+    [1, 20],
+    [1, 25],
+    [1, 30],
+    [1, 40],
+    [1, 50],
+    [1, 70],
+    [1, 100],
+  ] as const) {
+    if (Math.abs(hp - top / bottom) < 0.004 * Math.max(1, hp) && Math.abs(hp / (top / bottom) - 1) < 0.03)
+      return `${top}/${bottom} hp`
   }
   return `${significant(hp, 3)} hp`
 }

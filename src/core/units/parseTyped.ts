@@ -33,13 +33,16 @@ export function parseTyped(text: string, quantity: Quantity, options: ParseOptio
   if (source === '') return { kind: 'empty' }
   if (OVER.test(source)) {
     if (options.over) return { kind: 'over' }
-    return fail(`Over-range does not belong here. Type the ${info.noun} as a number, for example ${info.example}.`)
+    return fail(
+      `Over-range does not belong here. Type the ${info.noun} as a number, for example ${info.example}.`,
+    )
   }
   const letter = quantity === 'ohm' ? LETTER_AS_POINT.exec(source) : null
   if (letter) source = `${letter[1]}.${letter[3]}${/r/i.test(letter[2]!) ? '' : letter[2]}`
 
   const match = NUMBER.exec(source)
-  if (!match) return fail(`"${clip(text)}" is not a ${info.noun}. Type a number, for example ${info.example}.`)
+  if (!match)
+    return fail(`"${clip(text)}" is not a ${info.noun}. Type a number, for example ${info.example}.`)
   const [, sign, whole, top, bottom, soloTop, soloBottom, plain, tail] = match
   let value: number
   if (bottom !== undefined || soloBottom !== undefined) {
@@ -58,10 +61,13 @@ export function parseTyped(text: string, quantity: Quantity, options: ParseOptio
     return fail(`"${clip(typedUnit)}" is not a unit of ${info.noun}. Use ${info.symbol || 'a plain number'}.`)
   }
   value = scaled
-  if (value < 0 && !info.negative) return fail(`A ${info.noun} cannot be negative. Type it without the minus sign.`)
+  if (value < 0 && !info.negative)
+    return fail(`A ${info.noun} cannot be negative. Type it without the minus sign.`)
   if (info.whole && !Number.isInteger(value)) return fail(`Type a whole number, for example ${info.example}.`)
   if (options.min !== undefined && value < options.min) {
-    return fail(`${info.symbol ? `Below ${options.min} ${info.symbol}` : `Below ${options.min}`} is not possible here.`)
+    return fail(
+      `${info.symbol ? `Below ${options.min} ${info.symbol}` : `Below ${options.min}`} is not possible here.`,
+    )
   }
   if (options.max !== undefined && value > options.max) {
     return fail(`More than ${options.max} ${info.symbol} is not possible here. Check the decimal point.`)
@@ -81,7 +87,10 @@ function toBase(value: number, unit: string, quantity: Quantity): number | null 
   if (unit === '') return value
   const info = quantities[quantity]
   const compact = unit.replace(/\s+/g, '').replace('Ω', 'Ω')
-  const factor = info.cased?.[compact] ?? info.units[compact.toLowerCase()] ?? info.units[compact.replace('Ω', 'ω').toLowerCase()]
+  const factor =
+    info.cased?.[compact] ??
+    info.units[compact.toLowerCase()] ??
+    info.units[compact.replace('Ω', 'ω').toLowerCase()]
   if (factor === undefined) return null
   if (quantity === 'celsius') {
     if (/f$/i.test(compact)) return ((value - 32) * 5) / 9
@@ -94,7 +103,11 @@ const clip = (text: string) => (text.length > 24 ? `${text.slice(0, 24)}…` : t
 const fail = (message: string): Typed => ({ kind: 'error', message })
 
 /** The value of a typed text, or null where it is empty, over-range or not a number. */
-export function typedValue(text: string | null | undefined, quantity: Quantity, options?: ParseOptions): number | null {
+export function typedValue(
+  text: string | null | undefined,
+  quantity: Quantity,
+  options?: ParseOptions,
+): number | null {
   const typed = parseTyped(text ?? '', quantity, options)
   return typed.kind === 'value' ? typed.value : null
 }

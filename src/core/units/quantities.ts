@@ -38,14 +38,14 @@ export const quantities: Record<Quantity, QuantityInfo> = {
     noun: 'capacitance',
     example: '7.5',
     // The trade writes MFD, MF and mF for microfarad; nobody in it means millifarad.
-    units: { 'µf': 1, 'μf': 1, uf: 1, mfd: 1, mf: 1, 'µ': 1, 'μ': 1, u: 1, nf: 1e-3, n: 1e-3, pf: 1e-6 },
+    units: { µf: 1, μf: 1, uf: 1, mfd: 1, mf: 1, µ: 1, μ: 1, u: 1, nf: 1e-3, n: 1e-3, pf: 1e-6 },
   },
   ohm: {
     symbol: 'Ω',
     noun: 'resistance',
     example: '4.7k',
-    units: { ohm: 1, ohms: 1, 'ω': 1, r: 1, k: 1e3, 'kω': 1e3, kohm: 1e3 },
-    cased: { M: 1e6, 'MΩ': 1e6, Mohm: 1e6, 'MΩ ': 1e6, m: 1e-3, 'mΩ': 1e-3, mohm: 1e-3 },
+    units: { ohm: 1, ohms: 1, ω: 1, r: 1, k: 1e3, kω: 1e3, kohm: 1e3 },
+    cased: { M: 1e6, MΩ: 1e6, Mohm: 1e6, 'MΩ ': 1e6, m: 1e-3, mΩ: 1e-3, mohm: 1e-3 },
   },
   volts: {
     symbol: 'V',
@@ -89,7 +89,12 @@ export const quantities: Record<Quantity, QuantityInfo> = {
     units: { c: 1, '°c': 1, f: 5 / 9, '°f': 5 / 9, k: 1, '°': 1 },
     negative: true,
   },
-  minutes: { symbol: 'min', noun: 'time', example: '10', units: { min: 1, minutes: 1, m: 1, h: 60, s: 1 / 60 } },
+  minutes: {
+    symbol: 'min',
+    noun: 'time',
+    example: '10',
+    units: { min: 1, minutes: 1, m: 1, h: 60, s: 1 / 60 },
+  },
   percent: { symbol: '%', noun: 'percentage', example: '6', units: { '%': 1 } },
   count: { symbol: '', noun: 'number', example: '4', units: { x: 1 }, whole: true },
   years: { symbol: 'years', noun: 'age', example: '12', units: { y: 1, yr: 1, yrs: 1, year: 1, years: 1 } },

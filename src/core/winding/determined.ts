@@ -1,5 +1,5 @@
 import { type Fit, fitTree } from './fitTree'
-import { placements, type PointReading, predicted } from './place'
+import { type PointReading, placements, predicted } from './place'
 import { withoutPoint } from './tree'
 
 /** A placement that fits nearly as well as the best (two standard deviations) is still possible. */
@@ -18,7 +18,12 @@ interface Doubt {
  * Unread pairs that the readings do not settle, widest doubt first: for each point every other place that fits as well
  * is compared with where it stands.
  */
-function doubts(points: number, readings: PointReading[], fit: Fit, sigmaOf: (ohm: number) => number): Doubt[] {
+function doubts(
+  points: number,
+  readings: PointReading[],
+  fit: Fit,
+  sigmaOf: (ohm: number) => number,
+): Doubt[] {
   const read = new Set(readings.map((r) => key(r.a, r.b)))
   const found = new Map<string, Doubt>()
   for (let point = 0; point < points; point++) {
@@ -35,7 +40,12 @@ function doubts(points: number, readings: PointReading[], fit: Fit, sigmaOf: (oh
       const expected = predicted(pruned, all[0]!, node)
       const before = found.get(key(point, other))
       if (spread > 3 * sigmaOf(expected) && (!before || before.spread < spread)) {
-        found.set(key(point, other), { a: Math.min(point, other), b: Math.max(point, other), spread, expected })
+        found.set(key(point, other), {
+          a: Math.min(point, other),
+          b: Math.max(point, other),
+          spread,
+          expected,
+        })
       }
     }
   }
@@ -45,7 +55,12 @@ function doubts(points: number, readings: PointReading[], fit: Fit, sigmaOf: (oh
 const key = (a: number, b: number) => (a < b ? `${a}-${b}` : `${b}-${a}`)
 
 /** The pairs of points to read so that only one tree is left, most telling first; empty where it is settled already. */
-export function pairsThatSettle(points: number, readings: PointReading[], fit: Fit, sigmaOf: (ohm: number) => number): [number, number][] {
+export function pairsThatSettle(
+  points: number,
+  readings: PointReading[],
+  fit: Fit,
+  sigmaOf: (ohm: number) => number,
+): [number, number][] {
   const wanted: [number, number][] = []
   let known = readings
   let at = fit

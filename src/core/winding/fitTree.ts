@@ -1,5 +1,5 @@
 import { solveSymmetric } from './linear'
-import { join, placements, type PointReading } from './place'
+import { join, type PointReading, placements } from './place'
 import { contract, lengthOf, pathMasks, type WindingTree, withoutPoint } from './tree'
 
 export interface Fit {
@@ -47,13 +47,19 @@ export function fitTree(points: number, readings: PointReading[]): Fit {
 
 /** Start from the best-read pair, then always join the point with most readings to those already placed. */
 function grow(points: number, readings: PointReading[]): WindingTree {
-  const counts = Array.from({ length: points }, (_, p) => readings.filter((r) => r.a === p || r.b === p).length)
+  const counts = Array.from(
+    { length: points },
+    (_, p) => readings.filter((r) => r.a === p || r.b === p).length,
+  )
   const seed = [...readings].sort((x, y) => counts[y.a]! + counts[y.b]! - counts[x.a]! - counts[x.b]!)[0]!
   let tree: WindingTree = { nodes: [seed.a, seed.b], edges: [{ a: 0, b: 1, ohm: seed.ohm }] }
-  const left = new Set(Array.from({ length: points }, (_, p) => p).filter((p) => p !== seed.a && p !== seed.b))
+  const left = new Set(
+    Array.from({ length: points }, (_, p) => p).filter((p) => p !== seed.a && p !== seed.b),
+  )
   while (left.size > 0) {
     const placed = new Set(tree.nodes)
-    const reach = (p: number) => readings.filter((r) => (r.a === p && placed.has(r.b)) || (r.b === p && placed.has(r.a))).length
+    const reach = (p: number) =>
+      readings.filter((r) => (r.a === p && placed.has(r.b)) || (r.b === p && placed.has(r.a))).length
     const next = [...left].sort((x, y) => reach(y) - reach(x))[0]!
     left.delete(next)
     tree = join(tree, next, placements(tree, next, readings)[0]!)
@@ -125,7 +131,9 @@ function simplify(fit: Fit, readings: PointReading[]): Fit {
   for (let changed = true; changed; ) {
     changed = false
     const longest = 4 * Math.max(...readings.map((reading) => reading.sigma))
-    const byLength = best.tree.edges.filter((edge) => edge.ohm <= longest).sort((one, two) => one.ohm - two.ohm)
+    const byLength = best.tree.edges
+      .filter((edge) => edge.ohm <= longest)
+      .sort((one, two) => one.ohm - two.ohm)
     for (const edge of byLength) {
       if (best.tree.nodes[edge.a]! >= 0 && best.tree.nodes[edge.b]! >= 0) continue
       const candidate = measure(lengths(contract(best.tree, edge), readings), readings)

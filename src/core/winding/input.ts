@@ -4,7 +4,9 @@ import { type MotorKindId, motorKindIds } from '../knowledge/vocabulary'
 class PairInput {
   @Text({ max: 60 }) a!: string
   @Text({ max: 60 }) b!: string
-  @Num({ nullable: true, min: 0, max: 1e9, about: 'Ω as the meter showed it; null: over-range' }) ohm!: number | null
+  @Num({ nullable: true, min: 0, max: 1e9, about: 'Ω as the meter showed it; null: over-range' }) ohm!:
+    | number
+    | null
 }
 
 class FrameInput {

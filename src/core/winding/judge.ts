@@ -8,7 +8,15 @@ import { groupLeads, readingOf, type ZeroedPair } from './points'
 import { assignRoles } from './roles'
 import { sumCheckOf } from './sumCheck'
 import { distancesFrom } from './tree'
-import type { OhmMeter, Segment, TreeNode, WindingFault, WindingInput, WindingResult, WindingVerdict } from './types'
+import type {
+  OhmMeter,
+  Segment,
+  TreeNode,
+  WindingFault,
+  WindingInput,
+  WindingResult,
+  WindingVerdict,
+} from './types'
 
 /** A motor this hot may only have its protector open. */
 const HOT_CELSIUS = 60
@@ -19,7 +27,15 @@ const DOUBTFUL_OHM = 20e6
 const SIGMA_SHARE = 1 / Math.sqrt(3)
 /** Beyond this many sigmas (1.5 times the meter's own limit) a reading disagrees with the others. */
 const DISAGREES = 1.5 / SIGMA_SHARE
-const PRECEDENCE: WindingVerdict[] = ['hot-retest', 'open', 'grounded', 'shorted', 'inconsistent', 'incomplete', 'good']
+const PRECEDENCE: WindingVerdict[] = [
+  'hot-retest',
+  'open',
+  'grounded',
+  'shorted',
+  'inconsistent',
+  'incomplete',
+  'good',
+]
 
 /**
  * Judge a motor's windings from its pair resistances (capacitor disconnected, supply off).
@@ -51,7 +67,11 @@ export function judgeWinding(input: WindingInput): WindingResult {
     worst = Math.max(worst, built.worstResidual)
     appendTree(built.fit, island, points, nodes, segments)
     if (island.length === points.length || island.length >= 3) {
-      roles = assignRoles(built.fit.tree, island.map((point) => points[point]!), input.motorKind)
+      roles = assignRoles(
+        built.fit.tree,
+        island.map((point) => points[point]!),
+        input.motorKind,
+      )
     }
   }
   linkIslands(islands, points, nodes, segments)
@@ -68,10 +88,13 @@ export function judgeWinding(input: WindingInput): WindingResult {
   for (const fault of faults) state.add(fault.kind)
   if (missing.length > 0) state.add('incomplete')
   const verdict = PRECEDENCE.find((candidate) => state.has(candidate)) ?? 'good'
-  const at20C = input.windingCelsius === undefined ? undefined : segments.map((segment) => ({
-    ...segment,
-    ohm: segment.ohm === null ? null : resistanceAt(segment.ohm, input.windingCelsius!, 20),
-  }))
+  const at20C =
+    input.windingCelsius === undefined
+      ? undefined
+      : segments.map((segment) => ({
+          ...segment,
+          ohm: segment.ohm === null ? null : resistanceAt(segment.ohm, input.windingCelsius!, 20),
+        }))
   return {
     sameLeads: points.filter((leads) => leads.length > 1),
     tree: { nodes, segments },
@@ -89,19 +112,38 @@ export function judgeWinding(input: WindingInput): WindingResult {
 
 function checkNames(input: WindingInput): void {
   if (input.leads.length < 2) throw new CoreError('too-few-leads', 'Name at least two leads.', 'leads')
-  if (input.leads.length > 10) throw new CoreError('too-many-leads', 'More than ten leads cannot be mapped. Leave out the ground lead and reversing plug.', 'leads')
+  if (input.leads.length > 10)
+    throw new CoreError(
+      'too-many-leads',
+      'More than ten leads cannot be mapped. Leave out the ground lead and reversing plug.',
+      'leads',
+    )
   const known = new Set(input.leads)
-  if (known.size < input.leads.length) throw new CoreError('duplicate-lead', 'Two leads have the same name. Name them apart, for example brown and brown-white.', 'leads')
+  if (known.size < input.leads.length)
+    throw new CoreError(
+      'duplicate-lead',
+      'Two leads have the same name. Name them apart, for example brown and brown-white.',
+      'leads',
+    )
   const must = (lead: string, path: string) => {
-    if (!known.has(lead)) throw new CoreError('unknown-lead', `"${lead}" is not among the leads ${input.leads.join(', ')}.`, path)
+    if (!known.has(lead))
+      throw new CoreError('unknown-lead', `"${lead}" is not among the leads ${input.leads.join(', ')}.`, path)
   }
   input.pairs.forEach((pair, index) => {
     must(pair.a, `pairs[${index}].a`)
     must(pair.b, `pairs[${index}].b`)
-    if (pair.a === pair.b) throw new CoreError('same-lead', 'A pair needs two different leads.', `pairs[${index}]`)
-    if (pair.ohm !== null && pair.ohm < 0) throw new CoreError('negative-resistance', 'A resistance cannot be negative. Zero the leads and read again.', `pairs[${index}].ohm`)
+    if (pair.a === pair.b)
+      throw new CoreError('same-lead', 'A pair needs two different leads.', `pairs[${index}]`)
+    if (pair.ohm !== null && pair.ohm < 0)
+      throw new CoreError(
+        'negative-resistance',
+        'A resistance cannot be negative. Zero the leads and read again.',
+        `pairs[${index}].ohm`,
+      )
   })
-  input.toFrame?.forEach((reading, index) => { must(reading.lead, `toFrame[${index}].lead`) })
+  input.toFrame?.forEach((reading, index) => {
+    must(reading.lead, `toFrame[${index}].lead`)
+  })
   input.joined?.forEach(([a, b], index) => {
     must(a, `joined[${index}][0]`)
     must(b, `joined[${index}][1]`)
@@ -123,9 +165,15 @@ function judgeFrame(input: WindingInput, faults: WindingFault[], notes: string[]
   for (const reading of input.toFrame ?? []) {
     if (reading.ohm === null) continue
     if (reading.ohm < GROUNDED_OHM) {
-      faults.push({ kind: 'grounded', leads: [reading.lead], text: `${reading.lead} reads ${formatOhm(reading.ohm)} to the frame: it leaks. Do not run this motor.` })
+      faults.push({
+        kind: 'grounded',
+        leads: [reading.lead],
+        text: `${reading.lead} reads ${formatOhm(reading.ohm)} to the frame: it leaks. Do not run this motor.`,
+      })
     } else if (reading.ohm < DOUBTFUL_OHM) {
-      notes.push(`${reading.lead} reads ${formatOhm(reading.ohm)} to the frame: doubtful. Dry the motor and read again, or have it tested at 500 V.`)
+      notes.push(
+        `${reading.lead} reads ${formatOhm(reading.ohm)} to the frame: doubtful. Dry the motor and read again, or have it tested at 500 V.`,
+      )
     }
   }
 }
@@ -137,10 +185,14 @@ function findIslands(points: string[][], pairs: ZeroedPair[]): number[][] {
   for (const pair of pairs) {
     if (pair.ohm === null) continue
     const [from, to] = [island[pointOf.get(pair.b)!]!, island[pointOf.get(pair.a)!]!]
-    island.forEach((at, index) => { if (at === from) island[index] = to })
+    island.forEach((at, index) => {
+      if (at === from) island[index] = to
+    })
   }
   const groups = new Map<number, number[]>()
-  island.forEach((at, index) => { groups.set(at, [...(groups.get(at) ?? []), index]) })
+  island.forEach((at, index) => {
+    groups.set(at, [...(groups.get(at) ?? []), index])
+  })
   return [...groups.values()].sort((one, two) => two.length - one.length)
 }
 
@@ -155,7 +207,9 @@ function judgeIslands(
 ): void {
   if (islands.length < 2) return
   const crossed = (one: number[], two: number[]) =>
-    one.flatMap((p) => two.flatMap((q) => points[p]!.flatMap((a) => points[q]!.map((b) => readingOf(pairs, a, b)))))
+    one.flatMap((p) =>
+      two.flatMap((q) => points[p]!.flatMap((a) => points[q]!.map((b) => readingOf(pairs, a, b)))),
+    )
   const unread: [string, string][] = []
   const apart: number[][] = []
   const [main, ...rest] = islands as [number[], ...number[][]]
@@ -168,7 +222,8 @@ function judgeIslands(
   if (apart.length === 0) return
   const hot = input.caseTooHot === true || (input.windingCelsius ?? 20) >= HOT_CELSIUS
   // A protector sits in the common: one point cut off from all the others, or everything cut off.
-  const protectorLike = apart.every((island) => island.length === 1) && (apart.length === 1 || main.length === 1)
+  const protectorLike =
+    apart.every((island) => island.length === 1) && (apart.length === 1 || main.length === 1)
   const leads = apart.flatMap((island) => island.flatMap((point) => points[point]!))
   if (hot && protectorLike) {
     state.add('hot-retest')
@@ -178,7 +233,11 @@ function judgeIslands(
       text: `${leads.join(', ')} open while the motor is hot: perhaps only its protector. Let it cool for an hour and read again before calling it dead.`,
     })
   } else {
-    faults.push({ kind: 'open', leads, text: `Over-range between ${leads.join(', ')} and the rest: a winding or its lead is open.` })
+    faults.push({
+      kind: 'open',
+      leads,
+      text: `Over-range between ${leads.join(', ')} and the rest: a winding or its lead is open.`,
+    })
   }
 }
 
@@ -196,15 +255,28 @@ function buildIsland(
   faults: WindingFault[],
   missing: [string, string][],
 ): BuiltIsland {
-  const local = new Map(island.flatMap((point, index) => points[point]!.map((lead) => [lead, index] as const)))
+  const local = new Map(
+    island.flatMap((point, index) => points[point]!.map((lead) => [lead, index] as const)),
+  )
   const sigmaOf = (ohm: number) => Math.max(1e-6, ohmUncertainty(ohm, meter) * SIGMA_SHARE)
-  const inside = pairs.filter((pair) => local.has(pair.a) && local.has(pair.b) && local.get(pair.a) !== local.get(pair.b))
+  const inside = pairs.filter(
+    (pair) => local.has(pair.a) && local.has(pair.b) && local.get(pair.a) !== local.get(pair.b),
+  )
   for (const pair of inside.filter((candidate) => candidate.ohm === null)) {
-    faults.push(contradicted(pair.a, pair.b, `${pair.a} to ${pair.b} shows over-range, but both reach the other leads. Read that pair again.`))
+    faults.push(
+      contradicted(
+        pair.a,
+        pair.b,
+        `${pair.a} to ${pair.b} shows over-range, but both reach the other leads. Read that pair again.`,
+      ),
+    )
   }
   const finite = inside.filter((pair): pair is ZeroedPair & { ohm: number } => pair.ohm !== null)
   const readings: PointReading[] = finite.map((pair) => ({
-    a: local.get(pair.a)!, b: local.get(pair.b)!, ohm: pair.ohm, sigma: sigmaOf(pair.ohm),
+    a: local.get(pair.a)!,
+    b: local.get(pair.b)!,
+    ohm: pair.ohm,
+    sigma: sigmaOf(pair.ohm),
   }))
   let fit = fitTree(island.length, readings)
   let used = readings
@@ -212,7 +284,13 @@ function buildIsland(
     const odd = oddOneOut(island.length, readings, fit)
     if (odd) {
       const pair = finite[odd.index]!
-      faults.push(contradicted(pair.a, pair.b, `${pair.a} to ${pair.b} reads ${formatOhm(pair.ohm)}; the others say ${formatOhm(odd.expected)}. Read that pair again.`))
+      faults.push(
+        contradicted(
+          pair.a,
+          pair.b,
+          `${pair.a} to ${pair.b} reads ${formatOhm(pair.ohm)}; the others say ${formatOhm(odd.expected)}. Read that pair again.`,
+        ),
+      )
       fit = odd.fit
       used = readings.filter((_, index) => index !== odd.index)
     } else {
@@ -228,15 +306,31 @@ function buildIsland(
       missing.push([points[island[a]!]![0]!, points[island[b]!]![0]!])
     }
   }
-  return { fit, worstResidual: fit.residuals.reduce((most, residual) => Math.max(most, Math.abs(residual)), 0) }
+  return {
+    fit,
+    worstResidual: fit.residuals.reduce((most, residual) => Math.max(most, Math.abs(residual)), 0),
+  }
 }
 
-const contradicted = (a: string, b: string, text: string): WindingFault => ({ kind: 'inconsistent', leads: [a, b], text })
+const contradicted = (a: string, b: string, text: string): WindingFault => ({
+  kind: 'inconsistent',
+  leads: [a, b],
+  text,
+})
 
 /** The one reading without which the others agree, with the simplest tree; null where leaving out one does not help. */
-function oddOneOut(points: number, readings: PointReading[], full: Fit): { index: number; expected: number; fit: Fit } | null {
+function oddOneOut(
+  points: number,
+  readings: PointReading[],
+  full: Fit,
+): { index: number; expected: number; fit: Fit } | null {
   let best: { index: number; expected: number; fit: Fit; cost: number } | null = null
-  const order = readings.map((_, index) => index).sort((x, y) => Math.abs(full.residuals[y]!) / readings[y]!.sigma - Math.abs(full.residuals[x]!) / readings[x]!.sigma)
+  const order = readings
+    .map((_, index) => index)
+    .sort(
+      (x, y) =>
+        Math.abs(full.residuals[y]!) / readings[y]!.sigma - Math.abs(full.residuals[x]!) / readings[x]!.sigma,
+    )
   for (const index of order) {
     const rest = readings.filter((_, other) => other !== index)
     if (!connects(points, rest)) continue
@@ -273,20 +367,28 @@ function residualOf(fit: Fit, reading: PointReading): number {
   return reading.ohm - path
 }
 
-function appendTree(fit: Fit, island: number[], points: string[][], nodes: TreeNode[], segments: Segment[]): void {
+function appendTree(
+  fit: Fit,
+  island: number[],
+  points: string[][],
+  nodes: TreeNode[],
+  segments: Segment[],
+): void {
   const id = new Map<number, string>()
   fit.tree.nodes.forEach((point, node) => {
     const name = `n${nodes.length + 1}`
     id.set(node, name)
     nodes.push({ id: name, leads: point >= 0 ? points[island[point]!]! : [], hidden: point < 0 })
   })
-  for (const edge of fit.tree.edges) segments.push({ from: id.get(edge.a)!, to: id.get(edge.b)!, ohm: edge.ohm })
+  for (const edge of fit.tree.edges)
+    segments.push({ from: id.get(edge.a)!, to: id.get(edge.b)!, ohm: edge.ohm })
 }
 
 /** Parts that do not reach each other hang together by a segment without a value. */
 function linkIslands(islands: number[][], points: string[][], nodes: TreeNode[], segments: Segment[]): void {
   const nodeOf = (island: number[]) => nodes.find((node) => node.leads[0] === points[island[0]!]![0])!.id
-  for (const island of islands.slice(1)) segments.push({ from: nodeOf(islands[0]!), to: nodeOf(island), ohm: null })
+  for (const island of islands.slice(1))
+    segments.push({ from: nodeOf(islands[0]!), to: nodeOf(island), ohm: null })
 }
 
 /** How many distinct points a healthy motor of the kind shows. */
@@ -304,7 +406,12 @@ function pointsNeeded(input: WindingInput): number {
   }
 }
 
-function judgeShorts(input: WindingInput, points: string[][], pairs: ZeroedPair[], faults: WindingFault[]): void {
+function judgeShorts(
+  input: WindingInput,
+  points: string[][],
+  pairs: ZeroedPair[],
+  faults: WindingFault[],
+): void {
   if (points.length >= pointsNeeded(input)) return
   const twins = points.find((leads) => leads.length > 1)
   if (!twins) return
@@ -324,6 +431,10 @@ function judgePhases(points: string[][], pairs: ZeroedPair[], faults: WindingFau
   if (points.length !== 3 || finite.length < 3) return
   const [low, high] = [Math.min(...finite), Math.max(...finite)]
   if (high > low * 1.1) {
-    faults.push({ kind: 'inconsistent', leads: points.flat(), text: `The three phases differ by ${significant((high / low - 1) * 100, 2)} %; they should agree within 10 %. Read again with the module off.` })
+    faults.push({
+      kind: 'inconsistent',
+      leads: points.flat(),
+      text: `The three phases differ by ${significant((high / low - 1) * 100, 2)} %; they should agree within 10 %. Read again with the module off.`,
+    })
   } else notes.push('The three phases agree within 10 %.')
 }

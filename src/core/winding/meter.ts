@@ -20,13 +20,23 @@ const COPPER = 234.5
 const ALUMINIUM = 225
 
 /** R2 = R1·(k + T2)/(k + T1). Temperatures in °C. */
-export function resistanceAt(ohm: number, fromCelsius: number, toCelsius: number, metal: 'copper' | 'aluminium' = 'copper'): number {
+export function resistanceAt(
+  ohm: number,
+  fromCelsius: number,
+  toCelsius: number,
+  metal: 'copper' | 'aluminium' = 'copper',
+): number {
   const k = metal === 'copper' ? COPPER : ALUMINIUM
   return (ohm * (k + toCelsius)) / (k + fromCelsius)
 }
 
 /** Winding temperature in °C from its hot and cold resistance: how hot a motor ran. */
-export function temperatureFromRise(coldOhm: number, coldCelsius: number, hotOhm: number, metal: 'copper' | 'aluminium' = 'copper'): number {
+export function temperatureFromRise(
+  coldOhm: number,
+  coldCelsius: number,
+  hotOhm: number,
+  metal: 'copper' | 'aluminium' = 'copper',
+): number {
   const k = metal === 'copper' ? COPPER : ALUMINIUM
   return (hotOhm / coldOhm) * (k + coldCelsius) - k
 }

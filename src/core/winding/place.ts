@@ -58,7 +58,10 @@ export function predicted(tree: WindingTree, placement: Placement, node: number)
 }
 
 /** Weighted least squares of rest = branch + sign·offset with 0 ≤ offset ≤ length, branch ≥ 0. */
-function solutions(rows: { sign: number; rest: number; weight: number }[], length: number): { offset: number; branch: number }[] {
+function solutions(
+  rows: { sign: number; rest: number; weight: number }[],
+  length: number,
+): { offset: number; branch: number }[] {
   let s = 0
   let ss = 0
   let r = 0
@@ -69,7 +72,11 @@ function solutions(rows: { sign: number; rest: number; weight: number }[], lengt
     r += row.weight * row.rest
     sr += row.weight * row.sign * row.rest
   }
-  if (s === 0) return [{ offset: 0, branch: 0 }, { offset: length, branch: 0 }]
+  if (s === 0)
+    return [
+      { offset: 0, branch: 0 },
+      { offset: length, branch: 0 },
+    ]
   const branchAt = (offset: number) => ({ offset, branch: Math.max(0, (r - ss * offset) / s) })
   const ends = [branchAt(0), branchAt(length)]
   const determinant = s * s - ss * ss

@@ -16,7 +16,12 @@ const SAME_POINT_SHARE = 0.2
  * Leads grouped by the point they reach: one point = at most 0.5 Ω after zeroing, at most a fifth of the smallest other
  * reading, and both leads read alike to every other lead within meter error; or known to be joined.
  */
-export function groupLeads(leads: string[], pairs: ZeroedPair[], joined: [string, string][], meter: OhmMeter): string[][] {
+export function groupLeads(
+  leads: string[],
+  pairs: ZeroedPair[],
+  joined: [string, string][],
+  meter: OhmMeter,
+): string[][] {
   const group = new Map(leads.map((lead, index) => [lead, index]))
   const merge = (a: string, b: string) => {
     const [from, to] = [group.get(b)!, group.get(a)!]
@@ -25,7 +30,9 @@ export function groupLeads(leads: string[], pairs: ZeroedPair[], joined: [string
   for (const [a, b] of joined) if (group.has(a) && group.has(b)) merge(a, b)
   for (const pair of pairs) {
     if (pair.ohm === null || pair.ohm > SAME_POINT_OHM) continue
-    const others = pairs.filter((other) => other !== pair && other.ohm !== null && other.ohm > SAME_POINT_OHM).map((other) => other.ohm!)
+    const others = pairs
+      .filter((other) => other !== pair && other.ohm !== null && other.ohm > SAME_POINT_OHM)
+      .map((other) => other.ohm!)
     if (others.length > 0 && pair.ohm > SAME_POINT_SHARE * Math.min(...others)) continue
     if (alike(pair, leads, pairs, meter)) merge(pair.a, pair.b)
   }
@@ -45,7 +52,8 @@ function alike(pair: ZeroedPair, leads: string[], pairs: ZeroedPair[], meter: Oh
     if (one === undefined || two === undefined) continue
     if ((one === null) !== (two === null)) return false
     if (one === null || two === null) continue
-    if (Math.abs(one - two) > Math.max(ohmUncertainty(one, meter), ohmUncertainty(two, meter)) + 1e-9) return false
+    if (Math.abs(one - two) > Math.max(ohmUncertainty(one, meter), ohmUncertainty(two, meter)) + 1e-9)
+      return false
   }
   return true
 }

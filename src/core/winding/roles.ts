@@ -25,10 +25,21 @@ export function assignRoles(tree: WindingTree, points: string[][], kind: MotorKi
   }
   const live = tree.nodes.map((point, node) => ({ point, node })).filter((entry) => entry.point >= 0)
   if (live.length < 2) return none
-  if (live.length === 2) return named(points, [[live[0]!.point, 'common'], [live[1]!.point, 'run']], none)
+  if (live.length === 2)
+    return named(
+      points,
+      [
+        [live[0]!.point, 'common'],
+        [live[1]!.point, 'run'],
+      ],
+      none,
+    )
 
   const ends = tree.edges
-    .flatMap((edge) => [{ end: edge.a, inner: edge.b, ohm: edge.ohm }, { end: edge.b, inner: edge.a, ohm: edge.ohm }])
+    .flatMap((edge) => [
+      { end: edge.a, inner: edge.b, ohm: edge.ohm },
+      { end: edge.b, inner: edge.a, ohm: edge.ohm },
+    ])
     .filter(({ end }) => tree.edges.filter((edge) => edge.a === end || edge.b === end).length === 1)
     .sort((one, two) => two.ohm - one.ohm)
   // A motor without a start winding: the main winding is the largest end segment, its outer end the line.
@@ -47,11 +58,15 @@ export function assignRoles(tree: WindingTree, points: string[][], kind: MotorKi
     .sort((one, two) => distance[one.node]! - distance[two.node]!)
   const assigned: [number, LeadRole][] = [[tree.nodes[commonNode]!, 'common']]
   if (start) assigned.push([tree.nodes[start.end]!, 'start'])
-  speeds.forEach(({ point }, index) => { assigned.push([point, index === 0 ? 'run' : 'tap']) })
+  speeds.forEach(({ point }, index) => {
+    assigned.push([point, index === 0 ? 'run' : 'tap'])
+  })
   if (start && speeds.length === 1) {
     const run = distance[speeds[0]!.node]!
     if (Math.abs(run - start.ohm) <= EXCHANGEABLE * Math.max(run, start.ohm)) {
-      notes.push('Run and start winding measure within 10 % of each other: the two may be exchanged, which turns the motor the other way.')
+      notes.push(
+        'Run and start winding measure within 10 % of each other: the two may be exchanged, which turns the motor the other way.',
+      )
     }
   }
   const result = named(points, assigned, { ...none, notes })
@@ -70,6 +85,8 @@ function named(points: string[][], assigned: [number, LeadRole][], base: Roles):
     const first = firstLead(leads)
     for (const lead of leads) roles[lead] = lead === first ? role : 'capacitor'
   }
-  const speeds = assigned.filter(([, role]) => role === 'run' || role === 'tap').map(([point]) => firstLead(points[point]!))
+  const speeds = assigned
+    .filter(([, role]) => role === 'run' || role === 'tap')
+    .map(([point]) => firstLead(points[point]!))
   return { ...base, roles, speedsFastestFirst: speeds }
 }

@@ -15,7 +15,9 @@ export function sumCheckOf(points: string[][], pairs: ZeroedPair[], meter: OhmMe
   }
   const found = [between(0, 1), between(0, 2), between(1, 2)]
   if (found.some((entry) => entry === null)) return null
-  const [largest, second, third] = (found as { pair: [string, string]; ohm: number }[]).sort((x, y) => y.ohm - x.ohm)
+  const [largest, second, third] = (found as { pair: [string, string]; ohm: number }[]).sort(
+    (x, y) => y.ohm - x.ohm,
+  )
   const sumOhm = second!.ohm + third!.ohm
   const differenceOhm = largest!.ohm - sumOhm
   const uncertainty = found.reduce((sum, entry) => sum + ohmUncertainty(entry!.ohm, meter), 0)

@@ -56,7 +56,11 @@ export function contract(tree: WindingTree, edge: Edge): WindingTree {
   if (nodes[edge.a] === HIDDEN) nodes[edge.a] = nodes[edge.b]!
   const edges = tree.edges
     .filter((other) => other !== edge)
-    .map((other) => ({ a: other.a === edge.b ? edge.a : other.a, b: other.b === edge.b ? edge.a : other.b, ohm: other.ohm }))
+    .map((other) => ({
+      a: other.a === edge.b ? edge.a : other.a,
+      b: other.b === edge.b ? edge.a : other.b,
+      ohm: other.ohm,
+    }))
   return dropNodes({ nodes, edges }, new Set([edge.b]))
 }
 
@@ -75,7 +79,11 @@ export function withoutPoint(tree: WindingTree, point: number): WindingTree {
       edges = edges.filter((edge) => !touching.includes(edge))
       if (touching.length === 2) {
         const [one, two] = touching as [Edge, Edge]
-        edges.push({ a: one.a === node ? one.b : one.a, b: two.a === node ? two.b : two.a, ohm: one.ohm + two.ohm })
+        edges.push({
+          a: one.a === node ? one.b : one.a,
+          b: two.a === node ? two.b : two.a,
+          ohm: one.ohm + two.ohm,
+        })
       }
       gone.add(node)
       changed = true
@@ -92,5 +100,8 @@ function dropNodes(tree: WindingTree, gone: Set<number>): WindingTree {
     at.set(node, nodes.length)
     nodes.push(point)
   })
-  return { nodes, edges: tree.edges.map((edge) => ({ a: at.get(edge.a)!, b: at.get(edge.b)!, ohm: edge.ohm })) }
+  return {
+    nodes,
+    edges: tree.edges.map((edge) => ({ a: at.get(edge.a)!, b: at.get(edge.b)!, ohm: edge.ohm })),
+  }
 }

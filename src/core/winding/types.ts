@@ -29,7 +29,14 @@ export interface WindingInput {
 
 export type LeadRole = 'common' | 'run' | 'start' | 'tap' | 'line' | 'capacitor'
 
-export type WindingVerdict = 'good' | 'open' | 'shorted' | 'grounded' | 'inconsistent' | 'incomplete' | 'hot-retest'
+export type WindingVerdict =
+  | 'good'
+  | 'open'
+  | 'shorted'
+  | 'grounded'
+  | 'inconsistent'
+  | 'incomplete'
+  | 'hot-retest'
 
 export interface TreeNode {
   id: string

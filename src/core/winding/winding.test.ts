@@ -96,8 +96,16 @@ describe('a five-lead blower with three speeds', () => {
   // common –18.2– black –6.4– blue –7.9– red; common –41.1– brown
   const leads = ['white', 'black', 'blue', 'red', 'brown']
   const ohms: Record<string, number> = {
-    'white-black': 18.2, 'white-blue': 24.6, 'white-red': 32.5, 'white-brown': 41.1, 'black-blue': 6.4,
-    'black-red': 14.3, 'black-brown': 59.3, 'blue-red': 7.9, 'blue-brown': 65.7, 'red-brown': 73.6,
+    'white-black': 18.2,
+    'white-blue': 24.6,
+    'white-red': 32.5,
+    'white-brown': 41.1,
+    'black-blue': 6.4,
+    'black-red': 14.3,
+    'black-brown': 59.3,
+    'blue-red': 7.9,
+    'blue-brown': 65.7,
+    'red-brown': 73.6,
   }
   const all = Object.entries(ohms).map(([key, ohm]): PairReading => {
     const [a, b] = key.split('-') as [string, string]
@@ -133,51 +141,74 @@ describe('a repeated lead', () => {
     const result = judgeWinding({
       leads: ['black', 'white', 'brown', 'brown-white'],
       pairs: [
-        { a: 'black', b: 'white', ohm: 16 }, { a: 'black', b: 'brown', ohm: 23 }, { a: 'black', b: 'brown-white', ohm: 16.1 },
-        { a: 'white', b: 'brown', ohm: 39 }, { a: 'white', b: 'brown-white', ohm: 0.1 }, { a: 'brown', b: 'brown-white', ohm: 39.1 },
+        { a: 'black', b: 'white', ohm: 16 },
+        { a: 'black', b: 'brown', ohm: 23 },
+        { a: 'black', b: 'brown-white', ohm: 16.1 },
+        { a: 'white', b: 'brown', ohm: 39 },
+        { a: 'white', b: 'brown-white', ohm: 0.1 },
+        { a: 'brown', b: 'brown-white', ohm: 39.1 },
       ],
       motorKind: 'psc',
     })
     expect(result.verdict).toBe('good')
     expect(result.sameLeads).toEqual([['white', 'brown-white']])
-    expect(result.roles).toMatchObject({ black: 'common', white: 'run', brown: 'start', 'brown-white': 'capacitor' })
+    expect(result.roles).toMatchObject({
+      black: 'common',
+      white: 'run',
+      brown: 'start',
+      'brown-white': 'capacitor',
+    })
   })
 })
 
 describe('any tree of segments', () => {
   /** A random tree on 4 to 10 leads; joints without a lead have at least three segments. */
-  const anyTree = fc.record({
-    count: fc.integer({ min: 4, max: 10 }),
-    picks: fc.array(fc.nat(1000), { minLength: 30, maxLength: 30 }),
-    ohms: fc.array(fc.integer({ min: 40, max: 400 }), { minLength: 30, maxLength: 30 }),
-  }).map(({ count, picks, ohms }) => {
-    const nodes = count
-    const edges: [number, number, number][] = []
-    for (let node = 1; node < nodes; node++) edges.push([node, picks[node]! % node, ohms[node]! / 10])
-    const distance = Array.from({ length: nodes }, (_, s) => {
-      const d = new Array<number>(nodes).fill(-1)
-      d[s] = 0
-      for (let pass = 0; pass < nodes; pass++) {
-        for (const [a, b, w] of edges) {
-          if (d[a]! >= 0 && d[b]! < 0) d[b] = d[a]! + w
-          if (d[b]! >= 0 && d[a]! < 0) d[a] = d[b]! + w
-        }
-      }
-      return d
+  const anyTree = fc
+    .record({
+      count: fc.integer({ min: 4, max: 10 }),
+      picks: fc.array(fc.nat(1000), { minLength: 30, maxLength: 30 }),
+      ohms: fc.array(fc.integer({ min: 40, max: 400 }), { minLength: 30, maxLength: 30 }),
     })
-    // A node of three or more segments may be a joint inside, as long as two leads are left.
-    const degree = (n: number) => edges.filter(([a, b]) => a === n || b === n).length
-    const hidden = new Set(Array.from({ length: nodes }, (_, n) => n).filter((n) => degree(n) >= 3 && picks[n + 10]! % 3 === 0))
-    const shown = Array.from({ length: nodes }, (_, n) => n).filter((n) => !hidden.has(n))
-    return { distance, shown, edges, segments: edges.length }
-  }).filter(({ shown }) => shown.length >= 4)
+    .map(({ count, picks, ohms }) => {
+      const nodes = count
+      const edges: [number, number, number][] = []
+      for (let node = 1; node < nodes; node++) edges.push([node, picks[node]! % node, ohms[node]! / 10])
+      const distance = Array.from({ length: nodes }, (_, s) => {
+        const d = new Array<number>(nodes).fill(-1)
+        d[s] = 0
+        for (let pass = 0; pass < nodes; pass++) {
+          for (const [a, b, w] of edges) {
+            if (d[a]! >= 0 && d[b]! < 0) d[b] = d[a]! + w
+            if (d[b]! >= 0 && d[a]! < 0) d[a] = d[b]! + w
+          }
+        }
+        return d
+      })
+      // A node of three or more segments may be a joint inside, as long as two leads are left.
+      const degree = (n: number) => edges.filter(([a, b]) => a === n || b === n).length
+      const hidden = new Set(
+        Array.from({ length: nodes }, (_, n) => n).filter((n) => degree(n) >= 3 && picks[n + 10]! % 3 === 0),
+      )
+      const shown = Array.from({ length: nodes }, (_, n) => n).filter((n) => !hidden.has(n))
+      return { distance, shown, edges, segments: edges.length }
+    })
+    .filter(({ shown }) => shown.length >= 4)
 
-  const pairsOf = ({ distance, shown }: { distance: number[][]; shown: number[] }, noise: (i: number) => number) => {
+  const pairsOf = (
+    { distance, shown }: { distance: number[][]; shown: number[] },
+    noise: (i: number) => number,
+  ) => {
     const pairs: PairReading[] = []
-    shown.forEach((a, i) => { shown.slice(i + 1).forEach((b) => {
-      const ohm = distance[a]![b]!
-      pairs.push({ a: `l${a}`, b: `l${b}`, ohm: Math.round((ohm + noise(pairs.length) * (0.002 * ohm + 0.05)) * 10) / 10 })
-    }) })
+    shown.forEach((a, i) => {
+      shown.slice(i + 1).forEach((b) => {
+        const ohm = distance[a]![b]!
+        pairs.push({
+          a: `l${a}`,
+          b: `l${b}`,
+          ohm: Math.round((ohm + noise(pairs.length) * (0.002 * ohm + 0.05)) * 10) / 10,
+        })
+      })
+    })
     return pairs
   }
 
@@ -191,18 +222,27 @@ describe('any tree of segments', () => {
 
   it('is recovered under meter noise', () => {
     fc.assert(
-      fc.property(anyTree, fc.array(fc.double({ min: -1, max: 1, noNaN: true }), { minLength: 50, maxLength: 50 }), (tree, noise) => {
-        const result = judgeWinding({ leads: tree.shown.map((n) => `l${n}`), pairs: pairsOf(tree, (i) => noise[i % 50]!) })
-        expect(result.verdict).toBe('good')
-        expect(result.tree.segments).toHaveLength(tree.segments)
-        expect(result.worstResidualOhm).toBeLessThan(1)
-      }),
+      fc.property(
+        anyTree,
+        fc.array(fc.double({ min: -1, max: 1, noNaN: true }), { minLength: 50, maxLength: 50 }),
+        (tree, noise) => {
+          const result = judgeWinding({
+            leads: tree.shown.map((n) => `l${n}`),
+            pairs: pairsOf(tree, (i) => noise[i % 50]!),
+          })
+          expect(result.verdict).toBe('good')
+          expect(result.tree.segments).toHaveLength(tree.segments)
+          expect(result.worstResidualOhm).toBeLessThan(1)
+        },
+      ),
       { numRuns: 150 },
     )
   })
 
   it('names a single corrupted pair among six or more leads that all sit on the segments', () => {
-    const noJoints = anyTree.filter((tree) => tree.shown.length >= 6 && tree.shown.length === tree.segments + 1)
+    const noJoints = anyTree.filter(
+      (tree) => tree.shown.length >= 6 && tree.shown.length === tree.segments + 1,
+    )
     fc.assert(
       fc.property(noJoints, fc.nat(1000), fc.integer({ min: 60, max: 400 }), (tree, pick, tenths) => {
         const pairs = pairsOf(tree, () => 0)
@@ -220,7 +260,9 @@ describe('any tree of segments', () => {
 
   it('answers for ten leads well within the time of a keystroke', () => {
     const leads = Array.from({ length: 10 }, (_, i) => `l${i}`)
-    const pairs = leads.flatMap((a, i) => leads.slice(i + 1).map((b, j) => ({ a, b, ohm: 5 * (j + 1) + (i === 0 ? 20 : 0) })))
+    const pairs = leads.flatMap((a, i) =>
+      leads.slice(i + 1).map((b, j) => ({ a, b, ohm: 5 * (j + 1) + (i === 0 ? 20 : 0) })),
+    )
     judgeWinding({ leads, pairs })
     const started = performance.now()
     for (let run = 0; run < 20; run++) judgeWinding({ leads, pairs })
@@ -237,7 +279,9 @@ describe('temperature of copper', () => {
 
 describe('names', () => {
   it('refuses a lead that is not listed, with its path', () => {
-    expect(() => judgeWinding({ leads: ['a', 'b'], pairs: [{ a: 'a', b: 'x', ohm: 3 }] })).toThrow(/not among the leads/)
+    expect(() => judgeWinding({ leads: ['a', 'b'], pairs: [{ a: 'a', b: 'x', ohm: 3 }] })).toThrow(
+      /not among the leads/,
+    )
     expect(() => judgeWinding({ leads: ['a', 'a'], pairs: [] })).toThrow(/same name/)
   })
 })

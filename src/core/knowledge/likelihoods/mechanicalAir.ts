@@ -53,12 +53,24 @@ export const mechanicalAndAir: LikelihoodTable = {
     onset: { suddenly: 0.5, 'grew-louder-over-weeks': 0.28 },
   },
   'dirt-or-paint-fouling': {
-    'fan-state': { slow: 0.25, 'runs-little-air': 0.24, 'runs-noisy': 0.18, hums: 0.13, 'starts-then-stops': 0.12, dead: 0.03 },
+    'fan-state': {
+      slow: 0.25,
+      'runs-little-air': 0.24,
+      'runs-noisy': 0.18,
+      hums: 0.13,
+      'starts-then-stops': 0.12,
+      dead: 0.03,
+    },
     sound: { nothing: 0.35, hum: 0.25, rattle: 0.1, roar: 0.1 },
     fouling: { dirty: 0.78, 'painted-over': 0.17 },
     'free-spin': { free: 0.5, stiff: 0.38, rubs: 0.05 },
     'coast-down': { 'stops-quickly': 0.68 },
-    onset: { 'slower-over-months': 0.42, 'grew-louder-over-weeks': 0.22, 'after-painting-or-building-work': 0.14, suddenly: 0.15 },
+    onset: {
+      'slower-over-months': 0.42,
+      'grew-louder-over-weeks': 0.22,
+      'after-painting-or-building-work': 0.14,
+      suddenly: 0.15,
+    },
     'air-flow': { weak: 0.62, none: 0.22 },
     'motor-voltage': { normal: 0.97 },
     'case-heat': { warm: 0.45, 'too-hot-to-touch': 0.3 },
@@ -101,7 +113,12 @@ export const mechanicalAndAir: LikelihoodTable = {
   },
   'vent-blocked': {
     ...turnsNormally,
-    'fan-state': { 'runs-little-air': 0.78, 'runs-noisy': 0.08, 'runs-normally': 0.06, 'starts-then-stops': 0.03 },
+    'fan-state': {
+      'runs-little-air': 0.78,
+      'runs-noisy': 0.08,
+      'runs-normally': 0.06,
+      'starts-then-stops': 0.03,
+    },
     // Roar with little air: it works against something closed.
     sound: { roar: 0.46, nothing: 0.36 },
     'vent-path': { blocked: 0.95 },

@@ -19,7 +19,14 @@ export const motorFaults: LikelihoodTable = {
   },
   'winding-shorted': {
     ...stalled,
-    'fan-state': { hums: 0.34, 'starts-then-stops': 0.26, slow: 0.22, dead: 0.08, 'runs-backwards': 0.02, intermittent: 0.05 },
+    'fan-state': {
+      hums: 0.34,
+      'starts-then-stops': 0.26,
+      slow: 0.22,
+      dead: 0.08,
+      'runs-backwards': 0.02,
+      intermittent: 0.05,
+    },
     sound: { hum: 0.66, nothing: 0.2 },
     direction: { 'does-not-turn': 0.5, right: 0.45, wrong: 0.02 },
     'motor-voltage': { normal: 0.95 },
@@ -66,7 +73,7 @@ export const motorFaults: LikelihoodTable = {
     'module-supply': { present: 0.96 },
     'module-look': { sound: 0.42, 'burnt-part': 0.3, 'water-marks': 0.26 },
     'phase-resistances': { equal: 0.97 },
-    onset: { suddenly: 0.46, 'after-a-storm-or-outage': 0.34, 'after-water': 0.14 },
+    onset: { suddenly: 0.42, 'after-a-storm-or-outage': 0.38, 'after-water': 0.14 },
     smell: { burnt: 0.25 },
   },
   'ecm-inrush-part-burnt': {
@@ -81,6 +88,10 @@ export const motorFaults: LikelihoodTable = {
   'dc-drive-missing': {
     ...deadMotor,
     'fan-state': { dead: 0.9, intermittent: 0.07 },
+    // The rest of the machine has its supply.
+    'supply-voltage': { normal: 0.97 },
+    breaker: { on: 0.97 },
+    companion: { yes: 0.8 },
     'board-drive': { none: 0.95 },
     'motor-voltage': { none: 0.92 },
     onset: { suddenly: 0.55, 'after-a-storm-or-outage': 0.3 },

@@ -1,0 +1,118 @@
+// What the scripts share. Plain Node: it runs before anything is installed.
+import { spawn, spawnSync } from 'node:child_process'
+import { createHash } from 'node:crypto'
+import { existsSync, mkdirSync, readdirSync, readFileSync, statSync, writeFileSync } from 'node:fs'
+import { dirname, join, relative } from 'node:path'
+import { fileURLToPath } from 'node:url'
+
+export const root = dirname(dirname(fileURLToPath(import.meta.url)))
+const npm = process.platform === 'win32' ? 'npm.cmd' : 'npm'
+export const bin = (name) =>
+  join(root, 'node_modules', '.bin', process.platform === 'win32' ? `${name}.cmd` : name)
+
+process.env.NEXT_TELEMETRY_DISABLED = '1'
+
+export function run(command, args, options = {}) {
+  const result = spawnSync(command, args, { cwd: root, stdio: 'inherit', ...options })
+  if (result.error) throw result.error
+  return result.status ?? 1
+}
+
+/** Install from the lock file when node_modules does not match it. Messages go to stderr, so that stdout stays the tool's. */
+export function ensureInstalled() {
+  const stamp = join(root, 'node_modules', '.rest-cog-lock')
+  const wanted = hashOf([join(root, 'package-lock.json')])
+  if (existsSync(stamp) && readFileSync(stamp, 'utf8') === wanted) return
+  console.error('Installing packages from the lock file …')
+  const status = run(npm, ['ci', '--no-audit', '--no-fund', '--loglevel=error'], { stdio: ['ignore', 2, 2] })
+  if (status !== 0) {
+    console.error(
+      'The packages could not be installed. Check that a package registry is reachable, then run the command again.',
+    )
+    process.exit(status)
+  }
+  writeFileSync(stamp, wanted)
+}
+
+const SOURCES = [
+  'src',
+  'public',
+  'next.config.ts',
+  'postcss.config.mjs',
+  'tsconfig.json',
+  'package-lock.json',
+]
+
+/** Build when the sources changed since the last build. */
+export function ensureBuilt() {
+  const stamp = join(root, '.next', 'rest-cog-sources')
+  const wanted = hashOf(SOURCES.flatMap((name) => filesUnder(join(root, name))))
+  if (existsSync(stamp) && readFileSync(stamp, 'utf8') === wanted) return
+  console.error('Building …')
+  const status = run(bin('next'), ['build'], { stdio: ['ignore', 2, 2] })
+  if (status !== 0) process.exit(status)
+  mkdirSync(dirname(stamp), { recursive: true })
+  writeFileSync(stamp, wanted)
+}
+
+function filesUnder(path) {
+  if (!existsSync(path)) return []
+  if (!statSync(path).isDirectory()) return [path]
+  return readdirSync(path, { withFileTypes: true })
+    .sort((a, b) => (a.name < b.name ? -1 : 1))
+    .flatMap((entry) => filesUnder(join(path, entry.name)))
+    .filter((file) => !file.endsWith('.test.ts'))
+}
+
+function hashOf(files) {
+  const hash = createHash('sha256')
+  for (const file of files)
+    hash.update(relative(root, file)).update('\0').update(readFileSync(file)).update('\0')
+  return hash.digest('hex')
+}
+
+/** Run a TypeScript file of this project; answers its exit code. */
+export function runTypeScript(file, args = [], options = {}) {
+  return run(process.execPath, ['--import', 'tsx', join(root, file), ...args], options)
+}
+
+/** Serve the built application on this machine only. Resolves with the child once it answers. */
+export async function serve({ dataFolder, port, quiet = false }) {
+  const child = spawn(
+    process.execPath,
+    [
+      join(root, 'node_modules', 'next', 'dist', 'bin', 'next'),
+      'start',
+      '-H',
+      '127.0.0.1',
+      '-p',
+      String(port),
+    ],
+    {
+      cwd: root,
+      stdio: ['ignore', quiet ? 'ignore' : 2, 2],
+      env: { ...process.env, NODE_ENV: 'production', RESTCOG_DATA: dataFolder },
+    },
+  )
+  const stop = () => child.kill('SIGTERM')
+  process.on('SIGINT', stop)
+  process.on('SIGTERM', stop)
+  process.on('exit', stop)
+  const address = `http://127.0.0.1:${port}`
+  const until = Date.now() + 30_000
+  while (Date.now() < until) {
+    if (child.exitCode !== null)
+      throw new Error(
+        `The server stopped with code ${child.exitCode}. Is port ${port} in use? Set PORT to another number.`,
+      )
+    try {
+      const response = await fetch(`${address}/api/health`)
+      if (response.ok) return { child, address }
+    } catch {
+      await new Promise((resolve) => setTimeout(resolve, 60))
+    }
+  }
+  throw new Error('The server did not answer within 30 seconds.')
+}
+
+export const portFrom = (fallback) => Number(process.env.PORT ?? fallback)

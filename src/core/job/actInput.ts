@@ -1,0 +1,114 @@
+import { CoreError } from '../errors'
+import { Flag, MapOf, Num, OneOf, PlainList, Text, validated } from '../input'
+import { causeIds, observationIds, vocabulary } from '../knowledge/vocabulary'
+import type { Act } from './actTypes'
+
+type Decorate = (target: object, key: string) => void
+
+/** An input class from a table of its fields. */
+function dto(fields: Record<string, Decorate>): new () => object {
+  class ActInput {}
+  for (const [key, decorate] of Object.entries(fields)) decorate(ActInput.prototype, key)
+  return ActInput
+}
+
+const id = Text({ max: 40 })
+const text = Text({ max: 2000 })
+const nullableText = Text({ max: 40, nullable: true })
+const observation = OneOf(observationIds)
+const part = OneOf(['old', 'new'])
+const line = MapOf({}, (_, value) =>
+  value === null || ['string', 'number'].includes(typeof value)
+    ? null
+    : 'A line holds texts and numbers only.',
+)
+
+const classes: Record<Act['kind'], new () => object> = {
+  'machine.edit': dto({ field: Text({ max: 40 }), value: text }),
+  'job.edit': dto({ field: OneOf(['symptom', 'lesson', 'minutesSpent', 'cost']), value: text }),
+  'job.bench': dto({ on: Flag() }),
+  'job.phase': dto({ phase: OneOf(['work', 'closing-up', 'live-test', 'in-service']) }),
+  'job.close': dto({ result: OneOf(['runs', 'runs-with-remarks', 'not-mended', 'handed-over']) }),
+  'job.reopen': dto({}),
+  'finding.set': dto({ id, observation, value: nullableText }),
+  'declined.set': dto({ id, observation, on: Flag() }),
+  'point.open': dto({ id }),
+  'point.close': dto({ id }),
+  'point.held': dto({ id, held: text }),
+  'point.add': dto({ id, point: OneOf(Object.keys(vocabulary.isolationPoints)) }),
+  'point.strike': dto({ id, reason: text }),
+  'point.restore': dto({ id }),
+  'proof.start': dto({ id }),
+  'proof.tester': dto({ id, when: OneOf(['before', 'after']), on: Flag() }),
+  'proof.read': dto({ id, proofId: id, pair: Text({ max: 60 }), position: Num({ min: 0 }), typed: text }),
+  'proof.void': dto({ reason: text }),
+  'charge.edit': dto({
+    id,
+    field: OneOf(['capacitanceTyped', 'voltsTyped', 'resistorTyped', 'label']),
+    value: text,
+  }),
+  'charge.read': dto({ id, typed: text }),
+  'charge.add': dto({ id }),
+  'charge.strike': dto({ id, reason: text }),
+  'charge.restore': dto({ id }),
+  'wait.start': dto({ id }),
+  'wait.strike': dto({ id, reason: text }),
+  'wait.restore': dto({ id }),
+  'reading.set': dto({
+    id,
+    reading: OneOf(['capacitance', 'resistance', 'to-frame', 'supply']),
+    part,
+    a: Text({ max: 60 }),
+    b: Text({ max: 60 }),
+    typed: text,
+  }),
+  'reading.strike': dto({ id, reason: text }),
+  'lead.add': dto({ id, part, name: text }),
+  'lead.rename': dto({ id, name: text }),
+  'lead.remove': dto({ id }),
+  'field.set': dto({ id, part: Text({ max: 40 }), field: Text({ max: 60 }), typed: text }),
+  'decision.set': dto({
+    id,
+    agreed: Flag(),
+    cause: OneOf(causeIds),
+    action: Text({ max: 60 }),
+    reason: text,
+    probability: Num({ min: 0, max: 1 }),
+  }),
+  'ledger.plant': dto({
+    ids: PlainList('string', { atMost: 200 }),
+    template: OneOf(['motor', 'capacitor', 'capacitor-dual']),
+  }),
+  'ledger.add': dto({ id, after: nullableText, line }),
+  'ledger.edit': dto({ id, change: line }),
+  'ledger.move': dto({ id, before: nullableText }),
+  'ledger.remove': dto({ id }),
+  'ledger.tick': dto({ id, on: Flag() }),
+  'ledger.back': dto({ id, on: Flag() }),
+  'landing.set': dto({
+    id,
+    lead: Text({ max: 60 }),
+    role: Text({ max: 60 }),
+    terminal: Text({ max: 60 }),
+    capped: Flag(),
+    position: Num({ min: 0 }),
+  }),
+  'landing.done': dto({ id, on: Flag() }),
+  'check.set': dto({
+    id,
+    checkId: Text({ max: 60 }),
+    result: OneOf(['pass', 'fail', 'skipped'], { nullable: true }),
+    note: text,
+  }),
+}
+
+/**
+ * Check the shape of an act that came over the wire.
+ * @throws CoreError `unknown-act`, `invalid-input`
+ */
+export function validatedAct(plain: unknown): Act {
+  const kind = (plain as { kind?: unknown } | null)?.kind
+  const type = typeof kind === 'string' ? classes[kind as Act['kind']] : undefined
+  if (!type) throw new CoreError('unknown-act', 'This act is not known. Reload the page.', 'kind')
+  return { ...(validated(type, plain) as object), kind } as Act
+}

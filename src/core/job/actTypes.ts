@@ -1,0 +1,85 @@
+import type { IsolationPointId, ObservationId } from '../knowledge/vocabulary'
+import type { CheckRow, JobRow, LedgerRow, ReadingKind } from './rows'
+
+/** Everything a person can do to a job. Ids of new rows come from the caller, so that browser and server agree. */
+export type Act =
+  | { kind: 'machine.edit'; field: string; value: string }
+  | { kind: 'job.edit'; field: 'symptom' | 'lesson' | 'minutesSpent' | 'cost'; value: string }
+  | { kind: 'job.bench'; on: boolean }
+  | { kind: 'job.phase'; phase: JobRow['phase'] }
+  | { kind: 'job.close'; result: NonNullable<JobRow['result']> }
+  | { kind: 'job.reopen' }
+  | { kind: 'finding.set'; id: string; observation: ObservationId; value: string | null }
+  | { kind: 'declined.set'; id: string; observation: ObservationId; on: boolean }
+  | { kind: 'point.open'; id: string }
+  | { kind: 'point.close'; id: string }
+  | { kind: 'point.held'; id: string; held: string }
+  | { kind: 'point.add'; id: string; point: IsolationPointId }
+  | { kind: 'point.strike'; id: string; reason: string }
+  | { kind: 'point.restore'; id: string }
+  | { kind: 'proof.start'; id: string }
+  | { kind: 'proof.tester'; id: string; when: 'before' | 'after'; on: boolean }
+  | { kind: 'proof.read'; id: string; proofId: string; pair: string; position: number; typed: string }
+  | { kind: 'proof.void'; reason: string }
+  | {
+      kind: 'charge.edit'
+      id: string
+      field: 'capacitanceTyped' | 'voltsTyped' | 'resistorTyped' | 'label'
+      value: string
+    }
+  | { kind: 'charge.read'; id: string; typed: string }
+  | { kind: 'charge.add'; id: string }
+  | { kind: 'charge.strike'; id: string; reason: string }
+  | { kind: 'charge.restore'; id: string }
+  | { kind: 'wait.start'; id: string }
+  | { kind: 'wait.strike'; id: string; reason: string }
+  | { kind: 'wait.restore'; id: string }
+  | {
+      kind: 'reading.set'
+      id: string
+      reading: ReadingKind
+      part: 'old' | 'new'
+      a: string
+      b: string
+      typed: string
+    }
+  | { kind: 'reading.strike'; id: string; reason: string }
+  | { kind: 'lead.add'; id: string; part: 'old' | 'new'; name: string }
+  | { kind: 'lead.rename'; id: string; name: string }
+  | { kind: 'lead.remove'; id: string }
+  | { kind: 'field.set'; id: string; part: string; field: string; typed: string }
+  | {
+      kind: 'decision.set'
+      id: string
+      agreed: boolean
+      cause: string
+      action: string
+      reason: string
+      probability: number
+    }
+  | { kind: 'ledger.plant'; ids: string[]; template: 'motor' | 'capacitor' | 'capacitor-dual' }
+  | { kind: 'ledger.add'; id: string; after: string | null; line: Partial<LedgerRow> }
+  | { kind: 'ledger.edit'; id: string; change: Partial<LedgerRow> }
+  | { kind: 'ledger.move'; id: string; before: string | null }
+  | { kind: 'ledger.remove'; id: string }
+  | { kind: 'ledger.tick'; id: string; on: boolean }
+  | { kind: 'ledger.back'; id: string; on: boolean }
+  | {
+      kind: 'landing.set'
+      id: string
+      lead: string
+      role: string
+      terminal: string
+      capped: boolean
+      position: number
+    }
+  | { kind: 'landing.done'; id: string; on: boolean }
+  | { kind: 'check.set'; id: string; checkId: string; result: CheckRow['result'] | null; note: string }
+
+export interface Planned {
+  /** What was done, for the activity list. */
+  text: string
+  changes: import('./rows').RowChange[]
+  /** Acts with the same key that follow each other are one for undo: typing into one field. */
+  mergeKey: string | null
+}

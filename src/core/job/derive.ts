@@ -1,0 +1,219 @@
+import {
+  type CapacitorCheck,
+  type CapacitorLabel,
+  checkCapacitor,
+  parseCapacitorLabel,
+  type Section,
+} from '../capacitor'
+import {
+  capacitorVerdictToValue,
+  type DiagnoseInput,
+  type Diagnosis,
+  diagnose,
+  type Findings,
+  type PlateFigures,
+} from '../diagnose'
+import { isCoreError } from '../errors'
+import type { ObservationId, ToolId } from '../knowledge/vocabulary'
+import { typedValue } from '../units/parseTyped'
+import { judgeWinding, type OhmMeter, type WindingResult } from '../winding'
+import { nominalVolts } from './plant'
+import type { HouseholdRow, JobSnapshot, ReadingRow } from './rows'
+
+export type Part = 'old' | 'new'
+
+/** A field's text as typed, or empty. */
+export function fieldText(snapshot: JobSnapshot, part: string, field: string): string {
+  return snapshot.fields.find((row) => row.part === part && row.field === field)?.typed ?? ''
+}
+
+export const ohmMeterOf = (household: HouseholdRow): OhmMeter => ({
+  accuracyPercent: household.ohmAccuracyPercent,
+  accuracyCounts: household.ohmCounts,
+  resolutionOhm: household.ohmResolution,
+})
+
+export const capacitanceMeterOf = (household: HouseholdRow) => ({
+  accuracyPercent: household.capAccuracyPercent,
+  accuracyCounts: household.capCounts,
+  resolutionUf: household.capResolutionUf,
+  ...(household.capMaxUf === null ? {} : { maxUf: household.capMaxUf }),
+})
+
+export const activeReadings = (snapshot: JobSnapshot, kind: ReadingRow['kind'], part: Part): ReadingRow[] =>
+  snapshot.readings.filter((row) => row.kind === kind && row.part === part && !row.struckAt)
+
+export interface CapacitorState {
+  label: CapacitorLabel | null
+  labelError: string | null
+  check: CapacitorCheck | null
+}
+
+/** The capacitor of the job: its label as typed, its readings, the verdict. */
+export function capacitorOf(snapshot: JobSnapshot, part: Part): CapacitorState {
+  const text = fieldText(snapshot, `capacitor-${part}`, 'label')
+  if (!text.trim()) return { label: null, labelError: null, check: null }
+  try {
+    const label = parseCapacitorLabel(text)
+    const readings = activeReadings(snapshot, 'capacitance', part)
+      .filter((row) => row.over || row.value !== null)
+      .filter((row) => label.sections.some((section) => section.section === row.pointA))
+      .map((row) => ({ section: row.pointA as Section, uF: row.over ? null : row.value }))
+    const look = part === 'old' ? lookOf(snapshot) : []
+    if (readings.length === 0 && look.length === 0) return { label, labelError: null, check: null }
+    const check = checkCapacitor({
+      label,
+      readings,
+      look,
+      meter: capacitanceMeterOf(snapshot.household),
+      school: snapshot.household.school,
+    })
+    return { label, labelError: null, check }
+  } catch (error) {
+    if (!isCoreError(error)) throw error
+    return error.code === 'no-reading'
+      ? { label: null, labelError: null, check: null }
+      : { label: null, labelError: error.message, check: null }
+  }
+}
+
+function lookOf(snapshot: JobSnapshot): ('bulged' | 'burnt' | 'cracked' | 'rusty-terminals')[] {
+  const value = snapshot.findings.find((finding) => finding.observation === 'capacitor-look')?.value
+  if (value === 'bulged-or-leaking') return ['bulged']
+  return value === 'burnt' || value === 'cracked' || value === 'rusty-terminals' ? [value] : []
+}
+
+/** The windings of the old or the new motor, from whatever pairs are read; null with fewer than two leads or no reading. */
+export function windingOf(snapshot: JobSnapshot, part: Part): WindingResult | null {
+  const leads = snapshot.leads.filter((lead) => lead.part === part).map((lead) => lead.name)
+  if (leads.length < 2) return null
+  const usable = (row: ReadingRow) => row.over === 1 || row.value !== null
+  const pairs = activeReadings(snapshot, 'resistance', part)
+    .filter(usable)
+    .filter((row) => leads.includes(row.pointA) && leads.includes(row.pointB))
+  const toFrame = activeReadings(snapshot, 'to-frame', part)
+    .filter(usable)
+    .filter((row) => leads.includes(row.pointA))
+  if (pairs.length === 0 && toFrame.length === 0) return null
+  const celsius = typedValue(fieldText(snapshot, `winding-${part}`, 'temperature'), 'celsius', {
+    defaultUnit: snapshot.household.fahrenheit ? 'F' : 'C',
+  })
+  const hot =
+    part === 'old' &&
+    snapshot.findings.some(
+      (finding) => finding.observation === 'case-heat' && finding.value === 'too-hot-to-touch',
+    )
+  return judgeWinding({
+    leads,
+    pairs: pairs.map((row) => ({ a: row.pointA, b: row.pointB, ohm: row.over ? null : row.value })),
+    toFrame: toFrame.map((row) => ({ lead: row.pointA, ohm: row.over ? null : row.value })),
+    leadOffsetOhm: snapshot.household.leadOffsetOhm,
+    meter: ohmMeterOf(snapshot.household),
+    ...(celsius === null ? {} : { windingCelsius: celsius }),
+    caseTooHot: hot,
+    ...(snapshot.machine.motorKind ? { motorKind: snapshot.machine.motorKind } : {}),
+  })
+}
+
+export interface DerivedFinding {
+  observation: ObservationId
+  value: string
+  /** Which reading it comes from, in words. */
+  from: string
+}
+
+/** Findings that readings make: a measured capacitor, a mapped winding, a live voltage. */
+export function derivedFindings(snapshot: JobSnapshot): DerivedFinding[] {
+  const found: DerivedFinding[] = []
+  const { check, label } = capacitorOf(snapshot, 'old')
+  for (const section of check?.sections ?? []) {
+    const value = capacitorVerdictToValue[section.verdict]
+    const observation =
+      section.section === 'HERM' && label!.sections.length > 1
+        ? 'capacitor-other-reading'
+        : 'capacitor-fan-reading'
+    if (value)
+      found.push({
+        observation,
+        value,
+        from: `${section.section === 'single' ? 'capacitor' : section.section} reads ${section.readingUf === null ? 'over-range' : `${section.readingUf} µF`}`,
+      })
+  }
+  const winding = windingOf(snapshot, 'old')
+  if (winding) {
+    const frame = activeReadings(snapshot, 'to-frame', 'old').filter((row) => row.over || row.value !== null)
+    if (winding.verdict === 'hot-retest')
+      found.push({ observation: 'winding', value: 'open', from: 'open while hot' })
+    else if (['open', 'shorted', 'inconsistent'].includes(winding.verdict))
+      found.push({
+        observation: 'winding',
+        value: winding.verdict,
+        from: winding.faults[0]?.text ?? 'the resistances',
+      })
+    else if (
+      winding.verdict === 'good' ||
+      (winding.verdict === 'grounded' && winding.missing.length === 0 && winding.tree.segments.length > 0)
+    )
+      found.push({ observation: 'winding', value: 'good', from: 'the resistances agree' })
+    if (winding.faults.some((fault) => fault.kind === 'grounded'))
+      found.push({ observation: 'to-frame', value: 'leaks', from: 'a lead reads to the frame' })
+    else if (winding.notes.some((note) => note.includes('to the frame')))
+      found.push({ observation: 'to-frame', value: 'doubtful', from: 'a lead reads to the frame' })
+    else if (frame.length > 0)
+      found.push({ observation: 'to-frame', value: 'clear', from: 'over-range to the frame' })
+  }
+  const supply = activeReadings(snapshot, 'supply', 'old')[0]
+  if (supply && supply.value !== null) {
+    const nominal = nominalOf(snapshot)
+    const share = supply.value / nominal
+    const value = share < 0.1 ? 'none' : share < 0.9 ? 'low' : share > 1.1 ? 'high' : 'normal'
+    found.push({ observation: 'supply-voltage', value, from: `${supply.value} V at the supply` })
+  }
+  return found
+}
+
+/** Nominal volts: of the plate where it is typed, else of the region. */
+export function nominalOf(snapshot: JobSnapshot): number {
+  const plate = typedValue(
+    fieldText(snapshot, 'motor-old', 'voltages').split(/[-/ ]/).filter(Boolean).at(-1),
+    'volts',
+  )
+  return plate && plate > 0 ? plate : nominalVolts(snapshot.household, snapshot.machine).volts
+}
+
+/** What is known, said by the person or made by a reading; a reading wins over what was said before it. */
+export function findingsOf(snapshot: JobSnapshot): Findings {
+  const findings: Findings = {}
+  for (const finding of snapshot.findings) findings[finding.observation] = finding.value
+  for (const finding of derivedFindings(snapshot)) findings[finding.observation] = finding.value
+  return findings
+}
+
+export function diagnoseInputOf(snapshot: JobSnapshot): DiagnoseInput {
+  const age = ageOf(snapshot)
+  return {
+    family: snapshot.machine.family,
+    ...(snapshot.machine.motorKind ? { motorKind: snapshot.machine.motorKind } : {}),
+    ...(age === null ? {} : { ageYears: age }),
+    observations: findingsOf(snapshot),
+    tools: toolsOf(snapshot.household),
+    declined: snapshot.declined.map((row) => row.observation),
+    plate: plateFigures(snapshot),
+  }
+}
+
+export const toolsOf = (household: HouseholdRow): ToolId[] =>
+  household.tools.split(' ').filter(Boolean) as ToolId[]
+
+function ageOf(snapshot: JobSnapshot): number | null {
+  const year = Number(/\d{4}/.exec(snapshot.machine.installedYear)?.[0])
+  if (!Number.isFinite(year) || year < 1900) return null
+  return Math.max(0, Number(snapshot.job.openedAt.slice(0, 4)) - year)
+}
+
+function plateFigures(snapshot: JobSnapshot): PlateFigures {
+  const fan = typedValue(fieldText(snapshot, 'motor-old', 'capacitorUf'), 'uF')
+  return { volts: nominalOf(snapshot), controlVolts: 24, ...(fan === null ? {} : { fanUf: fan }) }
+}
+
+export const diagnosisOf = (snapshot: JobSnapshot): Diagnosis => diagnose(diagnoseInputOf(snapshot))

@@ -1,0 +1,174 @@
+import { CoreError } from '../errors'
+import { shortLabels, valueLabel } from '../knowledge/valueLabels'
+import { observationInfo } from '../knowledge/vocabulary'
+import type { Act, Planned } from './actTypes'
+import { planLedger } from './planLedger'
+import { planMeasure } from './planMeasure'
+import { planSafety } from './planSafety'
+import { planned, put } from './put'
+import type { JobSnapshot } from './rows'
+
+/** Text that a person types is kept up to this length. */
+const LONGEST = 2000
+
+/**
+ * What an act changes. The browser calls this for what it shows at once, the server again for what it stores.
+ *
+ * @param now milliseconds since the epoch
+ * @throws CoreError where the act is refused: `closed`, `not-proven`, `forbidden-bypass`, `unknown-row`, …
+ */
+export function planAct(snapshot: JobSnapshot, act: Act, now: number): Planned {
+  if (snapshot.job.status === 'closed' && act.kind !== 'job.reopen' && !isAfterword(act)) {
+    throw new CoreError('closed', 'This job is closed. Reopen it to change it.')
+  }
+  for (const value of Object.values(act)) {
+    if (typeof value === 'string' && value.length > LONGEST)
+      throw new CoreError('too-long', `Shorten this to ${LONGEST} characters.`)
+  }
+  const at = new Date(now).toISOString()
+  return (
+    planSafety(snapshot, act, now, at) ??
+    planMeasure(snapshot, act, now, at) ??
+    planLedger(snapshot, act, now, at) ??
+    planJob(snapshot, act, at)
+  )
+}
+
+const isAfterword = (act: Act) =>
+  act.kind === 'job.edit' ||
+  act.kind === 'check.set' ||
+  (act.kind === 'machine.edit' && act.field !== 'family')
+
+const editableMachineFields = [
+  'name',
+  'place',
+  'manufacturer',
+  'modelNumber',
+  'serialNumber',
+  'installedYear',
+  'note',
+  'motorKind',
+  'nextLook',
+]
+
+function planJob(snapshot: JobSnapshot, act: Act, at: string): Planned {
+  const { job, machine } = snapshot
+  switch (act.kind) {
+    case 'machine.edit': {
+      if (!editableMachineFields.includes(act.field))
+        throw new CoreError('unknown-field', `A machine has no field ${act.field}.`)
+      const value = act.field === 'motorKind' || act.field === 'nextLook' ? act.value || null : act.value
+      return planned(
+        `Machine: ${act.field}`,
+        [put(snapshot, 'machine', machine.id, { ...machine, [act.field]: value })],
+        `machine/${act.field}`,
+      )
+    }
+    case 'job.edit':
+      return planned(
+        `Job: ${act.field}`,
+        [put(snapshot, 'job', job.id, { ...job, [act.field]: act.value })],
+        `job/${act.field}`,
+      )
+    case 'job.bench':
+      return planned(act.on ? 'The part lies on the bench' : 'The part is in the machine', [
+        put(snapshot, 'job', job.id, { ...job, bench: act.on ? 1 : 0 }),
+      ])
+    case 'job.reopen':
+      return planned('Job reopened', [
+        put(snapshot, 'job', job.id, { ...job, status: 'open', closedAt: null, result: null, phase: 'work' }),
+        ...snapshot.proofs
+          .filter((p) => !p.voidedAt)
+          .map((p) => put(snapshot, 'proofs', p.id, { ...p, voidedAt: at, voidReason: 'job reopened' })),
+      ])
+    case 'finding.set': {
+      const known = snapshot.findings.find((finding) => finding.observation === act.observation)
+      const id = known?.id ?? act.id
+      if (act.value === null)
+        return planned(
+          `${shortLabels[act.observation]}: taken back`,
+          known ? [put(snapshot, 'findings', id, null)] : [],
+        )
+      if (!observationInfo(act.observation).values.includes(act.value))
+        throw new CoreError('unknown-value', `${act.observation} has no value ${act.value}.`)
+      return planned(`${shortLabels[act.observation]}: ${valueLabel(act.observation, act.value)}`, [
+        put(snapshot, 'findings', id, {
+          id,
+          jobId: job.id,
+          observation: act.observation,
+          value: act.value,
+          at,
+        }),
+      ])
+    }
+    case 'declined.set': {
+      const known = snapshot.declined.find((row) => row.observation === act.observation)
+      const id = known?.id ?? act.id
+      const name = observationInfo(act.observation).label
+      if (!act.on)
+        return planned(`No longer declined: ${name}`, known ? [put(snapshot, 'declined', id, null)] : [])
+      return planned(`Declined: ${name}`, [
+        put(snapshot, 'declined', id, { id, jobId: job.id, observation: act.observation, at }),
+      ])
+    }
+    case 'decision.set': {
+      const id = snapshot.decisions[0]?.id ?? act.id
+      const row = {
+        id,
+        jobId: job.id,
+        agreed: act.agreed ? (1 as const) : (0 as const),
+        cause: act.cause,
+        action: act.action,
+        reason: act.reason,
+        probability: act.probability,
+        at,
+      }
+      return planned(
+        act.agreed ? 'Agreed with the verdict' : 'Another verdict chosen',
+        [put(snapshot, 'decisions', id, row)],
+        'decision',
+      )
+    }
+    case 'landing.set': {
+      const known = snapshot.landings.find((row) => row.lead === act.lead)
+      const id = known?.id ?? act.id
+      const row = {
+        id,
+        jobId: job.id,
+        lead: act.lead,
+        role: act.role,
+        terminal: act.capped ? '' : act.terminal,
+        capped: act.capped ? (1 as const) : (0 as const),
+        position: act.position,
+        doneAt: null,
+      }
+      return planned(
+        `${act.lead} → ${act.capped ? 'capped' : act.terminal || 'open'}`,
+        [put(snapshot, 'landings', id, row)],
+        `landing/${act.lead}`,
+      )
+    }
+    case 'check.set': {
+      const known = snapshot.checks.find((row) => row.checkId === act.checkId)
+      const id = known?.id ?? act.id
+      if (act.result === null)
+        return planned(`Check ${act.checkId}: taken back`, known ? [put(snapshot, 'checks', id, null)] : [])
+      return planned(
+        `Check ${act.checkId}: ${act.result}`,
+        [
+          put(snapshot, 'checks', id, {
+            id,
+            jobId: job.id,
+            checkId: act.checkId,
+            result: act.result,
+            note: act.note,
+            at,
+          }),
+        ],
+        `check/${act.checkId}`,
+      )
+    }
+    default:
+      throw new CoreError('unknown-act', `There is no act ${(act as { kind: string }).kind}.`)
+  }
+}

@@ -1,0 +1,170 @@
+import { CoreError } from '../errors'
+import { parseTyped } from '../units/parseTyped'
+import type { Act, Planned } from './actTypes'
+import { energyOf } from './energy'
+import { requireHandsIn } from './gate'
+import { planned, put } from './put'
+import type { JobSnapshot, LeadRow, ReadingKind, ReadingRow } from './rows'
+import { rowOf } from './snapshot'
+
+const quantityOf: Record<ReadingKind, 'uF' | 'ohm' | 'volts'> = {
+  capacitance: 'uF',
+  resistance: 'ohm',
+  'to-frame': 'ohm',
+  supply: 'volts',
+}
+
+/** Readings, the leads they are taken between, and the fields of plates. */
+export function planMeasure(snapshot: JobSnapshot, act: Act, now: number, at: string): Planned | null {
+  const jobId = snapshot.job.id
+  switch (act.kind) {
+    case 'reading.set': {
+      const known = findReading(snapshot, act)
+      const live = act.reading === 'supply'
+      if (act.typed.trim() !== '') {
+        if (live) requireLive(snapshot, now)
+        // A new part is measured before it goes in: it lies on the bench.
+        else if (act.part === 'old' && !snapshot.job.bench) requireHandsIn(snapshot, now, 'This reading')
+      }
+      const parsed = parseTyped(act.typed, quantityOf[act.reading], { over: act.reading !== 'supply' })
+      const row: ReadingRow = {
+        id: known?.id ?? act.id,
+        jobId,
+        kind: act.reading,
+        part: act.part,
+        pointA: act.a,
+        pointB: act.b,
+        typed: act.typed,
+        value: parsed.kind === 'value' ? parsed.value : null,
+        over: parsed.kind === 'over' ? 1 : 0,
+        live: live ? 1 : 0,
+        at,
+        struckAt: null,
+        strikeReason: '',
+      }
+      const name = [act.a, act.b].filter(Boolean).join('–')
+      return planned(
+        `${name}: ${act.typed || 'taken back'}`,
+        act.typed === ''
+          ? known
+            ? [put(snapshot, 'readings', known.id, null)]
+            : []
+          : [put(snapshot, 'readings', row.id, row)],
+        `reading/${act.reading}/${act.part}/${name}`,
+      )
+    }
+    case 'reading.strike': {
+      const row = rowOf(snapshot, 'readings', act.id) as ReadingRow | undefined
+      if (!row) throw new CoreError('unknown-row', 'This reading is no longer there. Reload the page.')
+      if (act.reason.trim().length < 3)
+        throw new CoreError('no-reason', 'Say in a few words why it does not count.')
+      return planned(`Struck: ${row.pointA}–${row.pointB} ${row.typed}`, [
+        put(snapshot, 'readings', row.id, { ...row, struckAt: at, strikeReason: act.reason }),
+      ])
+    }
+    case 'lead.add': {
+      const own = snapshot.leads.filter((lead) => lead.part === act.part)
+      const name = act.name.trim()
+      if (own.length >= 10)
+        throw new CoreError('too-many-leads', 'Ten leads are the most that can be mapped.')
+      checkName(own, name, null)
+      const row: LeadRow = {
+        id: act.id,
+        jobId,
+        part: act.part,
+        name,
+        position: Math.max(-1, ...own.map((lead) => lead.position)) + 1,
+      }
+      return planned(`Lead: ${name}`, [put(snapshot, 'leads', row.id, row)])
+    }
+    case 'lead.rename': {
+      const lead = rowOf(snapshot, 'leads', act.id) as LeadRow | undefined
+      if (!lead) throw new CoreError('unknown-row', 'This lead is no longer there. Reload the page.')
+      const name = act.name.trim()
+      checkName(
+        snapshot.leads.filter((each) => each.part === lead.part),
+        name,
+        lead.id,
+      )
+      const readings = snapshot.readings.filter(
+        (row) => row.part === lead.part && (row.pointA === lead.name || row.pointB === lead.name),
+      )
+      return planned(
+        `Lead ${lead.name} is ${name}`,
+        [
+          put(snapshot, 'leads', lead.id, { ...lead, name }),
+          ...readings.map((row) =>
+            put(snapshot, 'readings', row.id, {
+              ...row,
+              pointA: row.pointA === lead.name ? name : row.pointA,
+              pointB: row.pointB === lead.name ? name : row.pointB,
+            }),
+          ),
+        ],
+        `lead/${lead.id}`,
+      )
+    }
+    case 'lead.remove': {
+      const lead = rowOf(snapshot, 'leads', act.id) as LeadRow | undefined
+      if (!lead) return planned('Lead removed', [])
+      const readings = snapshot.readings.filter(
+        (row) => row.part === lead.part && (row.pointA === lead.name || row.pointB === lead.name),
+      )
+      return planned(`Lead ${lead.name} removed`, [
+        put(snapshot, 'leads', lead.id, null),
+        ...readings.map((row) => put(snapshot, 'readings', row.id, null)),
+      ])
+    }
+    case 'field.set': {
+      const known = snapshot.fields.find((row) => row.part === act.part && row.field === act.field)
+      const id = known?.id ?? act.id
+      const row = { id, jobId, part: act.part, field: act.field, typed: act.typed, at }
+      return planned(
+        `${act.part} ${act.field}: ${act.typed || 'empty'}`,
+        [put(snapshot, 'fields', id, act.typed === '' ? null : row)],
+        `field/${act.part}/${act.field}`,
+      )
+    }
+    default:
+      return null
+  }
+}
+
+function findReading(
+  snapshot: JobSnapshot,
+  act: { reading: ReadingKind; part: string; a: string; b: string },
+): ReadingRow | undefined {
+  return snapshot.readings.find(
+    (row) =>
+      row.kind === act.reading &&
+      row.part === act.part &&
+      !row.struckAt &&
+      ((row.pointA === act.a && row.pointB === act.b) || (row.pointA === act.b && row.pointB === act.a)),
+  )
+}
+
+function checkName(leads: LeadRow[], name: string, self: string | null): void {
+  if (!name) throw new CoreError('no-name', 'Name the lead by its colour, for example brown or brown-white.')
+  if (name.length > 40) throw new CoreError('too-long', 'Shorten the name to 40 characters.')
+  if (leads.some((lead) => lead.id !== self && lead.name.toLowerCase() === name.toLowerCase())) {
+    throw new CoreError(
+      'duplicate-lead',
+      `There is already a lead ${name}. Name them apart, for example ${name}-2.`,
+    )
+  }
+}
+
+/** A live reading while everything is off would read nothing and say "no supply". */
+function requireLive(snapshot: JobSnapshot, now: number): void {
+  const { state } = energyOf(snapshot, now)
+  if (state !== 'live' && state !== 'live-test' && state !== 'in-service')
+    throw new CoreError(
+      'not-live',
+      'The power is off. A live reading is taken before isolating, or during a live test.',
+    )
+  if (!snapshot.household.catRated)
+    throw new CoreError(
+      'no-rated-meter',
+      'A live mains test needs a meter and leads rated CAT III 600 V. Say so under Household, or decline this test.',
+    )
+}

@@ -1,0 +1,278 @@
+import type { FamilyId, IsolationPointId, MotorKindId, ObservationId } from '../knowledge/vocabulary'
+import type { RefitAction, SwitchKind } from '../refit/types'
+
+/** The rows a job is made of, as they are stored. Flags are 0/1, times UTC in ISO 8601, absent values null. */
+export type Flag = 0 | 1
+
+export interface HouseholdRow {
+  id: string
+  name: string
+  region: 'north-america' | 'europe'
+  inches: Flag
+  fahrenheit: Flag
+  ohmAccuracyPercent: number
+  ohmCounts: number
+  ohmResolution: number
+  leadOffsetOhm: number
+  capAccuracyPercent: number
+  capCounts: number
+  capResolutionUf: number
+  capMaxUf: number | null
+  school: 'label-limit' | 'ten-percent'
+  /** Tool ids at hand, separated by spaces. */
+  tools: string
+  /** Meter and leads rated CAT III 600 V: without it no live mains test. */
+  catRated: Flag
+  singleKeys: Flag
+  theme: 'light' | 'dark' | 'sun'
+}
+
+export interface MachineRow {
+  id: string
+  householdId: string
+  name: string
+  place: string
+  family: FamilyId
+  manufacturer: string
+  modelNumber: string
+  serialNumber: string
+  installedYear: string
+  motorKind: MotorKindId | null
+  note: string
+  pictureHash: string | null
+  nextLook: string | null
+  createdAt: string
+}
+
+export interface JobRow {
+  id: string
+  machineId: string
+  symptom: string
+  status: 'open' | 'closed'
+  /** Work on it, covers going on, on for a test, back in service. */
+  phase: 'work' | 'closing-up' | 'live-test' | 'in-service'
+  /** The part in question lies on the bench, out of the machine: its readings need no isolation. */
+  bench: Flag
+  result: 'runs' | 'runs-with-remarks' | 'not-mended' | 'handed-over' | null
+  lesson: string
+  minutesSpent: string
+  cost: string
+  openedAt: string
+  touchedAt: string
+  closedAt: string | null
+}
+
+interface OfJob {
+  id: string
+  jobId: string
+}
+
+export interface FindingRow extends OfJob {
+  observation: ObservationId
+  value: string
+  at: string
+}
+
+export interface DeclinedRow extends OfJob {
+  observation: ObservationId
+  at: string
+}
+
+export interface PointRow extends OfJob {
+  point: IsolationPointId
+  label: string
+  position: number
+  held: string
+  openedAt: string | null
+  struckAt: string | null
+  strikeReason: string
+}
+
+export interface ProofRow extends OfJob {
+  startedAt: string
+  testerBeforeAt: string | null
+  testerAfterAt: string | null
+  voidedAt: string | null
+  voidReason: string
+}
+
+export interface ProofReadingRow extends OfJob {
+  proofId: string
+  pair: string
+  position: number
+  typed: string
+  volts: number | null
+  at: string
+}
+
+export interface ChargeRow extends OfJob {
+  label: string
+  position: number
+  /** As typed; the capacitor label of the job where left empty. */
+  capacitanceTyped: string
+  voltsTyped: string
+  resistorTyped: string
+  dischargedAt: string | null
+  typed: string
+  volts: number | null
+  readAt: string | null
+  struckAt: string | null
+  strikeReason: string
+}
+
+export interface WaitRow extends OfJob {
+  kind: 'cool-down' | 'electronics'
+  label: string
+  minutes: number
+  why: string
+  position: number
+  startedAt: string | null
+  struckAt: string | null
+  strikeReason: string
+}
+
+export type ReadingKind = 'capacitance' | 'resistance' | 'to-frame' | 'supply'
+
+export interface ReadingRow extends OfJob {
+  kind: ReadingKind
+  /** Before the repair, or of the new part. */
+  part: 'old' | 'new'
+  pointA: string
+  pointB: string
+  typed: string
+  /** In µF, Ω or V; null where over-range or not readable. */
+  value: number | null
+  over: Flag
+  live: Flag
+  at: string
+  struckAt: string | null
+  strikeReason: string
+}
+
+export interface LeadRow extends OfJob {
+  part: 'old' | 'new'
+  name: string
+  position: number
+}
+
+/** One typed field of a plate, a capacitor label, a size, a choice. */
+export interface FieldRow extends OfJob {
+  part: string
+  field: string
+  typed: string
+  at: string
+}
+
+export interface DecisionRow extends OfJob {
+  agreed: Flag
+  cause: string
+  action: string
+  reason: string
+  /** Probability at the moment of deciding, frozen for the record. */
+  probability: number
+  at: string
+}
+
+export interface LedgerRow extends OfJob {
+  position: number
+  action: RefitAction
+  part: string
+  count: number | null
+  fastener: string
+  cup: string
+  terminal: string
+  mark: string
+  movesToNewPart: Flag
+  renewMaterial: string
+  cureHours: number | null
+  switchKind: SwitchKind | null
+  temporary: Flag
+  extra: Flag
+  bench: Flag
+  handsOff: Flag
+  caution: string
+  doneAt: string | null
+  backDoneAt: string | null
+}
+
+export interface LandingRow extends OfJob {
+  lead: string
+  role: string
+  /** Terminal, `ground`, or empty while open. */
+  terminal: string
+  capped: Flag
+  position: number
+  doneAt: string | null
+}
+
+export interface CheckRow extends OfJob {
+  checkId: string
+  result: 'pass' | 'fail' | 'skipped'
+  note: string
+  at: string
+}
+
+export interface EventRow extends OfJob {
+  seq: number
+  at: string
+  text: string
+  mergeKey: string | null
+  changes: string
+  state: 'done' | 'undone' | 'dropped'
+}
+
+export interface JobTables {
+  job: JobRow
+  machine: MachineRow
+  findings: FindingRow
+  declined: DeclinedRow
+  points: PointRow
+  proofs: ProofRow
+  proofReadings: ProofReadingRow
+  charges: ChargeRow
+  waits: WaitRow
+  readings: ReadingRow
+  leads: LeadRow
+  fields: FieldRow
+  decisions: DecisionRow
+  ledger: LedgerRow
+  landings: LandingRow
+  checks: CheckRow
+}
+
+export type TableName = keyof JobTables
+export type ListTable = Exclude<TableName, 'job' | 'machine'>
+
+export const listTables: ListTable[] = [
+  'findings',
+  'declined',
+  'points',
+  'proofs',
+  'proofReadings',
+  'charges',
+  'waits',
+  'readings',
+  'leads',
+  'fields',
+  'decisions',
+  'ledger',
+  'landings',
+  'checks',
+]
+
+/** Everything of one job, as the browser and the server hold it. */
+export type JobSnapshot = { household: HouseholdRow; job: JobRow; machine: MachineRow } & {
+  [T in ListTable]: JobTables[T][]
+}
+
+export type AnyRow = JobTables[TableName]
+
+export interface RowChange {
+  table: TableName
+  id: string
+  before: AnyRow | null
+  after: AnyRow | null
+}
+
+/** Tables whose undoing touches what was proved. */
+export const safetyTables: TableName[] = ['points', 'proofs', 'proofReadings', 'charges', 'waits', 'job']

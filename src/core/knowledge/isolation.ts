@@ -1,0 +1,216 @@
+import type { FamilyId, IsolationPointId } from './vocabulary'
+
+export interface PlannedPoint {
+  point: IsolationPointId
+  /** What to do, as a line beside the break. */
+  act: string
+  /** How it is held open. */
+  held: string
+}
+
+export interface PlannedWait {
+  kind: 'cool-down' | 'electronics'
+  label: string
+  minutes: number
+  why: string
+}
+
+export interface IsolationPlan {
+  points: PlannedPoint[]
+  /** Plugged in: the plug out, in sight and tied back, is the proof of the mains side. */
+  plugIn: boolean
+  /** Mains, or a battery of 30 V or less, where below 1 V is dead and anything else is live. */
+  supply: 'mains' | 'battery'
+  provePlace: string
+  waits: PlannedWait[]
+  /** The charge that may be stored, where the motor kind does not say otherwise. */
+  capacitor: 'likely' | 'possible' | 'none'
+  /** A charge of the electronics, measured and never shorted. */
+  electronics: boolean
+  notes: string[]
+}
+
+const wallSwitch: PlannedPoint = { point: 'wall-switch', act: 'Wall switch off', held: 'taped off' }
+const breaker: PlannedPoint = { point: 'breaker', act: 'Breaker off', held: 'locked or taped, with a note' }
+const plug: PlannedPoint = { point: 'plug', act: 'Plug out of its socket', held: 'tied back, in sight' }
+const thermostat: PlannedPoint = {
+  point: 'thermostat',
+  act: 'Thermostat off',
+  held: 'everybody in the house told',
+}
+const serviceSwitch: PlannedPoint = { point: 'service-switch', act: 'Service switch off', held: 'taped off' }
+const gas: PlannedPoint = { point: 'gas-cock', act: 'Gas cock shut', held: 'handle across the pipe' }
+
+const CEILING_NOTE =
+  'A switch may break the neutral, and a light or heater may hang on a second circuit: prove both. Set the wall switch ON for the proof with the breaker off, then off again.'
+const COOL: PlannedWait = {
+  kind: 'cool-down',
+  label: 'Motor cools',
+  minutes: 30,
+  why: 'A stalled motor burns the hand for half an hour or more.',
+}
+const ELECTRONICS: PlannedWait = {
+  kind: 'electronics',
+  label: 'Electronics run down',
+  minutes: 10,
+  why: 'Modules and boards hold a charge; longer if the label says so. Do not short them.',
+}
+
+const household = (place: string, extra: Partial<IsolationPlan> = {}): IsolationPlan => ({
+  points: [wallSwitch, breaker],
+  plugIn: false,
+  supply: 'mains',
+  provePlace: place,
+  waits: [],
+  capacitor: 'possible',
+  electronics: false,
+  notes: [CEILING_NOTE],
+  ...extra,
+})
+
+const plugged = (place: string, extra: Partial<IsolationPlan> = {}): IsolationPlan => ({
+  points: [plug],
+  plugIn: true,
+  supply: 'mains',
+  provePlace: place,
+  waits: [],
+  capacitor: 'possible',
+  electronics: false,
+  notes: [],
+  ...extra,
+})
+
+/** Typical points of each family; the person adds and strikes what their own machine has, with a reason. */
+export const isolationPlans: Record<FamilyId, IsolationPlan> = {
+  'bath-exhaust-fan': household('in the housing, at the feed before the fan’s own plug'),
+  'range-hood-fan': household('in the wiring box of the hood', {
+    points: [{ ...wallSwitch, act: 'Hood switches off' }, breaker],
+    capacitor: 'likely',
+  }),
+  'ceiling-fan': household('in the canopy, before the fan’s own switch', {
+    capacitor: 'likely',
+    notes: [CEILING_NOTE, 'Weight overhead: a stable ladder, and a second person to take the fan down.'],
+  }),
+  'attic-vent-fan': household('at the thermostat box of the fan', {
+    points: [thermostat, wallSwitch, breaker],
+    notes: [
+      CEILING_NOTE,
+      'Dust mask, and watch where you tread. Grey lumpy or fibrous insulation may hold asbestos: do not disturb it.',
+    ],
+  }),
+  'furnace-blower': {
+    points: [thermostat, serviceSwitch, breaker, gas],
+    plugIn: false,
+    supply: 'mains',
+    provePlace: 'at the feed to the board, before the door switch',
+    waits: [],
+    capacitor: 'likely',
+    electronics: true,
+    notes: [
+      'The gas cock is shut when combustion parts, a gas line or the flue are touched. Electric heat has two or more breakers: all off, each feed proved.',
+      'A condensing unit holds water in its hoses and trap.',
+    ],
+  },
+  'draft-inducer': {
+    points: [thermostat, serviceSwitch, breaker, gas],
+    plugIn: false,
+    supply: 'mains',
+    provePlace: 'at the feed to the board, before the door switch',
+    waits: [COOL],
+    capacitor: 'possible',
+    electronics: false,
+    notes: [
+      'The inducer moves flue gas: gas shut, and every joint made good again.',
+      'A condensing unit holds water in its hoses and trap.',
+    ],
+  },
+  'outdoor-unit-fan': {
+    points: [
+      thermostat,
+      { point: 'disconnect', act: 'Disconnect pulled', held: 'block taken along or turned over' },
+      { ...breaker, act: 'Breaker off' },
+    ],
+    plugIn: false,
+    supply: 'mains',
+    provePlace: 'at the line lugs of the contactor',
+    waits: [],
+    capacitor: 'likely',
+    electronics: false,
+    notes: [
+      'A single-pole contactor passes one leg always: only disconnect and breaker make it dead, and the supply lugs of the disconnect stay live until the breaker is off.',
+      'The 24 V call comes from indoors and outlives the disconnect: indoor breaker off before those wires are touched.',
+      'A fan turning in the wind is blocked first.',
+    ],
+  },
+  'mini-split-indoor-fan': {
+    points: [
+      { ...thermostat, act: 'Remote off' },
+      { point: 'disconnect', act: 'Disconnect of the outdoor unit off', held: 'locked or block taken along' },
+      breaker,
+    ],
+    plugIn: false,
+    supply: 'mains',
+    provePlace: 'at the indoor terminals, signal wire included',
+    waits: [ELECTRONICS],
+    capacitor: 'none',
+    electronics: true,
+    notes: [
+      'Some indoor units have a supply of their own and feed the outdoor one.',
+      'The fan plug carries high DC. Never plug or unplug it under power.',
+    ],
+  },
+  'refrigerator-evaporator-fan': plugged('at the fan plug', {
+    points: [
+      plug,
+      {
+        point: 'water-valve',
+        act: 'Water valve shut',
+        held: 'only where an ice maker or dispenser is touched',
+      },
+    ],
+    capacitor: 'none',
+    notes: [
+      'Read the label: R600a, R290 or R32 is flammable. No flame, heat gun or sharp tool near the coil. Thaw ice, never chip it; a nicked tube is a stop.',
+    ],
+  }),
+  'refrigerator-condenser-fan': plugged('at the fan plug', {
+    capacitor: 'none',
+    notes: ['Read the label: R600a, R290 or R32 is flammable. A nicked tube is a stop.'],
+  }),
+  'rv-furnace-blower': {
+    points: [
+      { point: 'shore-power', act: 'Shore power out', held: 'lead in sight' },
+      { point: 'battery', act: 'Solar or charger isolated, then battery off', held: 'terminal wrapped' },
+      { point: 'cylinder-valve', act: 'Both gas cylinder valves shut', held: 'hand tight' },
+    ],
+    plugIn: false,
+    supply: 'battery',
+    provePlace: 'at the heater’s supply plug, plus to minus',
+    waits: [COOL],
+    capacitor: 'none',
+    electronics: false,
+    notes: ['A battery circuit has no harmless induced band: anything of 1 V or more is live.'],
+  },
+  'pellet-stove-exhaust-blower': plugged('at the blower plug', {
+    waits: [{ ...COOL, label: 'Stove burns out and cools', minutes: 60, why: 'Embers and hot cast iron.' }],
+    notes: ['Burn out first, then pull the plug.'],
+  }),
+  'hrv-fan': plugged('at the terminal block', { capacitor: 'likely' }),
+  'dehumidifier-fan': plugged('at the fan plug', {
+    capacitor: 'likely',
+    notes: ['Read the label: R290 or R32 is flammable; a nicked tube is a stop.'],
+  }),
+  'other-fan': household('at the feed to the motor, before its switch', {
+    points: [{ point: 'service-switch', act: 'Its own switch off', held: 'taped off' }, breaker],
+    notes: ['Add or strike points until the list is that of your machine.'],
+  }),
+}
+
+/** Pairs proved at a supply; shown as they are read. */
+export function provePairs(supply: 'mains' | 'battery', twoHot: boolean): string[] {
+  if (supply === 'battery') return ['plus–minus, DC', 'plus–chassis, DC', 'plus–minus, AC']
+  return twoHot ? ['L1–L2', 'L1–ground', 'L2–ground'] : ['L–N', 'L–ground', 'N–ground']
+}
+
+/** Families fed by both hot legs (240 V in North America). */
+export const twoHotFamilies: FamilyId[] = ['outdoor-unit-fan', 'mini-split-indoor-fan']

@@ -1,0 +1,180 @@
+import {
+  capacitorRule,
+  currentRule,
+  frequencyRule,
+  kindRule,
+  phaseRule,
+  powerRule,
+  rotationRule,
+  speedCountRule,
+  speedRule,
+  voltageRule,
+} from './rules/electrical'
+import {
+  ambientRule,
+  bearingRule,
+  connectorRule,
+  diameterRule,
+  enclosureRule,
+  leadLengthRule,
+  lengthRule,
+  mountRule,
+  shaftDiameterRule,
+  shaftEndsRule,
+  shaftLengthRule,
+} from './rules/mechanical'
+import { supersessionDepths } from './supersession'
+import {
+  type MatchResult,
+  type MatchVerdict,
+  type MotorMatchInput,
+  type MotorRule,
+  type MotorSpec,
+  motorRules,
+  type Outcome,
+  type RuleVerdict,
+  type Work,
+} from './types'
+
+type Rule = (
+  old: MotorSpec,
+  candidate: MotorSpec,
+  input: MotorMatchInput,
+  depth: number | undefined,
+) => Outcome | null
+
+const rules: Record<MotorRule, Rule> = {
+  'part-number': partNumberRule,
+  kind: (old, candidate, _, depth) => kindRule(old, candidate, depth !== undefined),
+  voltage: voltageRule,
+  frequency: frequencyRule,
+  phase: phaseRule,
+  power: powerRule,
+  speed: speedRule,
+  'speed-count': speedCountRule,
+  current: currentRule,
+  rotation: rotationRule,
+  capacitor: capacitorRule,
+  diameter: diameterRule,
+  length: lengthRule,
+  'shaft-diameter': shaftDiameterRule,
+  'shaft-length': shaftLengthRule,
+  'shaft-ends': shaftEndsRule,
+  mount: mountRule,
+  enclosure: enclosureRule,
+  'bearing-position': bearingRule,
+  ambient: ambientRule,
+  'lead-length': leadLengthRule,
+  connector: connectorRule,
+}
+
+/** Cheap rules that turn most candidates away, first. */
+const QUICK_ORDER: MotorRule[] = [
+  'part-number',
+  'kind',
+  'speed',
+  'voltage',
+  'power',
+  'mount',
+  'shaft-diameter',
+  'diameter',
+  ...motorRules,
+]
+const COST: Record<RuleVerdict, number> = { ok: 0, work: 6, unknown: 3, no: 40 }
+const CLASS_SCORE: Record<MatchVerdict, number> = { 'drop-in': 2000, 'fits-with-work': 1000, no: 0 }
+const DECLARED_BONUS = 200
+
+function partNumberRule(
+  old: MotorSpec,
+  candidate: MotorSpec,
+  _: MotorMatchInput,
+  depth: number | undefined,
+): Outcome | null {
+  const [a, b] = [old.partNumber ?? '?', candidate.partNumber ?? '?']
+  if (depth === 0) return { verdict: 'ok', old: a, new: b, text: 'The same part number.' }
+  if (depth !== undefined)
+    return {
+      verdict: 'ok',
+      old: a,
+      new: b,
+      text: depth === 1 ? 'Declared to replace it.' : `Declared to replace it, over ${depth} numbers.`,
+    }
+  if (old.unique || candidate.unique) {
+    const which = old.unique ? 'The old part' : 'This part'
+    return { verdict: 'no', old: a, new: b, text: `${which} is unique to its machine: only by part number.` }
+  }
+  return null
+}
+
+/**
+ * Compare an old motor with candidates, rule by rule.
+ *
+ * @returns best first: drop-in, fits-with-work, no; `unknown` lowers the score and names what to measure
+ */
+export function matchMotors(input: MotorMatchInput): { results: MatchResult[] } {
+  const depths = supersessionDepths(input.old.partNumber, input.candidates)
+  const ranked = input.candidates.map((candidate) => {
+    const depth = depths.get(candidate.id)
+    return { candidate, depth, ...quickly(input, candidate, depth) }
+  })
+  ranked.sort(
+    (one, two) =>
+      two.score - one.score ||
+      (one.candidate.price ?? Number.MAX_VALUE) - (two.candidate.price ?? Number.MAX_VALUE),
+  )
+  const shown = input.limit === undefined ? ranked : ranked.slice(0, input.limit)
+  return {
+    results: shown.map(({ candidate, depth, verdict, score }) => ({
+      ...inFull(input, candidate, depth),
+      verdict,
+      score,
+    })),
+  }
+}
+
+/** Verdict and score; the first "no" ends it, and the later it comes the nearer the candidate was. */
+function quickly(
+  input: MotorMatchInput,
+  candidate: MotorSpec,
+  depth: number | undefined,
+): { verdict: MatchVerdict; score: number } {
+  let cost = 0
+  let work = false
+  const done = new Set<MotorRule>()
+  for (const name of QUICK_ORDER) {
+    if (done.has(name)) continue
+    done.add(name)
+    const outcome = rules[name](input.old, candidate, input, depth)
+    if (!outcome) continue
+    if (outcome.verdict === 'no') return { verdict: 'no', score: done.size + bonus(depth) / 10 }
+    work ||= outcome.verdict === 'work'
+    cost += COST[outcome.verdict] + (outcome.cost ?? 0)
+  }
+  const verdict: MatchVerdict = work ? 'fits-with-work' : 'drop-in'
+  return { verdict, score: CLASS_SCORE[verdict] + bonus(depth) - cost }
+}
+
+/** Declared by number counts much, and the newest number of a chain the most. */
+const bonus = (depth: number | undefined) => (depth === undefined ? 0 : DECLARED_BONUS + Math.min(depth, 50))
+
+function inFull(
+  input: MotorMatchInput,
+  candidate: MotorSpec,
+  depth: number | undefined,
+): Pick<MatchResult, 'id' | 'rules' | 'work'> {
+  const results: MatchResult['rules'] = []
+  const work: Work[] = []
+  for (const name of motorRules) {
+    const outcome = rules[name](input.old, candidate, input, depth)
+    if (!outcome) continue
+    results.push({
+      rule: name,
+      verdict: outcome.verdict,
+      old: outcome.old,
+      new: outcome.new,
+      text: outcome.text,
+    })
+    work.push(...(outcome.work ?? []))
+  }
+  return { id: candidate.id, rules: results, work }
+}

@@ -1,0 +1,130 @@
+import type { MotorKindId } from '../knowledge/vocabulary'
+
+export type Direction = 'CW' | 'CCW'
+export type Viewpoint = 'shaft-end' | 'lead-end'
+export type Position = 'shaft-up' | 'shaft-down' | 'horizontal'
+
+export interface MotorSpec {
+  id: string
+  manufacturer?: string
+  partNumber?: string
+  replaces?: string[]
+  motorKind?: MotorKindId
+  voltages?: number[]
+  hz?: number[]
+  phase?: number
+  hp?: number
+  rpm?: number[]
+  speeds?: number
+  amps?: number
+  rotation?: { direction?: Direction; viewedFrom?: Viewpoint; reversible?: boolean }
+  capacitor?: { uF: number; volts?: number } | null
+  diameterMm?: number
+  bodyLengthMm?: number
+  shaft?: { diameterMm?: number; lengthMm?: number; flats?: number; ends?: number; secondLengthMm?: number }
+  mount?: {
+    type?: 'stud' | 'belly-band' | 'lug' | 'base' | 'bracket'
+    boltCircleMm?: number
+    studLengthMm?: number
+  }
+  enclosure?: 'open' | 'air-over' | 'enclosed'
+  bearing?: 'ball' | 'sleeve'
+  positions?: Position[]
+  ambientCelsius?: number
+  insulationClass?: string
+  leadLengthMm?: number
+  connector?: string
+  unique?: boolean
+  price?: number
+  outputWatts?: number
+  inputWatts?: number
+}
+
+export const motorRules = [
+  'part-number',
+  'kind',
+  'voltage',
+  'frequency',
+  'phase',
+  'power',
+  'speed',
+  'speed-count',
+  'current',
+  'rotation',
+  'capacitor',
+  'diameter',
+  'length',
+  'shaft-diameter',
+  'shaft-length',
+  'shaft-ends',
+  'mount',
+  'enclosure',
+  'bearing-position',
+  'ambient',
+  'lead-length',
+  'connector',
+] as const
+export type MotorRule = (typeof motorRules)[number]
+
+export type WorkKind =
+  | 'buy-capacitor'
+  | 'swap-capacitor'
+  | 'cut-shaft'
+  | 'bush-shaft'
+  | 'cap-unused-leads'
+  | 'extend-leads'
+  | 'set-rotation'
+  | 'trim-studs'
+  | 'change-band'
+  | 'adapt-connector'
+  | 'transfer-parts'
+  | 'jumper-sections'
+  | 'wire-two-singles'
+  | 'change-strap'
+
+export interface Work {
+  kind: WorkKind
+  text: string
+}
+
+export type RuleVerdict = 'ok' | 'work' | 'no' | 'unknown'
+
+export interface RuleResult {
+  rule: string
+  verdict: RuleVerdict
+  old: string
+  new: string
+  text: string
+}
+
+export interface Outcome {
+  verdict: RuleVerdict
+  old: string
+  new: string
+  text: string
+  work?: Work[]
+  /** Taken off the score beyond what the verdict costs: a step up in power is ok, but second to an equal one. */
+  cost?: number
+}
+
+export type MatchVerdict = 'drop-in' | 'fits-with-work' | 'no'
+
+export interface MatchResult {
+  id: string
+  verdict: MatchVerdict
+  score: number
+  rules: RuleResult[]
+  work: Work[]
+  with?: string[]
+}
+
+export interface MotorMatchInput {
+  old: MotorSpec
+  candidates: MotorSpec[]
+  position?: Position
+  outdoors?: boolean
+  controlAmps?: number
+  supplyVolts?: number
+  speedsUsed?: number
+  limit?: number
+}

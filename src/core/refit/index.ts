@@ -1,0 +1,2 @@
+export * from './types'
+export { irreversible, wayBack } from './wayBack'

@@ -1,0 +1,31 @@
+import { Flag, ListOf, Nested, Num, OneOf, PlainList, Text } from '../input'
+import { type RefitAction, refitActions, type SwitchKind, switchKinds } from './types'
+
+const some = { optional: true } as const
+
+class RenewInput {
+  @Text({ max: 200 }) material!: string
+  @Num({ ...some, min: 0, max: 1000 }) cureHours?: number
+}
+
+class RefitStepInput {
+  @Text({ max: 200 }) id!: string
+  @OneOf(refitActions) action!: RefitAction
+  @Text({ max: 500 }) part!: string
+  @Num({ ...some, min: 0, max: 1000 }) count?: number
+  @Text({ ...some, max: 200 }) fastener?: string
+  @Text({ ...some, max: 100 }) cup?: string
+  @Text({ ...some, max: 200 }) terminal?: string
+  @Text({ ...some, max: 500 }) mark?: string
+  @Flag(some) movesToNewPart?: boolean
+  @Nested(() => RenewInput, some) renew?: RenewInput
+  @PlainList('string', some) after?: string[]
+  @Flag(some) temporary?: boolean
+  @Flag(some) extra?: boolean
+  @OneOf(switchKinds, some) switch?: SwitchKind
+}
+
+export class RefitDto {
+  @ListOf(() => RefitStepInput, { atMost: 2000 }) steps!: RefitStepInput[]
+  @Text({ ...some, max: 500 }) replaced?: string
+}

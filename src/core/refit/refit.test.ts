@@ -1,0 +1,144 @@
+import fc from 'fast-check'
+import { describe, expect, it } from 'vitest'
+import { type RefitStep, refitActions, wayBack } from '.'
+
+const step = (
+  id: string,
+  action: RefitStep['action'],
+  part: string,
+  more: Partial<RefitStep> = {},
+): RefitStep => ({ id, action, part, ...more })
+
+describe('the way back', () => {
+  const blower = [
+    step('1', 'unscrew', 'door', { count: 2, fastener: '1/4 hex', cup: 'A' }),
+    step('2', 'photo', 'board'),
+    step('3', 'disconnect', 'black wire', { terminal: 'COOL' }),
+    step('4', 'unplug', 'signal plug'),
+    step('5', 'pull-hose', 'drain hose'),
+    step('6', 'slide-out', 'blower assembly'),
+    step('7', 'lift-off', 'motor'),
+    step('8', 'unscrew', 'band', { count: 3, fastener: 'M6 nut', cup: 'B', movesToNewPart: true }),
+  ]
+
+  it('is the plain reverse, each act inverted, with the part moved over before the new one goes in', () => {
+    const back = wayBack({ steps: blower, replaced: 'motor' })
+    expect(back.steps.map((s) => [s.from, s.action])).toEqual([
+      ['8', 'transfer'],
+      ['7', 'set-on'],
+      ['6', 'slide-in'],
+      ['5', 'push-hose'],
+      ['4', 'plug'],
+      ['3', 'connect'],
+      ['1', 'screw'],
+    ])
+    expect(back.steps[1]!.text).toMatch(/the new motor/)
+    expect(back.transfers).toEqual(['band'])
+  })
+
+  it('names the terminal and carries a check for each hose and plug', () => {
+    const back = wayBack({ steps: blower })
+    const of = (id: string) => back.steps.find((s) => s.from === id)!
+    expect(of('3').text).toMatch(/COOL/)
+    expect(of('4').checks).toContain('latched')
+    expect(of('5').checks.join()).toMatch(/clamped/)
+  })
+
+  it('lets "after" win over the order of the ledger', () => {
+    const back = wayBack({
+      steps: [step('t', 'unscrew', 'plate', { after: ['s'] }), step('s', 'unclip', 'cover')],
+    })
+    expect(back.steps.map((s) => s.from)).toEqual(['t', 's'])
+  })
+
+  it('hoists a transfer in front of the new part even when it came off much earlier', () => {
+    const back = wayBack({
+      steps: [
+        step('w', 'lift-off', 'wheel', { movesToNewPart: true }),
+        step('c', 'unclip', 'cover'),
+        step('m', 'lift-off', 'motor'),
+      ],
+      replaced: 'Motor',
+    })
+    expect(back.steps.map((s) => s.from)).toEqual(['w', 'm', 'c'])
+  })
+
+  it('counts each cup and names what stays off', () => {
+    const back = wayBack({
+      steps: [
+        ...blower,
+        step('9', 'unscrew', 'bracket', { count: 2, fastener: '1/4 hex', cup: 'A', extra: true }),
+      ],
+    })
+    expect(back.tally).toContainEqual({ cup: 'A', fastener: '1/4 hex', removed: 4, refitted: 2 })
+    expect(back.problems.map((p) => p.code)).toEqual(['leftover'])
+  })
+
+  it('lists renewals with the longest cure, and closes a drain last', () => {
+    const back = wayBack({
+      steps: [
+        step('1', 'drain', 'trap'),
+        step('2', 'break-seal', 'inducer gasket', {
+          renew: { material: 'high-temperature sealant', cureHours: 24 },
+        }),
+        step('3', 'cut-tie', 'harness', { renew: { material: 'tie' } }),
+      ],
+    })
+    expect(back.waitHours).toBe(24)
+    expect(back.renew).toHaveLength(2)
+    expect(back.steps.at(-1)!.checks).toContain('drain closed, trap refilled with water')
+  })
+
+  it('wants every bypass undone and forbids all but the door switch', () => {
+    const back = wayBack({
+      steps: [
+        step('1', 'bypass', 'door switch', { switch: 'door' }),
+        step('2', 'bypass', 'pressure switch', { switch: 'pressure' }),
+        step('3', 'unclip', 'cover', { temporary: true }),
+      ],
+    })
+    expect(back.mustUndo).toEqual(['1', '2', '3'])
+    expect(back.problems.filter((p) => p.code === 'forbidden-bypass')).toHaveLength(1)
+  })
+
+  it('reports circles, unknown steps and an empty ledger as problems', () => {
+    expect(
+      wayBack({
+        steps: [step('a', 'unclip', 'x', { after: ['b'] }), step('b', 'unclip', 'y', { after: ['a'] })],
+      }).problems[0]!.code,
+    ).toBe('cycle')
+    expect(wayBack({ steps: [step('a', 'unclip', 'x', { after: ['zz'] })] }).problems[0]!.code).toBe(
+      'unknown-step',
+    )
+    expect(wayBack({ steps: [] }).problems[0]!.code).toBe('nothing-to-refit')
+    expect(
+      wayBack({ steps: [step('a', 'photo', 'all'), step('b', 'mark', 'shaft')] }).problems[0]!.code,
+    ).toBe('nothing-to-refit')
+  })
+
+  it('keeps every dependency and loses no act, whatever the ledger', () => {
+    const anyLedger = fc.array(
+      fc.record({ action: fc.constantFrom(...refitActions), moves: fc.boolean(), after: fc.nat(30) }),
+      { minLength: 1, maxLength: 14 },
+    )
+    fc.assert(
+      fc.property(anyLedger, (raw) => {
+        const steps = raw.map((entry, index) =>
+          step(`s${index}`, entry.action, `part ${index}`, {
+            movesToNewPart: entry.moves,
+            ...(entry.after < index ? { after: [`s${entry.after}`] } : {}),
+          }),
+        )
+        const back = wayBack({ steps, replaced: 'part 0' })
+        const place = new Map(back.steps.map((s, index) => [s.from, index]))
+        expect(place.size).toBe(back.steps.length)
+        for (const s of steps) {
+          for (const before of s.after ?? []) {
+            const [own, other] = [place.get(s.id), place.get(before)]
+            if (own !== undefined && other !== undefined) expect(own).toBeLessThan(other)
+          }
+        }
+      }),
+    )
+  })
+})

@@ -1,0 +1,84 @@
+export const refitActions = [
+  'unscrew',
+  'loosen',
+  'unplug',
+  'disconnect',
+  'pull-hose',
+  'unclip',
+  'lift-off',
+  'slide-out',
+  'cut-tie',
+  'cut-wire',
+  'unsolder',
+  'break-seal',
+  'drain',
+  'mark',
+  'measure',
+  'photo',
+  'bypass',
+] as const
+export type RefitAction = (typeof refitActions)[number]
+
+export type BackAction =
+  | 'screw'
+  | 'tighten'
+  | 'plug'
+  | 'connect'
+  | 'push-hose'
+  | 'clip'
+  | 'set-on'
+  | 'slide-in'
+  | 'tie'
+  | 'splice'
+  | 'solder'
+  | 'seal'
+  | 'transfer'
+
+export const switchKinds = ['door', 'pressure', 'limit', 'rollout', 'flame', 'sail', 'float'] as const
+export type SwitchKind = (typeof switchKinds)[number]
+
+export interface RefitStep {
+  id: string
+  action: RefitAction
+  part: string
+  count?: number
+  fastener?: string
+  cup?: string
+  terminal?: string
+  mark?: string
+  movesToNewPart?: boolean
+  renew?: { material: string; cureHours?: number }
+  /** Steps that come before this one on the way in, so after it on the way back. */
+  after?: string[]
+  temporary?: boolean
+  /** A fastener known to stay off. */
+  extra?: boolean
+  switch?: SwitchKind
+}
+
+export interface BackStep {
+  from: string
+  action: BackAction
+  part: string
+  text: string
+  checks: string[]
+}
+
+export interface TallyLine {
+  cup: string | null
+  fastener: string | null
+  removed: number
+  refitted: number
+}
+
+export type RefitProblemCode = 'cycle' | 'unknown-step' | 'nothing-to-refit' | 'leftover' | 'forbidden-bypass'
+
+export interface RefitResult {
+  steps: BackStep[]
+  tally: TallyLine[]
+  transfers: string[]
+  renew: { material: string; part: string; cureHours: number }[]
+  waitHours: number
+  mustUndo: string[]
+  problems: { code: RefitProblemCode; text: string }[]
+}

@@ -1,0 +1,200 @@
+import { backOrder } from './order'
+import type { BackAction, BackStep, RefitAction, RefitResult, RefitStep, TallyLine } from './types'
+
+const INVERSE: Partial<Record<RefitAction, BackAction>> = {
+  unscrew: 'screw',
+  loosen: 'tighten',
+  unplug: 'plug',
+  disconnect: 'connect',
+  'pull-hose': 'push-hose',
+  unclip: 'clip',
+  'lift-off': 'set-on',
+  'slide-out': 'slide-in',
+  'cut-tie': 'tie',
+  'cut-wire': 'splice',
+  unsolder: 'solder',
+  'break-seal': 'seal',
+}
+
+/** Acts that cannot be undone as they were; said before they are done. */
+export const irreversible: Partial<Record<RefitAction, string>> = {
+  'cut-wire': 'A cut wire is spliced on the way back. Is there a plug or terminal instead?',
+  unsolder: 'A soldered joint takes skill to make again. Photograph it first.',
+  'break-seal': 'A broken seal is renewed. Have the gasket or sealant at hand.',
+  'cut-tie': 'A cut tie is renewed.',
+}
+
+/**
+ * The way back from a ledger of acts: each act inverted, in reverse, dependencies kept, parts moved over before the new
+ * part goes in. Counts each cup's fasteners, renewals and what must be undone.
+ *
+ * @param input.steps acts in the order of the way in  @param input.replaced the part that is replaced
+ */
+export function wayBack(input: { steps: RefitStep[]; replaced?: string }): RefitResult {
+  const { steps, replaced } = input
+  const problems: RefitResult['problems'] = []
+  const ids = new Set(steps.map((step) => step.id))
+  for (const step of steps) {
+    for (const before of step.after ?? []) {
+      if (!ids.has(before))
+        problems.push({
+          code: 'unknown-step',
+          text: `"${step.part}" comes after a step "${before}" that is not in the ledger.`,
+        })
+    }
+    if (step.action === 'bypass' && step.switch !== undefined && step.switch !== 'door') {
+      problems.push({
+        code: 'forbidden-bypass',
+        text: `A ${step.switch} switch is never bypassed: it keeps flue gas, fire or water from doing harm. Undo it now.`,
+      })
+    }
+    if (step.extra && (step.fastener || step.cup)) {
+      problems.push({
+        code: 'leftover',
+        text: `${step.count ?? 1} ${step.fastener ?? 'fastener'} of "${step.part}" stays off${step.cup ? `, in cup ${step.cup}` : ''}. Find where it belongs.`,
+      })
+    }
+  }
+  const newPart = newPartIndex(steps, replaced)
+  const transfers = steps.map((step, index) => ({ step, index })).filter(({ step }) => step.movesToNewPart)
+  const first = new Map(
+    newPart === null
+      ? []
+      : transfers.filter(({ index }) => index !== newPart).map(({ index }) => [index, newPart] as const),
+  )
+  const { order, circle } = backOrder(steps, first)
+  if (circle.length > 0)
+    problems.push({
+      code: 'cycle',
+      text: `These steps wait for each other: ${circle.join(', ')}. Take one "after" away.`,
+    })
+
+  const back = order.flatMap((index) => inverted(steps[index]!, index === newPart) ?? [])
+  if (back.length === 0)
+    problems.push({
+      code: 'nothing-to-refit',
+      text: 'Nothing in the ledger has a way back yet: add what was taken off.',
+    })
+  if (back.length > 0 && steps.some((step) => step.action === 'drain'))
+    back.at(-1)!.checks.push('drain closed, trap refilled with water')
+  const renew = steps.flatMap((step) =>
+    step.renew
+      ? [{ material: step.renew.material, part: step.part, cureHours: step.renew.cureHours ?? 0 }]
+      : [],
+  )
+  return {
+    steps: back,
+    tally: tallyOf(steps),
+    transfers: transfers.map(({ step }) => step.part),
+    renew,
+    waitHours: Math.max(0, ...renew.map((item) => item.cureHours)),
+    mustUndo: steps.filter((step) => step.temporary || step.action === 'bypass').map((step) => step.id),
+    problems,
+  }
+}
+
+/** Where the replaced part came out: the last such line, since it comes out last. */
+function newPartIndex(steps: RefitStep[], replaced: string | undefined): number | null {
+  if (!replaced) return null
+  const wanted = replaced.trim().toLowerCase()
+  const index = steps.findLastIndex(
+    (step) =>
+      (step.action === 'lift-off' || step.action === 'slide-out') &&
+      step.part.trim().toLowerCase() === wanted,
+  )
+  return index < 0 ? null : index
+}
+
+function inverted(step: RefitStep, isNewPart: boolean): BackStep | null {
+  if (step.movesToNewPart && !isNewPart) {
+    const held = fastenersOf(step)
+    return {
+      from: step.id,
+      action: 'transfer',
+      part: step.part,
+      text: `Move ${step.part} over to the new part${held ? `, ${held}` : ''}.`,
+      checks: step.mark ? [`at its mark: ${step.mark}`] : [],
+    }
+  }
+  const action = INVERSE[step.action]
+  if (!action) return null
+  return {
+    from: step.id,
+    action,
+    part: step.part,
+    text: textOf(step, action, isNewPart),
+    checks: checksOf(step, action),
+  }
+}
+
+const fastenersOf = (step: RefitStep) =>
+  step.fastener || step.cup
+    ? `${step.count ?? 1} × ${step.fastener ?? 'fastener'}${step.cup ? ` from cup ${step.cup}` : ''}`
+    : ''
+
+function textOf(step: RefitStep, action: BackAction, isNewPart: boolean): string {
+  const part = isNewPart ? `the new ${step.part}` : step.part
+  const held = fastenersOf(step)
+  const place = step.terminal ? ` to ${step.terminal}` : ''
+  const renewed = step.renew ? ` with new ${step.renew.material}` : ''
+  const verb: Record<BackAction, string> = {
+    screw: `Screw ${part} on`,
+    tighten: `Tighten ${part}`,
+    plug: `Plug ${part} in${place}`,
+    connect: `Connect ${part}${place}`,
+    'push-hose': `Push ${part} on its port${place}`,
+    clip: `Clip ${part} in`,
+    'set-on': `Set ${part} on`,
+    'slide-in': `Slide ${part} in`,
+    tie: `Tie ${part} with a new tie`,
+    splice: `Splice ${part}${place}`,
+    solder: `Solder ${part}${place}`,
+    seal: `Seal ${part}`,
+    transfer: '',
+  }
+  const mark = step.mark ? `; mark: ${step.mark}` : ''
+  return `${verb[action]}${renewed}${held ? `, ${held}` : ''}${mark}.`
+}
+
+function checksOf(step: RefitStep, action: BackAction): string[] {
+  const checks: string[] = []
+  const about = step.part.toLowerCase()
+  if (action === 'plug') checks.push('latched')
+  if (action === 'push-hose') checks.push('on its port and clamped')
+  if (action === 'connect') checks.push(step.terminal ? `sits tight on ${step.terminal}` : 'sits tight')
+  if (action === 'splice') checks.push('in a box or cabinet, out of the air stream')
+  if (action === 'tie') checks.push('wires clear of the wheel')
+  if (/ground|earth/.test(about) && (action === 'connect' || action === 'screw'))
+    checks.push('ground on bare metal')
+  if (
+    /wheel|blade|impeller/.test(about) &&
+    (action === 'set-on' || action === 'slide-in' || action === 'tighten')
+  ) {
+    checks.push('set screw on the flat', 'wheel spins free, equal gaps')
+  }
+  if (step.renew?.cureHours) checks.push(`let it cure ${step.renew.cureHours} h before water or heat comes`)
+  return checks
+}
+
+/** Fasteners per cup and kind; a loosened one stays in its place and is not counted unless it went into a cup. */
+function tallyOf(steps: RefitStep[]): TallyLine[] {
+  const lines = new Map<string, TallyLine>()
+  for (const step of steps) {
+    if (!step.cup && !step.fastener) continue
+    if (step.action === 'loosen' && !step.cup) continue
+    const key = `${step.cup ?? ''}\u0000${step.fastener ?? ''}`
+    const line = lines.get(key) ?? {
+      cup: step.cup ?? null,
+      fastener: step.fastener ?? null,
+      removed: 0,
+      refitted: 0,
+    }
+    const count = step.count ?? 1
+    lines.set(key, {
+      ...line,
+      removed: line.removed + count,
+      refitted: line.refitted + (step.extra ? 0 : count),
+    })
+  }
+  return [...lines.values()].sort((one, two) => (one.cup ?? '').localeCompare(two.cup ?? ''))
+}

@@ -1,0 +1,18 @@
+export type ProofVerdict = 'dead' | 'not-proven' | 'live'
+
+/** Mains: below 5 V dead, 5 to 30 V not proven, over 30 V stop. Battery circuits: below 1 V dead, anything else live. */
+const DEAD_MAINS = 5
+const STOP_MAINS = 30
+const DEAD_BATTERY = 1
+
+export function proofVerdict(volts: number, supply: 'mains' | 'battery'): ProofVerdict {
+  if (supply === 'battery') return volts < DEAD_BATTERY ? 'dead' : 'live'
+  if (volts < DEAD_MAINS) return 'dead'
+  return volts <= STOP_MAINS ? 'not-proven' : 'live'
+}
+
+export const proofText: Record<ProofVerdict, string> = {
+  dead: 'dead',
+  'not-proven': 'not proven: read again on a low-impedance range, it must show below 5 V',
+  live: 'Stop. This is live. Hands away, find what still feeds it, and open that point.',
+}

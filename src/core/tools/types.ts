@@ -1,0 +1,12 @@
+/** One calculation as `cog` offers it. */
+export interface Tool {
+  name: string
+  about: string
+  /** The input class for this input: tools with an `op` have one per operation. */
+  inputs: { op?: string; type: new () => object; example: object }[]
+  run: (input: never) => object
+}
+
+export function tool<I extends object>(definition: Omit<Tool, 'run'> & { run: (input: I) => object }): Tool {
+  return definition as unknown as Tool
+}

@@ -1,0 +1,199 @@
+import { mkdtempSync, rmSync } from 'node:fs'
+import { tmpdir } from 'node:os'
+import { join } from 'node:path'
+import { afterAll, beforeAll, describe, expect, it } from 'vitest'
+import { energyOf, findingsOf, newId } from '@/core/job'
+import { actOnJob, openJob, readEvents, readJob, stepHistory } from './jobs'
+import { store } from './store'
+
+let path: string
+beforeAll(() => {
+  path = mkdtempSync(join(tmpdir(), 'rest-cog-'))
+  process.env.RESTCOG_DATA = path
+})
+afterAll(async () => {
+  await (await store()).db.destroy()
+  rmSync(path, { recursive: true })
+})
+
+const id = () => newId(Date.now(), Math.random)
+const start = () =>
+  openJob({
+    symptom: 'hums',
+    family: 'bath-exhaust-fan',
+    findings: [{ observation: 'fan-state', value: 'hums' }],
+  })
+
+/** Every point open, proved dead, the capacitor read. */
+async function proveDead(jobId: string) {
+  const { snapshot } = await readJob(jobId)
+  const proofId = id()
+  await actOnJob(jobId, [
+    ...snapshot.points.map((point) => ({ kind: 'point.open', id: point.id })),
+    { kind: 'proof.start', id: proofId },
+    { kind: 'proof.tester', id: proofId, when: 'before', on: true },
+    ...['L–N', 'L–ground', 'N–ground'].map((pair, position) => ({
+      kind: 'proof.read',
+      id: id(),
+      proofId,
+      pair,
+      position,
+      typed: '0.2',
+    })),
+    { kind: 'proof.tester', id: proofId, when: 'after', on: true },
+    ...snapshot.charges.map((charge) => ({ kind: 'charge.read', id: charge.id, typed: '0.4' })),
+  ])
+}
+const energy = async (jobId: string) => energyOf((await readJob(jobId)).snapshot, Date.now())
+
+describe('a job', () => {
+  it('opens with the plan of its family and what was noticed', async () => {
+    const { snapshot } = await readJob(await start())
+    expect(snapshot.points.map((point) => point.point)).toEqual(['wall-switch', 'breaker'])
+    expect(snapshot.charges).toHaveLength(1)
+    expect(findingsOf(snapshot)['fan-state']).toBe('hums')
+  })
+
+  it('keeps each act with an event, and takes it back and does it again', async () => {
+    const jobId = await start()
+    await actOnJob(jobId, [{ kind: 'finding.set', id: id(), observation: 'free-spin', value: 'free' }])
+    expect(findingsOf((await readJob(jobId)).snapshot)['free-spin']).toBe('free')
+    const undone = await stepHistory(jobId, 'undo')
+    expect(findingsOf(undone.snapshot)['free-spin']).toBeUndefined()
+    expect(undone).toMatchObject({ canUndo: false, canRedo: true })
+    expect(findingsOf((await stepHistory(jobId, 'redo')).snapshot)['free-spin']).toBe('free')
+    expect((await readEvents(jobId)).map((event) => event.state)).toEqual(['done'])
+  })
+
+  it('takes typing into one field as one act', async () => {
+    const jobId = await start()
+    for (const typed of ['5', '5 µ', '5 µF'])
+      await actOnJob(jobId, [{ kind: 'field.set', id: id(), part: 'capacitor-old', field: 'label', typed }])
+    expect(await readEvents(jobId)).toHaveLength(1)
+    expect((await stepHistory(jobId, 'undo')).snapshot.fields).toEqual([])
+  })
+
+  it('does all acts of a request or none', async () => {
+    const jobId = await start()
+    const { snapshot } = await readJob(jobId)
+    await expect(
+      actOnJob(jobId, [
+        { kind: 'point.open', id: snapshot.points[0]!.id },
+        { kind: 'point.open', id: 'gone' },
+      ]),
+    ).rejects.toThrow(/no longer there/)
+    expect((await readJob(jobId)).snapshot.points.every((point) => point.openedAt === null)).toBe(true)
+  })
+
+  it('refuses shapes it does not know, with a path', async () => {
+    const jobId = await start()
+    await expect(
+      actOnJob(jobId, [{ kind: 'finding.set', id: id(), observation: 'colour', value: 'x' }]),
+    ).rejects.toMatchObject({ code: 'invalid-input', path: 'observation' })
+    await expect(actOnJob(jobId, [{ kind: 'drop.tables' }])).rejects.toMatchObject({ code: 'unknown-act' })
+    await expect(actOnJob('nope', [])).rejects.toMatchObject({ code: 'unknown-job' })
+  })
+})
+
+describe('hands-in work', () => {
+  it('is refused until every point is open, it is proved dead and the capacitor is read', async () => {
+    const jobId = await start()
+    const reading = {
+      kind: 'reading.set',
+      id: id(),
+      reading: 'capacitance',
+      part: 'old',
+      a: 'single',
+      b: '',
+      typed: '3.1',
+    }
+    await expect(actOnJob(jobId, [reading])).rejects.toMatchObject({ code: 'not-proven' })
+    await proveDead(jobId)
+    expect(await energy(jobId)).toMatchObject({ state: 'proven-dead', handsIn: true })
+    await actOnJob(jobId, [reading])
+    expect((await readJob(jobId)).snapshot.readings[0]).toMatchObject({ value: 3.1, typed: '3.1' })
+  })
+
+  it('is open on the bench whatever the machine’s state', async () => {
+    const jobId = await start()
+    await actOnJob(jobId, [
+      { kind: 'job.bench', on: true },
+      { kind: 'reading.set', id: id(), reading: 'capacitance', part: 'old', a: 'single', b: '', typed: 'OL' },
+    ])
+    expect((await readJob(jobId)).snapshot.readings[0]).toMatchObject({ value: null, over: 1 })
+  })
+
+  it('stops when a proof reading is over 30 V, and is not proven between 5 and 30 V', async () => {
+    const jobId = await start()
+    await proveDead(jobId)
+    const proof = (await readJob(jobId)).snapshot.proofs.find((row) => !row.voidedAt)!
+    await actOnJob(jobId, [
+      { kind: 'proof.read', id: id(), proofId: proof.id, pair: 'L–N', position: 0, typed: '119' },
+    ])
+    expect(await energy(jobId)).toMatchObject({
+      state: 'isolated',
+      handsIn: false,
+      stop: { pair: 'L–N', volts: 119 },
+    })
+    await actOnJob(jobId, [
+      { kind: 'proof.read', id: id(), proofId: proof.id, pair: 'L–N', position: 0, typed: '12' },
+      { kind: 'proof.tester', id: proof.id, when: 'after', on: true },
+    ])
+    expect(await energy(jobId)).toMatchObject({ state: 'isolated', handsIn: false, stop: null })
+  })
+
+  it('voids proof and discharge when a point is closed, and undoing that does not bring the proof back', async () => {
+    const jobId = await start()
+    await proveDead(jobId)
+    const { snapshot } = await readJob(jobId)
+    await actOnJob(jobId, [{ kind: 'point.close', id: snapshot.points[1]!.id }])
+    expect(await energy(jobId)).toMatchObject({ state: 'isolating', handsIn: false })
+    await stepHistory(jobId, 'undo')
+    expect(await energy(jobId)).toMatchObject({ state: 'isolated', handsIn: false })
+  })
+
+  it('asks for everything again after a live test', async () => {
+    const jobId = await start()
+    await proveDead(jobId)
+    await actOnJob(jobId, [{ kind: 'job.phase', phase: 'live-test' }])
+    expect((await energy(jobId)).state).toBe('live-test')
+    await actOnJob(jobId, [{ kind: 'job.phase', phase: 'work' }])
+    expect(await energy(jobId)).toMatchObject({ state: 'live', openPoints: 0, handsIn: false })
+  })
+
+  it('lets a proof lapse after half an hour without an act', async () => {
+    const jobId = await start()
+    await proveDead(jobId)
+    const { snapshot } = await readJob(jobId)
+    expect(energyOf(snapshot, Date.now() + 29 * 60_000).handsIn).toBe(true)
+    expect(energyOf(snapshot, Date.now() + 31 * 60_000)).toMatchObject({
+      handsIn: false,
+      expired: true,
+      state: 'isolated',
+    })
+  })
+})
+
+describe('the ledger', () => {
+  it('refuses to bypass any switch but a door switch, and holds the job open while one is held', async () => {
+    const jobId = await start()
+    const line = (switchKind: string) => ({
+      kind: 'ledger.add',
+      id: id(),
+      after: null,
+      line: { action: 'bypass', part: `${switchKind} switch`, switchKind },
+    })
+    await expect(actOnJob(jobId, [line('pressure')])).rejects.toMatchObject({ code: 'forbidden-bypass' })
+    await proveDead(jobId)
+    const door = line('door')
+    await actOnJob(jobId, [door, { kind: 'ledger.tick', id: door.id, on: true }])
+    await expect(actOnJob(jobId, [{ kind: 'job.close', result: 'runs' }])).rejects.toMatchObject({
+      code: 'not-ready',
+    })
+    await actOnJob(jobId, [
+      { kind: 'ledger.back', id: door.id, on: true },
+      { kind: 'job.close', result: 'runs' },
+    ])
+    expect((await readJob(jobId)).snapshot.job).toMatchObject({ status: 'closed', phase: 'in-service' })
+  })
+})
