@@ -115,6 +115,12 @@ export function windingOf(snapshot: JobSnapshot, part: Part): WindingResult | nu
   })
 }
 
+/** A winding's fault in a few words: "open: brown". */
+function windingWords(winding: WindingResult): string {
+  const leads = winding.faults[0]?.leads ?? []
+  return leads.length > 0 && leads.length < 4 ? `${winding.verdict}: ${leads.join(', ')}` : winding.verdict
+}
+
 export interface DerivedFinding {
   observation: ObservationId
   value: string
@@ -148,7 +154,7 @@ export function derivedFindings(snapshot: JobSnapshot): DerivedFinding[] {
       found.push({
         observation: 'winding',
         value: winding.verdict,
-        from: winding.faults[0]?.text ?? 'the resistances',
+        from: windingWords(winding),
       })
     else if (
       winding.verdict === 'good' ||

@@ -9,7 +9,7 @@ export interface CapSpec {
   id: string
   manufacturer?: string
   partNumber?: string
-  sections?: { section: Section; uF: number }[]
+  sections?: { section: Section; uF: number; minUf?: number; maxUf?: number }[]
   multi?: { terminal: string; uF: number }[]
   volts?: number
   duty?: 'run' | 'start'

@@ -1,2 +1,3 @@
+export { lineFromSentence, type SpokenLine } from './sentence'
 export * from './types'
 export { irreversible, wayBack } from './wayBack'

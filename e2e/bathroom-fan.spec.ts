@@ -1,0 +1,115 @@
+import { expect, test } from '@playwright/test'
+import { goStage, makeDead, saved, startJob } from './support'
+
+test('a bathroom fan that hums, from plain words to a printed record', async ({ page }) => {
+  await startJob(page, 'bathroom fan hums')
+  await expect(page.getByRole('heading', { level: 1 })).toContainText('Bathroom exhaust fan')
+
+  // Notice: the words made findings, suspects stand at once.
+  await expect(
+    page.getByTestId('observation-fan-state').getByRole('button', { name: 'hums, does not turn' }),
+  ).toHaveAttribute('aria-pressed', 'true')
+  await expect(page.getByTestId('evidence')).toContainText('Bearing seized')
+  await page.getByLabel('Where it stands').fill('upper landing')
+  await page.getByLabel('Motor, if you know').selectOption('psc')
+
+  // Measure is refused while nothing is isolated.
+  await goStage(page, 'measure')
+  await expect(page.getByTestId('gate')).toContainText('Hands stay out')
+  await page.getByTestId('gate').getByRole('link', { name: 'Make dead' }).click()
+
+  // Make dead.
+  await expect(page.getByTestId('state')).toContainText('POWER MAY BE ON')
+  await makeDead(page)
+  await expect(page.getByTestId('state')).toContainText('holds till')
+  await page.getByLabel('Capacitance on its label').fill('4')
+  await page.getByLabel('Volts on its label').fill('250')
+  await expect(page.getByTestId('discharge')).toContainText('354 V')
+  await saved(page)
+
+  // Measure: a capacitor of one's own and three resistances.
+  await goStage(page, 'measure')
+  await page.getByLabel('Its label, as printed').fill('4 µF ±5 % 250 V')
+  await page.getByTestId('reading-old-single').fill('2.6')
+  await expect(page.getByTestId('verdict-old-single')).toHaveText('35 % low: weak')
+  await page.getByLabel('Add leads by colour').fill('black, white, brown')
+  await page.keyboard.press('Enter')
+  for (const [pair, ohm] of [
+    ['black to white', '61.4'],
+    ['black to brown', '88,2'],
+    ['white to brown', '149.2'],
+  ])
+    await page.getByLabel(`${pair}, ohms`).fill(ohm!)
+  await expect(page.getByTestId('winding-old-verdict')).toHaveAttribute('data-verdict', 'good')
+  await expect(page.getByTestId('sum-check')).toContainText('closes')
+  await page.getByTestId('observation-free-spin').getByRole('button', { name: 'free', exact: true }).click()
+  await expect(page.getByTestId('evidence')).toContainText('Capacitor below its window')
+
+  // Decide.
+  await goStage(page, 'decide')
+  await expect(page.getByTestId('verdict')).toHaveText('Run capacitor below its tolerance')
+  await page.getByRole('button', { name: 'Agree', exact: true }).click()
+  await expect(page.getByTestId('decision')).toContainText('Replace the capacitor')
+
+  // Take apart.
+  await page.getByRole('link', { name: 'Take it apart' }).click()
+  await page.getByRole('button', { name: /To the capacitor/ }).click()
+  await page.getByLabel('Add a line in one sentence').fill('2 hex 1/4 long, cup B')
+  await page.keyboard.press('Enter')
+  await expect(page.getByTestId('ledger')).toContainText('cup B')
+  const ledger = page.getByTestId('ledger').getByRole('checkbox')
+  const lines = await ledger.count()
+  for (let index = 0; index < lines; index++) await ledger.nth(index).click()
+  await expect(page.getByText(`${lines} of ${lines} done`)).toBeVisible()
+
+  // Match: the label typed in Measure is the old part.
+  await goStage(page, 'match')
+  await expect(
+    page.getByRole('group', { name: 'Part' }).getByRole('button', { name: 'Capacitor' }),
+  ).toHaveAttribute('aria-pressed', 'true')
+  await expect(page.getByTestId('match-sheet')).toContainText('BL-K4/250')
+  await page.getByTestId('match-sheet').getByRole('button', { name: 'Choose' }).first().click()
+  await expect(page.getByTestId('match-sheet').getByRole('button', { name: 'Chosen' })).toBeVisible()
+
+  // Wire and refit: each lead by its role; the way back from the ledger.
+  await goStage(page, 'refit')
+  await page.getByRole('button', { name: 'Take these landings' }).click()
+  await expect(page.getByLabel('brown goes to')).toHaveValue('capacitor 1')
+  await expect(page.getByLabel('black goes to')).toHaveValue('neutral')
+  const back = page.getByTestId('way-back').getByRole('checkbox')
+  const count = await back.count()
+  expect(count).toBeGreaterThan(3)
+  for (let index = 0; index < count; index++) await back.nth(index).click()
+  await saved(page)
+
+  // Prove, close, print.
+  await goStage(page, 'prove')
+  for (const check of ['hand-spin', 'covers-on'])
+    await page.getByTestId(`check-${check}`).getByRole('button', { name: 'as it should' }).click()
+  await page.getByRole('button', { name: 'Power on for the test' }).click()
+  await expect(page.getByTestId('state')).toContainText('LIVE TEST')
+  for (const check of ['first-start', 'direction', 'tissue', 'flap'])
+    await page.getByTestId(`check-${check}`).getByRole('button', { name: 'as it should' }).click()
+  await page.getByLabel('To know next time').fill('Springs first, then the plug.')
+  await page.getByRole('button', { name: 'Close the job' }).click()
+  await page.getByRole('link', { name: 'Open the record' }).click()
+  await expect(page.getByRole('heading', { name: /upper landing/ })).toBeVisible()
+  for (const text of [
+    'Run capacitor below its tolerance',
+    'L–N 0.2 V',
+    'BL-K4/250',
+    'Springs first, then the plug.',
+    'It runs',
+    'black common',
+  ])
+    await expect(page.locator('main')).toContainText(text)
+})
+
+test('the record prints on paper without the frame', async ({ page }) => {
+  await page.goto('/')
+  await page.getByRole('region', { name: 'Done' }).getByRole('link').first().click()
+  await page.emulateMedia({ media: 'print' })
+  await expect(page.getByRole('button', { name: 'Print' })).toBeHidden()
+  await expect(page.getByRole('link', { name: 'Bench' })).toBeHidden()
+  await expect(page.getByRole('heading', { level: 1 })).toContainText('Bathroom fan')
+})

@@ -1,0 +1,105 @@
+import { expect, test } from '@playwright/test'
+import { expectAccessible, openDemoJob } from './support'
+
+const stages = ['notice', 'make-dead', 'measure', 'decide', 'take-apart', 'match', 'refit', 'prove', 'record']
+
+test('every stage of a job is accessible', async ({ page }) => {
+  await openDemoJob(page, 'Cooling unit', 'notice')
+  for (const stage of stages) {
+    await page.goto(page.url().replace(/\/[^/]+$/, `/${stage}`))
+    await expect(page.getByRole('heading', { level: 1 })).toBeVisible()
+    await expectAccessible(page)
+  }
+})
+
+test('bench, household and shelf are accessible, by day, in the dark and in the sun', async ({ page }) => {
+  for (const path of ['/', '/household', '/shelf']) {
+    await page.goto(path)
+    for (const theme of ['light', 'dark', 'sun']) {
+      await page.evaluate((name) => {
+        document.documentElement.dataset.theme = name
+      }, theme)
+      await expectAccessible(page)
+    }
+  }
+})
+
+test('no stage is wider than a phone, and the evidence opens upwards', async ({ page }) => {
+  await page.setViewportSize({ width: 390, height: 844 })
+  await openDemoJob(page, 'Dehumidifier', 'notice')
+  for (const stage of stages) {
+    await page.goto(page.url().replace(/\/[^/]+$/, `/${stage}`))
+    await expect(page.getByRole('heading', { level: 1 })).toBeVisible()
+    const wide = await page.evaluate(() => document.documentElement.scrollWidth)
+    expect(wide, stage).toBeLessThanOrEqual(390)
+  }
+  await page.goto(page.url().replace(/\/[^/]+$/, '/measure'))
+  await page.getByTestId('evidence-bar').click()
+  await expect(page.getByRole('dialog')).toContainText('What it may be')
+})
+
+test('nothing is asked of any other origin', async ({ page, baseURL }) => {
+  const foreign: string[] = []
+  page.on('request', (request) => {
+    const url = request.url()
+    if (!url.startsWith(baseURL!) && !url.startsWith('data:') && !url.startsWith('blob:')) foreign.push(url)
+  })
+  await openDemoJob(page, 'Dehumidifier', 'measure')
+  for (const path of ['/', '/household', '/shelf']) await page.goto(path)
+  expect(foreign).toEqual([])
+})
+
+test('a keystroke on a measuring field shows its verdict within 100 ms', async ({ page }) => {
+  await openDemoJob(page, 'Dehumidifier', 'measure')
+  const field = page.getByTestId('reading-old-FAN')
+  await field.fill('2.2')
+  const spent = await field.evaluate(async (input: HTMLInputElement) => {
+    const verdict = document.querySelector('[data-testid="verdict-old-FAN"]')!
+    const setter = Object.getOwnPropertyDescriptor(HTMLInputElement.prototype, 'value')!.set!
+    const times: number[] = []
+    for (const text of ['3.0', '2.3', '3.05', '2.28']) {
+      const before = verdict.textContent
+      const started = performance.now()
+      const changed = new Promise<void>((resolve) => {
+        const watch = new MutationObserver(() => {
+          if (verdict.textContent !== before) {
+            watch.disconnect()
+            requestAnimationFrame(() => resolve())
+          }
+        })
+        watch.observe(verdict, { childList: true, characterData: true, subtree: true })
+      })
+      setter.call(input, text)
+      input.dispatchEvent(new Event('input', { bubbles: true }))
+      await changed
+      times.push(performance.now() - started)
+    }
+    return times
+  })
+  expect(Math.min(...spent)).toBeLessThan(100)
+  expect(spent.sort((a, b) => a - b)[2]).toBeLessThan(150)
+})
+
+test('the first load of a job stays under a second and 230 kB of compressed script', async ({ page }) => {
+  await openDemoJob(page, 'Dehumidifier', 'measure')
+  const address = page.url()
+  const fresh = await page.context().browser()!.newContext()
+  const cold = await fresh.newPage()
+  const client = await fresh.newCDPSession(cold)
+  await client.send('Network.enable')
+  const scripts = new Map<string, number>()
+  client.on('Network.responseReceived', (event) => event.type === 'Script' && scripts.set(event.requestId, 0))
+  client.on(
+    'Network.loadingFinished',
+    (event) => scripts.has(event.requestId) && scripts.set(event.requestId, event.encodedDataLength),
+  )
+  const started = Date.now()
+  await cold.goto(address, { waitUntil: 'load' })
+  const spent = Date.now() - started
+  await expect(cold.getByTestId('evidence')).toBeVisible()
+  const bytes = [...scripts.values()].reduce((sum, size) => sum + size, 0)
+  console.log(`first load: ${spent} ms, ${Math.round(bytes / 1000)} kB of script`)
+  expect(bytes).toBeLessThan(230_000)
+  expect(spent).toBeLessThan(1500)
+  await fresh.close()
+})

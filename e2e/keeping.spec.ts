@@ -1,0 +1,99 @@
+import { expect, test } from '@playwright/test'
+import { goStage, makeDead, openDemoJob, saved, startJob } from './support'
+
+test('what is typed is there after the browser is killed in the middle', async ({ browser }) => {
+  const first = await browser.newContext()
+  const page = await first.newPage()
+  await startJob(page, 'ceiling fan slow')
+  await page.getByLabel('Where it stands').fill('long ro')
+  await page.getByLabel('Where it stands').pressSequentially('om')
+  await saved(page)
+  const address = page.url()
+  await first.close()
+  const again = await browser.newPage()
+  await again.goto(address)
+  await expect(again.getByLabel('Where it stands')).toHaveValue('long room')
+  await again.close()
+})
+
+test('acts made while the server is away are kept and stored later', async ({ page }) => {
+  await startJob(page, 'ceiling fan slow')
+  await page.route('**/acts', (route) => route.abort())
+  await page.getByLabel('Where it stands').fill('porch')
+  await expect(page.getByTestId('save-state')).toHaveText('kept here, not stored yet')
+  await page.unroute('**/acts')
+  await page.reload()
+  await saved(page)
+  await expect(page.getByLabel('Where it stands')).toHaveValue('porch')
+})
+
+test('undo takes the last act back and redo does it again', async ({ page }) => {
+  await startJob(page, 'range hood noisy')
+  const rattle = page.getByTestId('observation-sound').getByRole('button', { name: 'rattle' })
+  await rattle.click()
+  await expect(rattle).toHaveAttribute('aria-pressed', 'true')
+  await page.getByRole('button', { name: 'Undo' }).click()
+  await expect(rattle).toHaveAttribute('aria-pressed', 'false')
+  await page.getByRole('button', { name: 'Redo' }).click()
+  await expect(rattle).toHaveAttribute('aria-pressed', 'true')
+})
+
+test('bad input gets a sentence that says what to do, and is kept', async ({ page }) => {
+  await openDemoJob(page, 'Dehumidifier', 'measure')
+  await page.getByTestId('reading-old-FAN').fill('abc')
+  await expect(page.getByText(/"abc" is not a capacitance. Type a number/)).toBeVisible()
+  await page.getByTestId('reading-old-FAN').fill('-3')
+  await expect(page.getByText(/cannot be negative/)).toBeVisible()
+  await saved(page)
+  await page.reload()
+  await expect(page.getByTestId('reading-old-FAN')).toHaveValue('-3')
+  await page.getByTestId('reading-old-FAN').fill('2.28')
+  await saved(page)
+})
+
+test('an unknown job and an unknown address explain themselves', async ({ page }) => {
+  const response = await page.goto('/jobs/nothing-here/measure')
+  expect(response!.status()).toBe(404)
+  await expect(page.getByRole('heading', { name: 'There is no such job' })).toBeVisible()
+  await page.goto('/nowhere')
+  await expect(page.getByRole('heading', { name: 'Nothing lives at this address' })).toBeVisible()
+  const api = await page.request.post('/api/jobs/nothing-here/acts', { data: { acts: [] } })
+  expect(await api.json()).toMatchObject({ error: { code: 'unknown-job' } })
+})
+
+test('over 30 V at the proof stops, in words and before everything else', async ({ page }) => {
+  await startJob(page, 'bathroom fan dead')
+  await goStage(page, 'make-dead')
+  for (const point of ['Wall switch off', 'Breaker off'])
+    await page.getByRole('checkbox', { name: new RegExp(point) }).click()
+  await page.getByRole('checkbox', { name: /known live source/ }).click()
+  await page.getByLabel('L–N', { exact: true }).fill('118')
+  await expect(page.getByTestId('stop')).toContainText('Hands away')
+  await expect(page.getByTestId('state')).toContainText('STOP')
+  await expect(page.getByRole('checkbox', { name: /tested again/ })).toBeDisabled()
+})
+
+test('smell of gas stops at once and names who to call', async ({ page }) => {
+  await startJob(page, 'furnace inducer, I smell gas')
+  await expect(page.getByTestId('stop')).toContainText('call from outside')
+})
+
+test('hands stay out until it is proved, and the proof falls when a point is closed', async ({ page }) => {
+  await startJob(page, 'bathroom fan hums')
+  await goStage(page, 'measure')
+  await expect(
+    page.getByTestId('observation-free-spin').getByRole('button', { name: 'free', exact: true }),
+  ).toBeDisabled()
+  await goStage(page, 'make-dead')
+  await makeDead(page)
+  await goStage(page, 'measure')
+  await expect(
+    page.getByTestId('observation-free-spin').getByRole('button', { name: 'free', exact: true }),
+  ).toBeEnabled()
+  await page.getByTestId('break-breaker').click()
+  await page.getByRole('button', { name: 'It is closed again' }).click()
+  await expect(page.getByTestId('state')).toContainText('ISOLATING')
+  await expect(
+    page.getByTestId('observation-free-spin').getByRole('button', { name: 'free', exact: true }),
+  ).toBeDisabled()
+})

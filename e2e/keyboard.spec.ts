@@ -1,0 +1,62 @@
+import { expect, test } from '@playwright/test'
+import { openDemoJob } from './support'
+
+test('a job is walked by its number keys, and N goes to the next act', async ({ page }) => {
+  await openDemoJob(page, 'Gable fan', 'notice')
+  await page.locator('body').press('3')
+  await page.waitForURL(/measure/)
+  await page.keyboard.press('2')
+  await page.waitForURL(/make-dead/)
+  await page.keyboard.press('g')
+  await page.keyboard.press('b')
+  await page.waitForURL((url) => url.pathname === '/')
+})
+
+test('find and act opens by its key and leads to a stage', async ({ page }) => {
+  await openDemoJob(page, 'Gable fan', 'notice')
+  await page.keyboard.press('Control+k')
+  await page.getByPlaceholder('A job, a machine, a stage, a place').fill('match')
+  await page.keyboard.press('Enter')
+  await page.waitForURL(/match/)
+})
+
+test('resistances are typed round the ring with Enter, o is over-range, and a paste fills the rest', async ({
+  page,
+}) => {
+  await openDemoJob(page, 'Cooling unit', 'measure')
+  const chord = (pair: string) => page.locator('#winding-new').getByLabel(`${pair}, ohms`)
+  await chord('purple to yellow').focus()
+  await page.keyboard.press('Control+a')
+  await page.keyboard.type('o')
+  await page.keyboard.press('Enter')
+  await expect(chord('purple to orange')).toBeFocused()
+  await expect(page.getByTestId('winding-new-verdict')).toHaveAttribute('data-verdict', /inconsistent|open/)
+  await chord('purple to yellow').focus()
+  await page.evaluate(() => {
+    const data = new DataTransfer()
+    data.setData('text', '13.4\n21.7\n34.9')
+    document.activeElement!.dispatchEvent(
+      new ClipboardEvent('paste', { clipboardData: data, bubbles: true, cancelable: true }),
+    )
+  })
+  await expect(chord('yellow to orange')).toHaveValue('34.9')
+  await expect(page.getByTestId('winding-new-verdict')).toHaveAttribute('data-verdict', 'good')
+})
+
+test('a ledger line is ticked with T and moved with the keyboard', async ({ page }) => {
+  await openDemoJob(page, 'Ventilator', 'take-apart')
+  const ledger = page.getByTestId('ledger')
+  await expect(page.getByText('6 of 10 done')).toBeVisible()
+  await page.locator('body').press('t')
+  await expect(page.getByText('7 of 10 done')).toBeVisible()
+  await page.getByRole('button', { name: 'Move line 10: motor' }).focus()
+  await page.keyboard.press('Space')
+  await expect(page.getByRole('button', { name: 'Move line 10: motor' })).toHaveAttribute(
+    'aria-pressed',
+    'true',
+  )
+  await page.keyboard.press('ArrowUp')
+  await expect(page.locator('[id^="DndLiveRegion"]')).toContainText(/moved over/)
+  await page.keyboard.press('Space')
+  await expect(ledger.getByRole('listitem').nth(8)).toContainText('motor')
+})

@@ -1,0 +1,76 @@
+import Link from 'next/link'
+import { familyLabel, vocabulary } from '@/core/knowledge/vocabulary'
+import { readBench, readHousehold } from '@/server/household'
+import { Settings } from '@/ui/household/Settings'
+import { FamilySection } from '@/ui/pieces/FamilySection'
+
+export const metadata = { title: 'Household' }
+
+export default async function HouseholdPage() {
+  const [household, bench] = await Promise.all([readHousehold(), readBench()])
+  const jobs = [...bench.open, ...bench.closed]
+  return (
+    <main id="work" className="mx-auto max-w-[1180px] px-4 pt-6 pb-16 mid:px-5">
+      <h1 className="text-2xl">{household.name}</h1>
+      <section aria-label="Machines" className="pt-5">
+        <h2 className="mb-2 text-lg">Machines</h2>
+        {bench.machines.length === 0 ? <p>A machine is named with its first job.</p> : null}
+        <ul className="grid gap-x-8 border-ink border-t mid:grid-cols-2">
+          {bench.machines.map((machine) => (
+            <li
+              key={machine.id}
+              id={machine.id}
+              className="flex gap-4 border-line border-b py-4 target:bg-teal-wash"
+            >
+              {machine.pictureHash ? (
+                // biome-ignore lint/performance/noImgElement: served from the data folder, already small
+                <img
+                  src={`/api/photos/${machine.pictureHash}`}
+                  alt={`${machine.name || familyLabel(machine.family)}`}
+                  className="h-24 w-32 shrink-0 border border-line object-cover"
+                  loading="lazy"
+                />
+              ) : (
+                <FamilySection family={machine.family} className="h-24 w-32 shrink-0" />
+              )}
+              <div className="min-w-0">
+                <p className="font-bold leading-tight">{machine.name || familyLabel(machine.family)}</p>
+                <p className="caption">
+                  {[machine.place, familyLabel(machine.family)].filter(Boolean).join(' · ')}
+                </p>
+                <p className="caption">
+                  {[
+                    machine.modelNumber,
+                    machine.motorKind ? vocabulary.motorKinds[machine.motorKind].split(' (')[0] : '',
+                    machine.installedYear ? `fitted ${machine.installedYear}` : '',
+                  ]
+                    .filter(Boolean)
+                    .join(' · ')}
+                </p>
+                <ul className="mt-1 text-sm">
+                  {jobs
+                    .filter((row) => row.machine.id === machine.id)
+                    .map(({ job }) => (
+                      <li key={job.id}>
+                        <Link
+                          href={`/jobs/${job.id}/${job.status === 'closed' ? 'record' : 'notice'}`}
+                          className="text-teal underline"
+                        >
+                          {job.symptom || 'A job'}
+                        </Link>{' '}
+                        <span className="caption">{`${job.openedAt.slice(0, 10)}, ${job.status}`}</span>
+                      </li>
+                    ))}
+                </ul>
+              </div>
+            </li>
+          ))}
+        </ul>
+      </section>
+      <section aria-label="Settings" className="pt-8">
+        <h2 className="mb-3 border-ink border-t pt-4 text-lg">Settings</h2>
+        <Settings household={household} />
+      </section>
+    </main>
+  )
+}

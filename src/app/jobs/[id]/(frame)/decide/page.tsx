@@ -1,0 +1,5 @@
+import { DecideStage } from '@/ui/stages/decide/DecideStage'
+
+export default function Page() {
+  return <DecideStage />
+}

@@ -1,0 +1,5 @@
+import { MatchStage } from '@/ui/stages/match/MatchStage'
+
+export default function Page() {
+  return <MatchStage />
+}

@@ -1,0 +1,5 @@
+import { NoticeStage } from '@/ui/stages/notice/NoticeStage'
+
+export default function Page() {
+  return <NoticeStage />
+}

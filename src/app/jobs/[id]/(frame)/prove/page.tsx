@@ -1,0 +1,5 @@
+import { ProveStage } from '@/ui/stages/prove/ProveStage'
+
+export default function Page() {
+  return <ProveStage />
+}

@@ -1,0 +1,53 @@
+import Link from 'next/link'
+import { familyLabel } from '@/core/knowledge/vocabulary'
+import { readBench } from '@/server/household'
+import { JobList } from '@/ui/bench/JobList'
+import { StartForm } from '@/ui/bench/StartForm'
+
+export const metadata = { title: 'Bench · Rest Cog' }
+
+export default async function BenchPage() {
+  const { open, closed, machines, due } = await readBench()
+  const known = machines.map((machine) => ({
+    id: machine.id,
+    family: machine.family,
+    title: [machine.name || familyLabel(machine.family), machine.place].filter(Boolean).join(', '),
+  }))
+  return (
+    <main id="work" className="mx-auto max-w-[1180px] pb-16 mid:px-5 mid:pt-6">
+      <h1 className="sr-only">Bench</h1>
+      <StartForm machines={known} />
+      <section aria-label="On the bench" className="px-4 pt-7 mid:px-0">
+        <h2 className="mb-2 text-lg">{open.length === 0 ? 'The bench is clear' : 'On the bench'}</h2>
+        {open.length === 0 ? (
+          <p>
+            Say above what has stopped. A job keeps everything as you type it; you can leave and come back.
+          </p>
+        ) : (
+          <JobList jobs={open} />
+        )}
+      </section>
+      {due.length > 0 ? (
+        <section aria-label="Due for a look" className="px-4 pt-8 mid:px-0">
+          <h2 className="mb-2 text-lg">Due for a look</h2>
+          <ul>
+            {due.map((machine) => (
+              <li key={machine.id} className="flex justify-between border-line border-b py-2">
+                <Link href={`/household#${machine.id}`} className="underline-offset-2 hover:underline">
+                  {[machine.name || familyLabel(machine.family), machine.place].filter(Boolean).join(', ')}
+                </Link>
+                <span className="num caption">since {machine.nextLook}</span>
+              </li>
+            ))}
+          </ul>
+        </section>
+      ) : null}
+      {closed.length > 0 ? (
+        <section aria-label="Done" className="px-4 pt-8 mid:px-0">
+          <h2 className="mb-2 text-lg">Done</h2>
+          <JobList jobs={closed} />
+        </section>
+      ) : null}
+    </main>
+  )
+}

@@ -1,0 +1,154 @@
+import { type Act, type JobSnapshot, newId, onlyPlug, pairsOf, refitOf } from '@/core/job'
+import type { Machine } from './machines'
+
+const MINUTE = 60_000
+
+/** A job of the demo, told as acts at times before now. */
+export interface DemoJob {
+  machine: string
+  symptom: string
+  openedMinutesAgo: number
+  findings: [string, string][]
+  steps: DemoStep[]
+}
+
+export interface DemoStep {
+  minutesAgo: number
+  acts: (at: Scene) => Act[]
+}
+
+export interface Scene {
+  snapshot: JobSnapshot
+  id: () => string
+  machine: Machine
+}
+
+let count = 0
+/** Ids that sort with their time and never repeat, so that planting twice gives the same order. */
+export function demoId(at: number): () => string {
+  return () => {
+    count += 1
+    return newId(at, () => ((count * 7919) % 997) / 997)
+  }
+}
+
+export const step = (minutesAgo: number, acts: (at: Scene) => Act[]): DemoStep => ({ minutesAgo, acts })
+export const days = (count: number): number => count * 24 * 60
+export const beforeNow = (minutesAgo: number, now: number): number => now - minutesAgo * MINUTE
+
+export const finding =
+  (observation: string, value: string) =>
+  ({ id }: Scene): Act[] => [{ kind: 'finding.set', id: id(), observation: observation as 'sound', value }]
+
+export const all =
+  (...parts: ((at: Scene) => Act[])[]) =>
+  (at: Scene): Act[] =>
+    parts.flatMap((part) => part(at))
+
+/** Every point opened, proved with small readings, capacitors read, waits begun. */
+export const isolate = ({ snapshot }: Scene): Act[] => [
+  ...snapshot.points
+    .filter((point) => !point.struckAt)
+    .map((point): Act => ({ kind: 'point.open', id: point.id })),
+  ...snapshot.waits.map((wait): Act => ({ kind: 'wait.start', id: wait.id })),
+]
+
+export const prove =
+  (volts = ['0.2', '0.1', '0.1']) =>
+  ({ snapshot, id }: Scene): Act[] => {
+    const proofId = id()
+    if (onlyPlug(snapshot))
+      return [
+        { kind: 'proof.start', id: proofId },
+        { kind: 'proof.tester', id: proofId, when: 'after', on: true },
+      ]
+    return [
+      { kind: 'proof.start', id: proofId },
+      { kind: 'proof.tester', id: proofId, when: 'before', on: true },
+      ...pairsOf(snapshot.household, snapshot.machine).map(
+        (pair, position): Act => ({
+          kind: 'proof.read',
+          id: id(),
+          proofId,
+          pair,
+          position,
+          typed: volts[position] ?? '0.1',
+        }),
+      ),
+      { kind: 'proof.tester', id: proofId, when: 'after', on: true },
+    ]
+  }
+
+export const discharged = ({ snapshot }: Scene): Act[] =>
+  snapshot.charges.map((charge): Act => ({ kind: 'charge.read', id: charge.id, typed: '0.3' }))
+
+export const field =
+  (part: string, entries: Record<string, string>) =>
+  ({ id }: Scene): Act[] =>
+    Object.entries(entries).map(
+      ([name, typed]): Act => ({ kind: 'field.set', id: id(), part, field: name, typed }),
+    )
+
+export const capacitor =
+  (readings: Record<string, string>, part: 'old' | 'new' = 'old') =>
+  ({ id }: Scene): Act[] =>
+    Object.entries(readings).map(
+      ([section, typed]): Act => ({
+        kind: 'reading.set',
+        id: id(),
+        reading: 'capacitance',
+        part,
+        a: section,
+        b: '',
+        typed,
+      }),
+    )
+
+export const leads =
+  (names: string[], part: 'old' | 'new' = 'old') =>
+  ({ id }: Scene): Act[] =>
+    names.map((name): Act => ({ kind: 'lead.add', id: id(), part, name }))
+
+export const ohms =
+  (pairs: [string, string, string][], part: 'old' | 'new' = 'old') =>
+  ({ id }: Scene): Act[] =>
+    pairs.map(
+      ([a, b, typed]): Act => ({ kind: 'reading.set', id: id(), reading: 'resistance', part, a, b, typed }),
+    )
+
+export const toFrame =
+  (lead: string, typed = 'OL') =>
+  ({ id }: Scene): Act[] => [
+    { kind: 'reading.set', id: id(), reading: 'to-frame', part: 'old', a: lead, b: 'frame', typed },
+  ]
+
+export const decide =
+  (cause: string, action: string, probability: number) =>
+  ({ id }: Scene): Act[] => [
+    { kind: 'decision.set', id: id(), agreed: true, cause, action, reason: '', probability },
+  ]
+
+export const plant =
+  (template: 'motor' | 'capacitor' | 'capacitor-dual') =>
+  ({ id }: Scene): Act[] => [{ kind: 'ledger.plant', template, ids: Array.from({ length: 40 }, id) }]
+
+/** Tick the first lines of the ledger. */
+export const tick =
+  (most: number) =>
+  ({ snapshot }: Scene): Act[] =>
+    snapshot.ledger
+      .filter((line) => !line.doneAt)
+      .slice(0, most)
+      .map((line): Act => ({ kind: 'ledger.tick', id: line.id, on: true }))
+
+export const back =
+  (most: number) =>
+  ({ snapshot }: Scene): Act[] =>
+    refitOf(snapshot)
+      .steps.slice(0, most)
+      .map((line): Act => ({ kind: 'ledger.back', id: line.from, on: true }))
+
+export const checks =
+  (passed: string[]) =>
+  ({ id }: Scene): Act[] =>
+    passed.map((checkId): Act => ({ kind: 'check.set', id: id(), checkId, result: 'pass', note: '' }))

@@ -1,0 +1,24 @@
+import { listJobs, listMachines } from '@/data/household'
+import { machineTitle } from './household'
+import { store } from './store'
+
+/** Jobs and machines by name, for finding. */
+export async function findables() {
+  const { db } = await store()
+  const [jobs, machines] = await Promise.all([listJobs(db), listMachines(db)])
+  const titles = new Map(
+    machines.map((machine) => [
+      machine.id,
+      [machineTitle(machine), machine.place].filter(Boolean).join(', '),
+    ]),
+  )
+  return {
+    jobs: jobs.map((job) => ({
+      id: job.id,
+      title: titles.get(job.machineId) ?? '',
+      symptom: job.symptom,
+      status: job.status,
+    })),
+    machines: machines.map((machine) => ({ id: machine.id, title: titles.get(machine.id) ?? '' })),
+  }
+}

@@ -1,0 +1,114 @@
+'use client'
+
+import dynamic from 'next/dynamic'
+import Link from 'next/link'
+import { usePathname } from 'next/navigation'
+import { type ReactNode, useState } from 'react'
+import { shortCauses } from '@/core/knowledge/shortCauses'
+import { familyLabel } from '@/core/knowledge/vocabulary'
+import { formatPercent } from '@/core/units'
+import { ago } from '../kit/time'
+import { PowerLine } from '../pieces/PowerLine'
+import { Evidence } from './Evidence'
+import { HistoryMenu } from './HistoryMenu'
+import { JobKeys } from './JobKeys'
+import { useJob } from './JobProvider'
+import { ProofQuestion } from './ProofQuestion'
+import { Route, RouteBar } from './Route'
+import { StopNotice } from './StopNotice'
+import { isStage, type StageId } from './stages'
+
+const Drawer = dynamic(() => import('../kit/Drawer').then((module) => module.Drawer), { ssr: false })
+
+/** Everything of a job lives inside this: heading, power line, route, work, evidence. */
+export function JobFrame({ children }: { children: ReactNode }) {
+  const { snapshot, save, now } = useJob()
+  const { job, machine, household } = snapshot
+  const last = usePathname().split('/').at(-1) ?? ''
+  const at: StageId = isStage(last) ? last : 'notice'
+  const saved = { saved: 'saved', saving: 'saving …', offline: 'kept here, not stored yet' }[save]
+  return (
+    <div className="mx-auto max-w-[1440px] pb-32 mid:px-5 wide:pb-0">
+      <JobKeys />
+      <header className="flex flex-wrap items-baseline gap-x-4 px-4 py-2.5 mid:px-0">
+        <h1 className="flex-1 text-lg mid:flex-none mid:text-[1.3rem]">
+          {[machine.name || familyLabel(machine.family), machine.place].filter(Boolean).join(', ')}
+        </h1>
+        <p className="caption hidden min-w-0 flex-1 truncate mid:block">{job.symptom}</p>
+        <p className="caption hidden mid:block">
+          {household.name} · opened {ago(job.openedAt, now)} ·{' '}
+          <span role="status" data-testid="save-state">
+            {job.status === 'closed' ? 'closed' : saved}
+          </span>
+        </p>
+        <HistoryMenu />
+        <Link
+          prefetch={false}
+          href={`/jobs/${job.id}/record`}
+          className="btn btn-plain hidden min-h-9 text-sm mid:inline-flex"
+        >
+          Record
+        </Link>
+      </header>
+      <PowerLine />
+      <StopNotice />
+      <ProofQuestion />
+      <div className="mid:grid mid:grid-cols-[177px_minmax(0,1fr)] wide:grid-cols-[177px_minmax(0,1fr)_300px]">
+        <div className="hidden pt-5 pr-3 mid:block">
+          <Route at={at} />
+        </div>
+        <main
+          className="min-w-0 bg-surface px-4 pb-8 mid:min-h-[calc(100vh-200px)] mid:border-ink mid:border-l mid:px-5 wide:border-r"
+          id="work"
+        >
+          {children}
+        </main>
+        <aside aria-label="Evidence" className="hidden px-5 pt-5 wide:block">
+          <Evidence />
+        </aside>
+      </div>
+      <div className="fixed inset-x-0 bottom-0 z-30 wide:hidden">
+        <EvidenceBar />
+        <div className="mid:hidden">
+          <RouteBar at={at} />
+        </div>
+      </div>
+    </div>
+  )
+}
+
+/** The leading suspect as a bar that opens upwards. */
+function EvidenceBar() {
+  const { diagnosis } = useJob()
+  const [open, setOpen] = useState(false)
+  const top = diagnosis.suspects[0]
+  if (!top) return null
+  return (
+    <>
+      <button
+        type="button"
+        aria-haspopup="dialog"
+        aria-expanded={open}
+        className="block w-full border-ink border-t bg-ground px-4 py-2 text-left"
+        data-testid="evidence-bar"
+        onClick={() => setOpen(true)}
+      >
+        <span className="flex items-baseline justify-between gap-3">
+          <span className="truncate">{shortCauses[top.cause]}</span>
+          <span className="num font-bold">{formatPercent(top.probability)}</span>
+        </span>
+        <span className="mt-1 block h-2.5 border border-ink bg-surface">
+          <span
+            className="block h-full bg-[var(--copper-fill)] transition-[width] duration-300"
+            style={{ width: `${top.probability * 100}%` }}
+          />
+        </span>
+      </button>
+      {open ? (
+        <Drawer title="Evidence" side="bottom" onClose={() => setOpen(false)}>
+          <Evidence />
+        </Drawer>
+      ) : null}
+    </>
+  )
+}

@@ -1,0 +1,44 @@
+'use client'
+
+import { useRouter } from 'next/navigation'
+import { useEffect } from 'react'
+import { inField, keysOn } from '../shell/keys'
+import { useJob } from './JobProvider'
+import { stages } from './stages'
+
+/** Keys of a job page: 1–8 stage, N next test, R first reading, T tick the current line, Z and Shift Z undo and redo. */
+export function JobKeys() {
+  const router = useRouter()
+  const { snapshot, history } = useJob()
+  const jobId = snapshot.job.id
+  useEffect(() => {
+    const onKey = (event: KeyboardEvent) => {
+      if (!keysOn() || inField(event) || event.ctrlKey || event.metaKey || event.altKey) return
+      const stage = stages[Number(event.key) - 1]
+      if (stage) router.push(`/jobs/${jobId}/${stage.id}`)
+      else if (event.key === 'n') press('[data-key="n"]') || router.push(`/jobs/${jobId}/measure`)
+      else if (event.key === 'r') focusFirst() || router.push(`/jobs/${jobId}/measure`)
+      else if (event.key === 't') press('[data-key="t"]')
+      else if (event.key === 'z') history('undo')
+      else if (event.key === 'Z') history('redo')
+      else return
+      event.preventDefault()
+    }
+    window.addEventListener('keydown', onKey)
+    return () => window.removeEventListener('keydown', onKey)
+  }, [router, jobId, history])
+  return null
+}
+
+function press(selector: string): boolean {
+  const target = document.querySelector<HTMLElement>(selector)
+  target?.click()
+  return target !== null
+}
+
+function focusFirst(): boolean {
+  const fields = [...document.querySelectorAll<HTMLInputElement>('main input[data-number]:not(:disabled)')]
+  const field = fields.find((each) => each.value === '') ?? fields[0]
+  field?.focus()
+  return field !== undefined
+}

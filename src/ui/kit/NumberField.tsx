@@ -1,0 +1,123 @@
+'use client'
+
+import { type ClipboardEvent, type KeyboardEvent, useId } from 'react'
+import { type ParseOptions, parseTyped, type Quantity, quantities } from '@/core/units'
+
+interface NumberFieldProps {
+  label: string
+  /** What the person typed, kept as it is. */
+  typed: string
+  quantity: Quantity
+  onType: (typed: string) => void
+  options?: ParseOptions
+  disabled?: boolean
+  hideLabel?: boolean
+  placeholder?: string
+  className?: string
+  /** Shown where the text is readable: the value in its base unit, or a verdict. */
+  hint?: string
+  unit?: string
+  testId?: string
+}
+
+/**
+ * A number as people type it: `4.7k`, `0,5`, `1 1/2`, `OL` or `o`. Every keystroke is kept; what cannot be read says what to do.
+ * Enter goes on to the next number, and a paste of several numbers fills the fields that follow.
+ */
+export function NumberField({
+  label,
+  typed,
+  quantity,
+  onType,
+  options,
+  disabled,
+  hideLabel,
+  placeholder,
+  className,
+  hint,
+  unit,
+  testId,
+}: NumberFieldProps) {
+  const id = useId()
+  const parsed = parseTyped(typed, quantity, options)
+  const error = parsed.kind === 'error' ? parsed.message : null
+  return (
+    <div className={className}>
+      <label htmlFor={id} className={hideLabel ? 'sr-only' : 'caption mb-0.5 block'}>
+        {label}
+      </label>
+      <div className="relative">
+        <input
+          id={id}
+          className="field field-tight num"
+          inputMode="decimal"
+          autoComplete="off"
+          data-number=""
+          data-testid={testId}
+          value={typed}
+          disabled={disabled}
+          placeholder={placeholder}
+          aria-invalid={error !== null}
+          aria-describedby={error || hint ? `${id}-note` : undefined}
+          onChange={(event) => onType(event.target.value)}
+          onKeyDown={goOn}
+          onPaste={spread}
+        />
+        <span
+          className="pointer-events-none absolute inset-y-0 right-2 flex items-center text-soft text-sm"
+          aria-hidden="true"
+        >
+          {unit ?? quantities[quantity].symbol}
+        </span>
+      </div>
+      {error ? (
+        <p id={`${id}-note`} className="mt-1 text-sm text-stop" role="alert">
+          {error}
+        </p>
+      ) : hint ? (
+        <p id={`${id}-note`} className="caption mt-1">
+          {hint}
+        </p>
+      ) : null}
+    </div>
+  )
+}
+
+/** Number fields that can be typed into, in the order of the page. */
+function numberFields(): HTMLInputElement[] {
+  return [...document.querySelectorAll<HTMLInputElement>('input[data-number]:not(:disabled)')].filter(
+    (field) => field.offsetParent !== null,
+  )
+}
+
+export function goOn(event: KeyboardEvent<HTMLInputElement>): void {
+  if (event.key !== 'Enter') return
+  event.preventDefault()
+  const fields = numberFields()
+  const next = fields[fields.indexOf(event.currentTarget) + 1]
+  next?.focus()
+  next?.select()
+}
+
+export function spread(event: ClipboardEvent<HTMLInputElement>): void {
+  const parts = event.clipboardData
+    .getData('text')
+    .split(/[\n\r\t;]+|(?<=\d)\s+(?=[\d.]+(?:\s|$))/)
+    .map((part) => part.trim())
+    .filter(Boolean)
+  if (parts.length < 2) return
+  event.preventDefault()
+  const fields = numberFields()
+  const from = fields.indexOf(event.currentTarget)
+  parts.forEach((part, index) => {
+    const field = fields[from + index]
+    if (field) typeInto(field, part)
+  })
+}
+
+/** Set a field as if it had been typed, so that its owner hears of it. */
+function typeInto(field: HTMLInputElement, text: string): void {
+  const setter = Object.getOwnPropertyDescriptor(HTMLInputElement.prototype, 'value')!.set!
+  setter.call(field, text)
+  field.dispatchEvent(new Event('input', { bubbles: true }))
+}

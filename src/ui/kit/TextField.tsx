@@ -1,0 +1,122 @@
+'use client'
+
+import { useId } from 'react'
+
+interface TextFieldProps {
+  label: string
+  value: string
+  onType: (value: string) => void
+  placeholder?: string
+  hideLabel?: boolean
+  className?: string
+  disabled?: boolean
+  error?: string | null
+  hint?: string | null
+  lines?: number
+  list?: string[]
+  mono?: boolean
+}
+
+export function TextField({
+  label,
+  value,
+  onType,
+  placeholder,
+  hideLabel,
+  className,
+  disabled,
+  error,
+  hint,
+  lines,
+  list,
+  mono,
+}: TextFieldProps) {
+  const id = useId()
+  const shared = {
+    id,
+    value,
+    disabled,
+    placeholder,
+    className: `field field-tight ${mono ? 'num' : ''}`,
+    'aria-invalid': Boolean(error),
+    'aria-describedby': error || hint ? `${id}-note` : undefined,
+    autoComplete: 'off',
+  }
+  return (
+    <div className={className}>
+      <label htmlFor={id} className={hideLabel ? 'sr-only' : 'caption mb-0.5 block'}>
+        {label}
+      </label>
+      {lines ? (
+        <textarea {...shared} rows={lines} onChange={(event) => onType(event.target.value)} />
+      ) : (
+        <input
+          {...shared}
+          list={list ? `${id}-list` : undefined}
+          onChange={(event) => onType(event.target.value)}
+        />
+      )}
+      {list ? (
+        <datalist id={`${id}-list`}>
+          {list.map((each) => (
+            <option key={each} value={each} />
+          ))}
+        </datalist>
+      ) : null}
+      {error ? (
+        <p id={`${id}-note`} className="mt-1 text-sm text-stop" role="alert">
+          {error}
+        </p>
+      ) : hint ? (
+        <p id={`${id}-note`} className="caption mt-1">
+          {hint}
+        </p>
+      ) : null}
+    </div>
+  )
+}
+
+interface SelectFieldProps {
+  label: string
+  value: string
+  options: { value: string; label: string }[]
+  onChoose: (value: string) => void
+  empty?: string
+  hideLabel?: boolean
+  className?: string
+  disabled?: boolean
+}
+
+export function SelectField({
+  label,
+  value,
+  options,
+  onChoose,
+  empty,
+  hideLabel,
+  className,
+  disabled,
+}: SelectFieldProps) {
+  const id = useId()
+  return (
+    <div className={className}>
+      <label htmlFor={id} className={hideLabel ? 'sr-only' : 'caption mb-0.5 block'}>
+        {label}
+      </label>
+      <select
+        id={id}
+        className="field field-tight"
+        value={value}
+        disabled={disabled}
+        onChange={(event) => onChoose(event.target.value)}
+      >
+        {empty !== undefined ? <option value="">{empty}</option> : null}
+        {options.map((option) => (
+          <option key={option.value} value={option.value}>
+            {option.label}
+          </option>
+        ))}
+      </select>
+    </div>
+  )
+}

@@ -1,0 +1,155 @@
+'use client'
+
+import { parseTyped } from '@/core/units'
+import { goOn, spread } from '../kit/NumberField'
+import { LeadDot } from './insulation'
+
+export interface ChordReading {
+  a: string
+  b: string
+  typed: string
+}
+
+interface LeadMapProps {
+  leads: string[]
+  readings: ChordReading[]
+  /** Pairs that disagree with the others. */
+  odd: [string, string][]
+  /** The pair to read next. */
+  next: [string, string] | null
+  disabled: boolean
+  onType: (a: string, b: string, typed: string) => void
+}
+
+const SIZE = 340
+const HEIGHT = 310
+const RADIUS = 112
+
+export const pairKey = (a: string, b: string): string => [a, b].sort().join('\u0000')
+
+/** Every pair of the leads, in the order in which Tab goes round. */
+export function allPairs(leads: string[]): [string, string][] {
+  return leads.flatMap((a, index) => leads.slice(index + 1).map((b): [string, string] => [a, b]))
+}
+
+/** Leads round a ring, a number on every chord between two of them. */
+export function LeadMap({ leads, readings, odd, next, disabled, onType }: LeadMapProps) {
+  const places = leads.map((lead, index) => {
+    const angle = -Math.PI / 2 + (index * 2 * Math.PI) / leads.length
+    return { lead, x: SIZE / 2 + RADIUS * Math.cos(angle), y: HEIGHT / 2 + RADIUS * Math.sin(angle), angle }
+  })
+  const at = new Map(places.map((place) => [place.lead, place]))
+  const typed = new Map(readings.map((reading) => [pairKey(reading.a, reading.b), reading.typed]))
+  const oddKeys = new Set(odd.map(([a, b]) => pairKey(a, b)))
+  const share = (i: number, j: number) => chordShare(leads.length, j - i)
+  return (
+    <div className="relative mx-auto" style={{ width: SIZE, height: HEIGHT }} data-testid="lead-map">
+      <svg
+        viewBox={`0 0 ${SIZE} ${HEIGHT}`}
+        width={SIZE}
+        height={HEIGHT}
+        className="absolute inset-0"
+        aria-hidden="true"
+      >
+        {allPairs(leads).map(([a, b]) => {
+          const [p, q] = [at.get(a)!, at.get(b)!]
+          const isNext = next && pairKey(...next) === pairKey(a, b)
+          if (oddKeys.has(pairKey(a, b)))
+            return (
+              <path
+                key={pairKey(a, b)}
+                d={wavy(p.x, p.y, q.x, q.y)}
+                fill="none"
+                stroke="var(--stop)"
+                strokeWidth="2"
+              />
+            )
+          return (
+            <path
+              key={pairKey(a, b)}
+              d={`M${p.x} ${p.y}L${q.x} ${q.y}`}
+              stroke={isNext ? 'var(--copper-fill)' : 'var(--line)'}
+              strokeWidth={isNext ? 2 : 1.2}
+              strokeDasharray={isNext ? '4 3' : undefined}
+            />
+          )
+        })}
+        {places.map((place) => {
+          const out = { x: place.x + 20 * Math.cos(place.angle), y: place.y + 20 * Math.sin(place.angle) }
+          const anchor =
+            Math.cos(place.angle) > 0.3 ? 'start' : Math.cos(place.angle) < -0.3 ? 'end' : 'middle'
+          return (
+            <g key={place.lead}>
+              <LeadDot name={place.lead} x={place.x} y={place.y} />
+              <text
+                x={out.x}
+                y={out.y + (Math.sin(place.angle) > 0.5 ? 12 : 4)}
+                textAnchor={anchor}
+                fontSize="14"
+                fontWeight="700"
+                fill="var(--ink)"
+              >
+                {place.lead}
+              </text>
+            </g>
+          )
+        })}
+      </svg>
+      {allPairs(leads).map(([a, b]) => {
+        const [p, q] = [at.get(a)!, at.get(b)!]
+        const t = share(leads.indexOf(a), leads.indexOf(b))
+        const text = typed.get(pairKey(a, b)) ?? ''
+        const wrong = parseTyped(text, 'ohm', { over: true }).kind === 'error'
+        const look =
+          wrong || oddKeys.has(pairKey(a, b))
+            ? 'border-stop'
+            : text === ''
+              ? 'border-soft border-dashed'
+              : 'border-transparent hover:border-line'
+        return (
+          <input
+            key={pairKey(a, b)}
+            data-number=""
+            inputMode="decimal"
+            autoComplete="off"
+            aria-label={`${a} to ${b}, ohms`}
+            aria-invalid={wrong}
+            value={text}
+            disabled={disabled}
+            onChange={(event) => onType(a, b, event.target.value)}
+            onKeyDown={goOn}
+            onPaste={spread}
+            className={`num absolute h-8 w-14 -translate-x-1/2 -translate-y-1/2 rounded-[2px] border bg-surface px-0.5 text-center text-[0.93rem] focus:border-[var(--copper-fill)] focus:border-2 ${look} disabled:text-soft`}
+            style={{ left: p.x + (q.x - p.x) * t, top: p.y + (q.y - p.y) * t }}
+          />
+        )
+      })}
+    </div>
+  )
+}
+
+/**
+ * Where on its chord a number stands, from the first lead. Chords through the middle keep their numbers off it, and those
+ * of five leads all turn the same way, so that none covers another.
+ */
+function chordShare(count: number, apart: number): number {
+  if (count === 4 && apart === 2) return 0.32
+  if (count === 5 && apart === 2) return 0.33
+  if (count === 5 && apart === 3) return 0.67
+  return 0.5
+}
+
+/** A wavy chord strikes a reading that the others contradict. */
+function wavy(x1: number, y1: number, x2: number, y2: number): string {
+  const length = Math.hypot(x2 - x1, y2 - y1)
+  const waves = Math.max(4, Math.round(length / 14))
+  const [ux, uy] = [(x2 - x1) / length, (y2 - y1) / length]
+  let path = `M${x1} ${y1}`
+  for (let i = 0; i < waves; i++) {
+    const side = i % 2 === 0 ? 5 : -5
+    const middle = ((i + 0.5) * length) / waves
+    const end = ((i + 1) * length) / waves
+    path += `Q${x1 + ux * middle - uy * side} ${y1 + uy * middle + ux * side} ${x1 + ux * end} ${y1 + uy * end}`
+  }
+  return path
+}

@@ -1,0 +1,94 @@
+'use client'
+
+import { significant } from '@/core/units'
+import { useJob } from '../job/JobProvider'
+import { clock, minutesSince } from '../kit/time'
+
+/** The state of the job in words, beside its line. Never by colour alone. */
+export function StateBox() {
+  const { energy, now, diagnosis } = useJob()
+  const stopped = diagnosis.stop.length > 0 || energy.stop !== null
+  const { title, lines, look } = wordsOf()
+  return (
+    <section
+      aria-label="State"
+      aria-live="polite"
+      className={`flex min-w-72 items-center gap-3 border-ink px-4 py-2 mid:border-l ${look.box}`}
+      data-testid="state"
+      data-state={energy.state}
+    >
+      <span
+        className={`hidden size-10 shrink-0 place-items-center border-[1.5px] mid:grid ${look.mark}`}
+        aria-hidden="true"
+      >
+        {look.symbol}
+      </span>
+      <span className="flex flex-wrap items-baseline gap-x-3 mid:block">
+        <strong className="text-base leading-tight tracking-wide mid:block mid:text-xl">{title}</strong>
+        {lines.map((line) => (
+          <span key={line} className={`text-sm leading-tight mid:block ${look.note}`}>
+            {line}
+          </span>
+        ))}
+      </span>
+    </section>
+  )
+
+  function wordsOf() {
+    const tick = (
+      <svg viewBox="0 0 20 20" className="size-7" fill="none" stroke="currentColor" strokeWidth="2.4">
+        <path d="M4 10.5l4 4.5 8-10" />
+      </svg>
+    )
+    const plain = { box: '', mark: 'border-ink', note: 'text-soft', symbol: null }
+    const live = { box: '', mark: 'hatch border-ink', note: 'text-soft', symbol: null }
+    if (stopped) {
+      const what = energy.stop
+        ? `${energy.stop.volts} V at ${energy.stop.pair}`
+        : (diagnosis.stop[0]?.text.split('.')[0] ?? '')
+      return {
+        title: 'STOP',
+        lines: [what],
+        look: {
+          box: 'bg-stop text-surface',
+          mark: 'border-surface text-2xl font-bold',
+          note: 'text-surface',
+          symbol: '×',
+        },
+      }
+    }
+    switch (energy.state) {
+      case 'proven-dead': {
+        const since = minutesSince(energy.provenAt!, now)
+        const volts = energy.provenVolts === null ? '' : `, ${significant(energy.provenVolts, 2)} V at most`
+        const hold = energy.handsIn
+          ? `holds till ${clock(energy.holdsUntil)}, longer while you work`
+          : (energy.missing[0] ?? '')
+        return { title: 'PROVEN DEAD', lines: [`${since}${volts}`, hold], look: { ...plain, symbol: tick } }
+      }
+      case 'isolated':
+        return {
+          title: 'ISOLATED',
+          lines: [
+            `${energy.openPoints} of ${energy.allPoints} open`,
+            energy.expired ? 'the proof has run out' : 'not proven dead yet',
+          ],
+          look: { ...plain, symbol: '?', mark: 'border-ink text-xl font-bold' },
+        }
+      case 'isolating':
+        return {
+          title: 'ISOLATING',
+          lines: [`${energy.openPoints} of ${energy.allPoints} open`, energy.missing[0] ?? ''],
+          look: live,
+        }
+      case 'live-test':
+        return { title: 'LIVE TEST', lines: ['on for a test: hands away'], look: live }
+      case 'closing-up':
+        return { title: 'CLOSING UP', lines: ['covers going on'], look: live }
+      case 'in-service':
+        return { title: 'IN SERVICE', lines: ['the power is on'], look: live }
+      default:
+        return { title: 'POWER MAY BE ON', lines: ['nothing is isolated yet'], look: live }
+    }
+  }
+}

@@ -1,0 +1,84 @@
+import { type Energy, type JobSnapshot, nominalVolts, type PointRow } from '@/core/job'
+import { isolationPlans } from '@/core/knowledge/isolation'
+import type { IsolationPointId } from '@/core/knowledge/vocabulary'
+
+/** From the supply to the motor, whatever the order in which people go round them. */
+const ELECTRIC_ORDER: IsolationPointId[] = [
+  'breaker',
+  'fuse',
+  'shore-power',
+  'battery',
+  'plug',
+  'disconnect',
+  'service-switch',
+  'wall-switch',
+  'thermostat',
+]
+const VALVES: IsolationPointId[] = ['gas-cock', 'cylinder-valve', 'water-valve']
+
+export interface PowerLineModel {
+  supply: string
+  direct: boolean
+  breaks: PointRow[]
+  valves: PointRow[]
+  /** How many breaks from the supply on are still under voltage: the line is live up to and into this one. */
+  liveUpTo: number
+  allLive: boolean
+  charge: 'none' | 'charged' | 'discharged'
+}
+
+export function powerLineModel(snapshot: JobSnapshot, energy: Energy): PowerLineModel {
+  const points = snapshot.points.filter((point) => !point.struckAt)
+  const breaks = points
+    .filter((point) => !VALVES.includes(point.point))
+    .sort((one, two) => ELECTRIC_ORDER.indexOf(one.point) - ELECTRIC_ORDER.indexOf(two.point))
+  const { volts, hz } = nominalVolts(snapshot.household, snapshot.machine)
+  const firstOpen = breaks.findIndex((point) => point.openedAt)
+  const powered =
+    energy.state === 'live-test' || energy.state === 'in-service' || energy.state === 'closing-up'
+  const charges = snapshot.charges.filter((charge) => !charge.struckAt)
+  return {
+    supply: hz === null ? `${volts} V DC` : `${volts} V ${hz} Hz`,
+    direct: isolationPlans[snapshot.machine.family].supply === 'battery',
+    breaks,
+    valves: points.filter((point) => VALVES.includes(point.point)),
+    liveUpTo: firstOpen < 0 || powered ? breaks.length : firstOpen,
+    allLive: firstOpen < 0 || powered,
+    charge:
+      charges.length === 0
+        ? 'none'
+        : charges.every((charge) => charge.volts !== null && charge.volts < 5)
+          ? 'discharged'
+          : 'charged',
+  }
+}
+
+export const breakLabel: Record<IsolationPointId, { closed: string; open: string }> = {
+  plug: { closed: 'in its socket', open: 'out' },
+  breaker: { closed: 'on', open: 'off' },
+  fuse: { closed: 'in', open: 'out' },
+  disconnect: { closed: 'in', open: 'pulled' },
+  'service-switch': { closed: 'on', open: 'off' },
+  'wall-switch': { closed: 'on', open: 'off' },
+  thermostat: { closed: 'calling', open: 'off' },
+  battery: { closed: 'connected', open: 'off' },
+  'gas-cock': { closed: 'open', open: 'shut' },
+  'cylinder-valve': { closed: 'open', open: 'shut' },
+  'water-valve': { closed: 'open', open: 'shut' },
+  'shore-power': { closed: 'in', open: 'out' },
+}
+
+export const shortPoint: Record<IsolationPointId, string> = {
+  plug: 'Plug',
+  breaker: 'Breaker',
+  fuse: 'Fuse',
+  disconnect: 'Disconnect',
+  'service-switch': 'Switch',
+  'wall-switch': 'Wall switch',
+  thermostat: 'Thermostat',
+  battery: 'Battery',
+  'gas-cock': 'Gas cock',
+  'cylinder-valve': 'Cylinders',
+  'water-valve': 'Water',
+  'shore-power': 'Shore power',
+}

@@ -1,0 +1,340 @@
+import type { ReactNode } from 'react'
+import {
+  capacitorOf,
+  diagnosisOf,
+  fieldText,
+  findingsOf,
+  type JobSnapshot,
+  motorPlateFields,
+  refitOf,
+  windingOf,
+} from '@/core/job'
+import { actionInfo } from '@/core/knowledge/actions'
+import { catalogueCapacitors } from '@/core/knowledge/catalogue/capacitors'
+import { catalogueMotors } from '@/core/knowledge/catalogue/motors'
+import { isolationPlans } from '@/core/knowledge/isolation'
+import { proveChecks } from '@/core/knowledge/proofChecks'
+import { shortLabels, valueLabel } from '@/core/knowledge/valueLabels'
+import {
+  type CauseId,
+  causeInfo,
+  familyLabel,
+  type ObservationId,
+  vocabulary,
+} from '@/core/knowledge/vocabulary'
+import { formatOhm, formatPercent } from '@/core/units'
+import { LocalTime } from './LocalTime'
+import { PrintButton } from './PrintButton'
+
+const resultWords = {
+  runs: 'It runs',
+  'runs-with-remarks': 'It runs, with remarks',
+  'not-mended': 'Not mended',
+  'handed-over': 'Handed to a licensed trade',
+}
+
+/** The whole job on paper: what was found, how it was made dead, measured, decided, taken apart, fitted and proved. */
+export function Record({ snapshot }: { snapshot: JobSnapshot }) {
+  const { job, machine, household } = snapshot
+  const title = [machine.name || familyLabel(machine.family), machine.place].filter(Boolean).join(', ')
+  return (
+    <main
+      id="work"
+      className="mx-auto max-w-[820px] bg-surface px-6 py-8 mid:my-6 mid:border mid:border-line print:my-0 print:border-0 print:p-0"
+    >
+      <div className="no-print mb-6 flex gap-2">
+        <PrintButton />
+        <a className="btn" href={`/jobs/${job.id}/prove`}>
+          Back to the job
+        </a>
+      </div>
+      <header className="border-ink border-b-2 pb-3">
+        <p className="caption">{household.name} · record of a repair</p>
+        <h1 className="text-2xl">{title}</h1>
+        <p>{job.symptom}</p>
+        <p className="mt-1 text-sm">
+          Opened <LocalTime at={job.openedAt} />
+          {job.closedAt ? (
+            <>
+              , closed <LocalTime at={job.closedAt} />
+            </>
+          ) : (
+            ', still open'
+          )}
+          {job.result ? `. ${resultWords[job.result]}.` : '.'}
+        </p>
+      </header>
+      <Machine snapshot={snapshot} />
+      <Findings snapshot={snapshot} />
+      <Safety snapshot={snapshot} />
+      <Measured snapshot={snapshot} />
+      <Verdict snapshot={snapshot} />
+      <Ledger snapshot={snapshot} />
+      <Parts snapshot={snapshot} />
+      <Proof snapshot={snapshot} />
+      {job.lesson || job.minutesSpent || job.cost ? (
+        <Block title="To know next time">
+          <p>{job.lesson}</p>
+          <p className="text-sm">
+            {[job.minutesSpent ? `${job.minutesSpent} minutes` : '', job.cost ? `cost ${job.cost}` : '']
+              .filter(Boolean)
+              .join(', ')}
+          </p>
+        </Block>
+      ) : null}
+      <p className="caption mt-6 border-line border-t pt-2">
+        This says what was done and measured, and by when. It does not say that anything is safe.
+      </p>
+    </main>
+  )
+}
+
+function Block({ title, children }: { title: string; children: ReactNode }) {
+  return (
+    <section className="avoid-break pt-5">
+      <h2 className="mb-1 border-line border-b text-lg">{title}</h2>
+      {children}
+    </section>
+  )
+}
+
+function Pairs({ rows }: { rows: [string, ReactNode][] }) {
+  return (
+    <dl className="grid gap-x-8 text-[0.95rem] mid:grid-cols-2 print:grid-cols-2">
+      {rows.map(([name, value]) => (
+        <div key={name} className="flex justify-between gap-4 border-line border-b py-1">
+          <dt>{name}</dt>
+          <dd className="num text-right">{value}</dd>
+        </div>
+      ))}
+    </dl>
+  )
+}
+
+function Machine({ snapshot }: { snapshot: JobSnapshot }) {
+  const { machine } = snapshot
+  const plate = motorPlateFields.flatMap((field): [string, ReactNode][] => {
+    const typed = fieldText(snapshot, 'motor-old', field.field)
+    return typed ? [[field.label, typed]] : []
+  })
+  return (
+    <Block title="Machine">
+      <Pairs
+        rows={[
+          ['Kind', familyLabel(machine.family)],
+          ...(machine.modelNumber ? [['Maker and model', machine.modelNumber] as [string, ReactNode]] : []),
+          ...(machine.motorKind
+            ? [['Motor', vocabulary.motorKinds[machine.motorKind].split(' (')[0]] as [string, ReactNode]]
+            : []),
+          ...(machine.installedYear ? [['Fitted', machine.installedYear] as [string, ReactNode]] : []),
+          ...plate,
+        ]}
+      />
+    </Block>
+  )
+}
+
+function Findings({ snapshot }: { snapshot: JobSnapshot }) {
+  const rows = (Object.entries(findingsOf(snapshot)) as [ObservationId, string][]).map(
+    ([observation, value]): [string, ReactNode] => [shortLabels[observation], valueLabel(observation, value)],
+  )
+  return <Block title="Found">{rows.length > 0 ? <Pairs rows={rows} /> : <p>Nothing was noted.</p>}</Block>
+}
+
+function Safety({ snapshot }: { snapshot: JobSnapshot }) {
+  const plan = isolationPlans[snapshot.machine.family]
+  const proofs = snapshot.proofs.filter((proof) => proof.testerAfterAt)
+  return (
+    <Block title="Made dead">
+      <ul className="text-[0.95rem]">
+        {snapshot.points.map((point) => (
+          <li key={point.id} className="border-line border-b py-1">
+            {point.label}:{' '}
+            {point.struckAt ? (
+              `not on this machine (${point.strikeReason})`
+            ) : point.openedAt ? (
+              <>
+                open since <LocalTime at={point.openedAt} />, held: {point.held || 'not said'}
+              </>
+            ) : (
+              'closed now'
+            )}
+          </li>
+        ))}
+        {proofs.map((proof) => (
+          <li key={proof.id} className="border-line border-b py-1">
+            Proved <LocalTime at={proof.testerAfterAt!} /> {plan.provePlace}:{' '}
+            <span className="num">
+              {snapshot.proofReadings
+                .filter((reading) => reading.proofId === proof.id)
+                .map((reading) => `${reading.pair} ${reading.typed} V`)
+                .join(', ') || 'plug in sight'}
+            </span>
+            {proof.voidedAt ? ` (void later: ${proof.voidReason})` : ''}
+          </li>
+        ))}
+        {snapshot.charges
+          .filter((charge) => charge.readAt)
+          .map((charge) => (
+            <li key={charge.id} className="border-line border-b py-1">
+              {charge.label} discharged, <span className="num">{charge.typed} V DC</span> at{' '}
+              <LocalTime at={charge.readAt!} />
+            </li>
+          ))}
+        {snapshot.declined.map((row) => (
+          <li key={row.id} className="border-line border-b py-1">
+            Declined: {shortLabels[row.observation].toLowerCase()}
+          </li>
+        ))}
+      </ul>
+    </Block>
+  )
+}
+
+function Measured({ snapshot }: { snapshot: JobSnapshot }) {
+  const parts = (['old', 'new'] as const).map((part) => ({
+    part,
+    capacitor: capacitorOf(snapshot, part),
+    winding: windingOf(snapshot, part),
+  }))
+  if (snapshot.readings.length === 0) return null
+  return (
+    <Block title="Measured">
+      {parts.map(({ part, capacitor, winding }) =>
+        capacitor.check || winding ? (
+          <div key={part} className="mb-2">
+            {part === 'new' ? <p className="font-bold">New part, before it went in</p> : null}
+            {capacitor.check ? (
+              <>
+                <p>
+                  Capacitor “{fieldText(snapshot, `capacitor-${part}`, 'label')}”:{' '}
+                  <b>{capacitor.check.verdict.replaceAll('-', ' ')}</b>
+                </p>
+                <ul className="list-disc pl-5 text-sm">
+                  {capacitor.check.reasons.map((reason) => (
+                    <li key={reason}>{reason}</li>
+                  ))}
+                </ul>
+              </>
+            ) : null}
+            {winding ? (
+              <p className="mt-1">
+                Windings: <b>{winding.verdict.replaceAll('-', ' ')}</b>.{' '}
+                <span className="num text-sm">
+                  {snapshot.readings
+                    .filter((row) => row.kind === 'resistance' && row.part === part && !row.struckAt)
+                    .map(
+                      (row) =>
+                        `${row.pointA}–${row.pointB} ${row.over ? 'OL' : row.value === null ? row.typed : formatOhm(row.value)}`,
+                    )
+                    .join(', ')}
+                </span>
+                .{' '}
+                {Object.entries(winding.roles)
+                  .map(([lead, role]) => `${lead} ${role}`)
+                  .join(', ')}
+              </p>
+            ) : null}
+          </div>
+        ) : null,
+      )}
+      {snapshot.readings
+        .filter((row) => row.kind === 'supply' && !row.struckAt)
+        .map((row) => (
+          <p key={row.id}>
+            Supply: <span className="num">{row.typed} V</span>, live
+          </p>
+        ))}
+    </Block>
+  )
+}
+
+function Verdict({ snapshot }: { snapshot: JobSnapshot }) {
+  const decision = snapshot.decisions[0]
+  const diagnosis = diagnosisOf(snapshot)
+  return (
+    <Block title="Verdict">
+      {decision ? (
+        <p>
+          <b>{causeInfo(decision.cause as CauseId).label}</b>.{' '}
+          {decision.agreed ? 'Agreed' : 'Decided by the repairer'} at {formatPercent(decision.probability)},
+          then: {actionInfo(decision.action).label}
+          {decision.reason ? `. “${decision.reason}”` : '.'}
+        </p>
+      ) : (
+        <p>Not decided.</p>
+      )}
+      <p className="caption">
+        Suspects:{' '}
+        {diagnosis.suspects
+          .slice(0, 4)
+          .map(
+            (suspect) =>
+              `${causeInfo(suspect.cause).label.split(' (')[0]} ${formatPercent(suspect.probability)}`,
+          )
+          .join('; ')}
+        .
+      </p>
+    </Block>
+  )
+}
+
+function Ledger({ snapshot }: { snapshot: JobSnapshot }) {
+  const done = snapshot.ledger.filter((line) => line.doneAt)
+  if (done.length === 0) return null
+  const back = refitOf(snapshot)
+  return (
+    <Block title="Way in and back">
+      <ol className="list-decimal pl-6 text-sm">
+        {done.map((line) => (
+          <li key={line.id}>
+            {line.action.replaceAll('-', ' ')} {line.part}
+            {line.terminal ? ` from ${line.terminal}` : ''}
+            {line.fastener || line.count ? `, ${line.count ?? 1} × ${line.fastener || 'piece'}` : ''}
+            {line.cup ? `, cup ${line.cup}` : ''}
+            {line.backDoneAt
+              ? '; back'
+              : back.steps.some((step) => step.from === line.id)
+                ? '; not back yet'
+                : ''}
+          </li>
+        ))}
+      </ol>
+    </Block>
+  )
+}
+
+function Parts({ snapshot }: { snapshot: JobSnapshot }) {
+  const motor = catalogueMotors.find((each) => each.id === fieldText(snapshot, 'choice', 'motor'))
+  const capacitor = catalogueCapacitors.find((each) => each.id === fieldText(snapshot, 'choice', 'capacitor'))
+  if (!motor && !capacitor && snapshot.landings.length === 0) return null
+  return (
+    <Block title="Fitted and wired">
+      {motor ? <p>Motor: {`${motor.manufacturer} ${motor.partNumber}`}</p> : null}
+      {capacitor ? <p>Capacitor: {`${capacitor.manufacturer} ${capacitor.partNumber}`}</p> : null}
+      {snapshot.landings.length > 0 ? (
+        <Pairs
+          rows={snapshot.landings.map((landing) => [
+            `${landing.lead} (${landing.role})`,
+            landing.capped ? 'capped' : landing.terminal,
+          ])}
+        />
+      ) : null}
+    </Block>
+  )
+}
+
+function Proof({ snapshot }: { snapshot: JobSnapshot }) {
+  if (snapshot.checks.length === 0) return null
+  const checks = proveChecks[snapshot.machine.family]
+  return (
+    <Block title="Proved">
+      <Pairs
+        rows={snapshot.checks.map((row) => [
+          checks.find((check) => check.id === row.checkId)?.act ?? row.checkId,
+          { pass: 'as it should', fail: 'not so', skipped: 'left out' }[row.result],
+        ])}
+      />
+    </Block>
+  )
+}

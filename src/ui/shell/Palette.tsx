@@ -1,0 +1,119 @@
+'use client'
+
+import { Command } from 'cmdk'
+import { usePathname, useRouter } from 'next/navigation'
+import { Dialog } from 'radix-ui'
+import { useEffect, useState } from 'react'
+import { stages } from '../job/stages'
+
+interface Found {
+  jobs: { id: string; title: string; symptom: string; status: string }[]
+  machines: { id: string; title: string }[]
+}
+
+/** Find a job, a machine or a place, and go there. */
+export function Palette({ onClose, onKeys }: { onClose: () => void; onKeys: () => void }) {
+  const router = useRouter()
+  const path = usePathname()
+  const [found, setFound] = useState<Found>({ jobs: [], machines: [] })
+  const jobId = /^\/jobs\/([^/]+)/.exec(path)?.[1]
+  useEffect(() => {
+    void fetch('/api/jobs')
+      .then((response) => response.json())
+      .then((answer: Found) => setFound(answer))
+      .catch(() => undefined)
+  }, [])
+  const go = (href: string) => {
+    onClose()
+    router.push(href)
+  }
+  return (
+    <Dialog.Root open onOpenChange={(open) => !open && onClose()}>
+      <Dialog.Portal>
+        <Dialog.Overlay className="fixed inset-0 z-40 bg-black/30" />
+        <Dialog.Content
+          aria-describedby={undefined}
+          className="fixed top-16 left-1/2 z-50 w-[min(36rem,94vw)] -translate-x-1/2 border border-ink bg-surface"
+        >
+          <Dialog.Title className="sr-only">Find or do</Dialog.Title>
+          <Command label="Find or do">
+            <Command.Input
+              placeholder="A job, a machine, a stage, a place"
+              className="w-full border-line border-b bg-surface px-4 py-3 text-lg outline-none"
+              autoFocus
+            />
+            <Command.List className="max-h-96 overflow-y-auto p-2">
+              <Command.Empty className="caption p-3">Nothing of that name.</Command.Empty>
+              {jobId ? (
+                <Group heading="This job">
+                  {stages.map((stage, index) => (
+                    <Item
+                      key={stage.id}
+                      label={`${index + 1} ${stage.name}`}
+                      onSelect={() => go(`/jobs/${jobId}/${stage.id}`)}
+                    />
+                  ))}
+                  <Item label="Record, to print" onSelect={() => go(`/jobs/${jobId}/record`)} />
+                </Group>
+              ) : null}
+              <Group heading="Jobs">
+                {found.jobs.map((job) => (
+                  <Item
+                    key={job.id}
+                    label={`${job.title}: ${job.symptom}`}
+                    note={job.status}
+                    onSelect={() => go(`/jobs/${job.id}/notice`)}
+                  />
+                ))}
+              </Group>
+              <Group heading="Machines">
+                {found.machines.map((machine) => (
+                  <Item
+                    key={machine.id}
+                    label={machine.title}
+                    onSelect={() => go(`/household#${machine.id}`)}
+                  />
+                ))}
+              </Group>
+              <Group heading="Places">
+                <Item label="Bench: start a job" onSelect={() => go('/')} />
+                <Item label="Household and settings" onSelect={() => go('/household')} />
+                <Item label="Shelf: catalogue of parts" onSelect={() => go('/shelf')} />
+                <Item
+                  label="Keys"
+                  onSelect={() => {
+                    onClose()
+                    onKeys()
+                  }}
+                />
+              </Group>
+            </Command.List>
+          </Command>
+        </Dialog.Content>
+      </Dialog.Portal>
+    </Dialog.Root>
+  )
+}
+
+function Group({ heading, children }: { heading: string; children: React.ReactNode }) {
+  return (
+    <Command.Group
+      heading={heading}
+      className="[&_[cmdk-group-heading]]:px-2 [&_[cmdk-group-heading]]:py-1 [&_[cmdk-group-heading]]:text-sm [&_[cmdk-group-heading]]:text-soft"
+    >
+      {children}
+    </Command.Group>
+  )
+}
+
+function Item({ label, note, onSelect }: { label: string; note?: string; onSelect: () => void }) {
+  return (
+    <Command.Item
+      onSelect={onSelect}
+      className="flex min-h-11 items-center justify-between px-2 data-[selected=true]:bg-teal-wash"
+    >
+      <span>{label}</span>
+      {note ? <span className="caption">{note}</span> : null}
+    </Command.Item>
+  )
+}

@@ -1,0 +1,17 @@
+/** Single-letter keys act only outside fields, and can be switched off under Household. */
+let on = true
+
+export const setKeysOn = (value: boolean): void => {
+  on = value
+}
+
+export const keysOn = (): boolean => on
+
+export function inField(event: KeyboardEvent): boolean {
+  const target = event.target as HTMLElement | null
+  return (
+    target !== null &&
+    (target.matches('input, textarea, select, [contenteditable="true"]') ||
+      target.closest('[role="dialog"]') !== null)
+  )
+}

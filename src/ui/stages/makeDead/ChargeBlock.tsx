@@ -1,0 +1,124 @@
+'use client'
+
+import { discharge } from '@/core/capacitor'
+import { type ChargeRow, fieldText } from '@/core/job'
+import { formatSeconds, parseTyped, significant, typedValue } from '@/core/units'
+import { useJob } from '../../job/JobProvider'
+import { NumberField } from '../../kit/NumberField'
+import { Section } from '../../kit/Section'
+import { clock } from '../../kit/time'
+import { Strike } from './Strike'
+
+/** Stored charge: worked out from the label, emptied through a resistor, read below 5 V DC. */
+export function ChargeBlock() {
+  const { snapshot, act, id } = useJob()
+  const charges = snapshot.charges.filter((charge) => !charge.struckAt)
+  return (
+    <Section
+      title="Discharge"
+      aside={
+        charges.length > 0 ? 'resistor lead, insulated clips; verify on DC volts' : 'no capacitor is named'
+      }
+    >
+      {charges.map((charge) => (
+        <ChargeLine key={charge.id} charge={charge} />
+      ))}
+      <button
+        type="button"
+        className="btn btn-plain -ml-2 text-sm"
+        onClick={() => act({ kind: 'charge.add', id: id() })}
+      >
+        Add another capacitor
+      </button>
+    </Section>
+  )
+}
+
+function ChargeLine({ charge }: { charge: ChargeRow }) {
+  const { snapshot, energy, capacitor, act } = useJob()
+  // What Measure knows of the label is used here until the person types otherwise.
+  const label = capacitor.label
+  const largest = label ? Math.max(...label.sections.map((section) => section.uF)) : null
+  const uF = typedValue(charge.capacitanceTyped, 'uF') ?? largest
+  const volts = typedValue(charge.voltsTyped, 'volts') ?? label?.volts ?? null
+  const ohm = typedValue(charge.resistorTyped, 'ohm')
+  const result = uF && volts && ohm ? discharge({ uF, acVolts: volts, resistorOhm: ohm }) : null
+  const locked = energy.state !== 'proven-dead' && !snapshot.job.bench
+  const typed = parseTyped(charge.typed, 'volts')
+  const labelText = fieldText(snapshot, 'capacitor-old', 'label')
+  return (
+    <div className="border-line border-b py-2">
+      <div className="grid gap-3 mid:grid-cols-[repeat(3,minmax(0,1fr))_92px]">
+        <NumberField
+          label="Capacitance on its label"
+          typed={charge.capacitanceTyped}
+          quantity="uF"
+          placeholder={largest ? significant(largest) : '35'}
+          {...(labelText && largest && !charge.capacitanceTyped ? { hint: `from "${labelText}"` } : {})}
+          onType={(value) => act({ kind: 'charge.edit', id: charge.id, field: 'capacitanceTyped', value })}
+        />
+        <NumberField
+          label="Volts on its label"
+          typed={charge.voltsTyped}
+          quantity="volts"
+          placeholder={label?.volts ? String(label.volts) : '440'}
+          onType={(value) => act({ kind: 'charge.edit', id: charge.id, field: 'voltsTyped', value })}
+        />
+        <NumberField
+          label="Resistor lead (two 10 kΩ 5 W in series)"
+          typed={charge.resistorTyped}
+          quantity="ohm"
+          onType={(value) => act({ kind: 'charge.edit', id: charge.id, field: 'resistorTyped', value })}
+        />
+        <span className="self-end">
+          <Strike
+            what={charge.label}
+            onStrike={(reason) => act({ kind: 'charge.strike', id: charge.id, reason })}
+          />
+        </span>
+      </div>
+      {result ? (
+        <p className="my-2 max-w-[75ch]" data-testid="discharge">
+          It can hold <b className="num">{significant(result.peakVolts)} V</b> and{' '}
+          <b className="num">{significant(result.energyJoules, 2)} J</b>. Hold the lead on for{' '}
+          <b className="num">{formatSeconds(result.secondsToSafe)}</b> at least; the resistor takes{' '}
+          <b className="num">{significant(result.peakWatts, 2)} W</b> in the first moment.{' '}
+          {label && label.sections.length > 1
+            ? 'Each section to C, and HERM to FAN.'
+            : 'Across both terminals.'}
+        </p>
+      ) : (
+        <p className="caption my-2">
+          With µF and volts of the label this says how long the lead must stay on. If you cannot read it, take
+          60 µF and 440 V.
+        </p>
+      )}
+      <div className="grid items-start gap-3 mid:grid-cols-3">
+        <NumberField
+          label="After discharging, DC volts across it"
+          typed={charge.typed}
+          quantity="volts"
+          disabled={locked}
+          testId="charge-volts"
+          onType={(value) => act({ kind: 'charge.read', id: charge.id, typed: value })}
+        />
+        <p className="self-end pb-2 text-sm mid:col-span-2">
+          {locked ? (
+            'Prove the supply dead before you touch it.'
+          ) : typed.kind === 'value' ? (
+            typed.value < 5 ? (
+              <b>{`below 5 V, read ${clock(charge.readAt)}`}</b>
+            ) : (
+              <b className="text-stop">{`${significant(typed.value)} V is still in it: hold the lead on again, then read again.`}</b>
+            )
+          ) : (
+            <span className="caption">
+              A screwdriver across the terminals makes an arc, pits them and throws metal; never on
+              electronics.
+            </span>
+          )}
+        </p>
+      </div>
+    </div>
+  )
+}

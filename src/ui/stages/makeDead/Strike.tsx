@@ -1,0 +1,32 @@
+'use client'
+
+import dynamic from 'next/dynamic'
+import { useRef, useState } from 'react'
+
+const StrikePopover = dynamic(() => import('./StrikePopover').then((module) => module.StrikePopover), {
+  ssr: false,
+})
+
+/** Take a line out of the plan, with the reason that the record keeps. */
+export function Strike({ what, onStrike }: { what: string; onStrike: (reason: string) => boolean }) {
+  const [open, setOpen] = useState(false)
+  const button = useRef<HTMLButtonElement>(null)
+  return (
+    <>
+      <button
+        ref={button}
+        type="button"
+        className="btn btn-plain min-h-9 text-sm"
+        aria-haspopup="dialog"
+        aria-expanded={open}
+        aria-label={`${what}: not on this machine`}
+        onClick={() => setOpen(true)}
+      >
+        not here
+      </button>
+      {open ? (
+        <StrikePopover what={what} anchor={button} onStrike={onStrike} onClose={() => setOpen(false)} />
+      ) : null}
+    </>
+  )
+}

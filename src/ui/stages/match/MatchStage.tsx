@@ -1,0 +1,36 @@
+'use client'
+
+import { useState } from 'react'
+import { fieldText } from '@/core/job'
+import { useJob } from '../../job/JobProvider'
+import { Section } from '../../kit/Section'
+import { CapacitorMatch } from './CapacitorMatch'
+import { MotorMatch } from './MotorMatch'
+
+type What = 'motor' | 'capacitor'
+
+/** Stage 6: the old part as far as it is known, candidates beside it, rule by rule. */
+export function MatchStage() {
+  const { snapshot, diagnosis } = useJob()
+  const action = snapshot.decisions[0]?.action ?? diagnosis.decided?.action
+  const [what, setWhat] = useState<What>(action === 'replace-capacitor' ? 'capacitor' : 'motor')
+  const chosen = (part: What) => fieldText(snapshot, 'choice', part)
+  const tab = (part: What, label: string) => (
+    <button type="button" className="chip" aria-pressed={what === part} onClick={() => setWhat(part)}>
+      {label}
+      {chosen(part) ? ', chosen' : ''}
+    </button>
+  )
+  return (
+    <>
+      <Section title="Which part?" aside="the same figures are used in Measure and in the wiring">
+        <fieldset className="flex gap-2">
+          <legend className="sr-only">Part</legend>
+          {tab('motor', 'Motor')}
+          {tab('capacitor', 'Capacitor')}
+        </fieldset>
+      </Section>
+      {what === 'motor' ? <MotorMatch /> : <CapacitorMatch />}
+    </>
+  )
+}

@@ -1,0 +1,126 @@
+'use client'
+
+import { stopGaps } from '@/core/knowledge/stopGaps'
+import { tests } from '@/core/knowledge/tests'
+import { familyLabel, type MotorKindId, type ObservationId, vocabulary } from '@/core/knowledge/vocabulary'
+import { useJob } from '../../job/JobProvider'
+import { Section } from '../../kit/Section'
+import { SelectField, TextField } from '../../kit/TextField'
+import { FamilySection } from '../../pieces/FamilySection'
+import { ObservationRow } from '../ObservationRow'
+
+const first: [ObservationId, string][] = [
+  ['should-run-now', 'Should it run now?'],
+  ['fan-state', 'What does it do?'],
+  ['sound', 'What do you hear?'],
+  ['smell', 'What do you smell?'],
+  ['danger-signs', 'Any sign of danger?'],
+  ['onset', 'How did it come on?'],
+  ['companion', 'What else runs?'],
+]
+const more: [ObservationId, string][] = [
+  ['breaker', 'Breaker or fuse'],
+  ['speeds', 'Which speeds work?'],
+  ['air-flow', 'Air at the grille'],
+  ['direction', 'Which way does it turn?'],
+  ['coast-down', 'After switching off'],
+  ['wiring-changed', 'Wires or motor changed?'],
+  ['temperature-effect', 'What does the house notice?'],
+]
+
+/** Stage 1: what it is, what is heard, smelt and seen, from the outside. */
+export function NoticeStage() {
+  const { snapshot, act } = useJob()
+  const { machine, job } = snapshot
+  const fits = (id: ObservationId) => {
+    const info = tests[id][0]!
+    return (
+      !(info.families && !info.families.includes(machine.family)) &&
+      !info.notFamilies?.includes(machine.family)
+    )
+  }
+  const kinds = Object.entries(vocabulary.motorKinds)
+  const typical = vocabulary.families[machine.family].typicalMotorKinds as MotorKindId[]
+  const sortedKinds = [
+    ...kinds.filter(([id]) => typical.includes(id as MotorKindId)),
+    ...kinds.filter(([id]) => !typical.includes(id as MotorKindId)),
+  ]
+  const edit = (field: string) => (value: string) => act({ kind: 'machine.edit', field, value })
+  return (
+    <>
+      <Section title="The machine" aside={familyLabel(machine.family)}>
+        <div className="grid gap-4 mid:grid-cols-[minmax(0,1fr)_170px]">
+          <div className="grid content-start gap-3 mid:grid-cols-2">
+            <TextField
+              label="Its name in the house"
+              value={machine.name}
+              placeholder={familyLabel(machine.family)}
+              onType={edit('name')}
+            />
+            <TextField
+              label="Where it stands"
+              value={machine.place}
+              placeholder="upper bathroom"
+              onType={edit('place')}
+            />
+            <SelectField
+              label="Motor, if you know"
+              value={machine.motorKind ?? ''}
+              empty="not known"
+              options={sortedKinds.map(([value, label]) => ({ value, label }))}
+              onChoose={edit('motorKind')}
+              className="mid:col-span-2"
+            />
+            <TextField
+              label="Year it was fitted"
+              value={machine.installedYear}
+              placeholder="2014"
+              onType={edit('installedYear')}
+            />
+            <TextField
+              label="Maker and model"
+              value={machine.modelNumber}
+              placeholder="from the plate"
+              onType={edit('modelNumber')}
+            />
+          </div>
+          <FamilySection family={machine.family} className="hidden w-full mid:block" />
+        </div>
+        <TextField
+          className="mt-3"
+          label="In your words"
+          lines={2}
+          value={job.symptom}
+          onType={(value) => act({ kind: 'job.edit', field: 'symptom', value })}
+        />
+      </Section>
+      <Section title="What you notice" aside="tap what is so; leave what you do not know">
+        {first
+          .filter(([id]) => fits(id))
+          .map(([id, question]) => (
+            <ObservationRow key={id} observation={id} question={question} />
+          ))}
+        <details
+          className="mt-2"
+          open={more.some(([id]) => snapshot.findings.some((finding) => finding.observation === id))}
+        >
+          <summary className="flex min-h-11 items-center font-semibold text-teal underline underline-offset-4">
+            More, if you can tell
+          </summary>
+          {more
+            .filter(([id]) => fits(id))
+            .map(([id, question]) => (
+              <ObservationRow key={id} observation={id} question={question} />
+            ))}
+        </details>
+      </Section>
+      <Section title="Meanwhile">
+        <ul className="max-w-[70ch] list-disc pl-5">
+          {stopGaps[machine.family].map((text) => (
+            <li key={text}>{text}</li>
+          ))}
+        </ul>
+      </Section>
+    </>
+  )
+}

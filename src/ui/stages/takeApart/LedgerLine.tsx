@@ -1,0 +1,178 @@
+'use client'
+
+import { useSortable } from '@dnd-kit/sortable'
+import { CSS } from '@dnd-kit/utilities'
+import { useState } from 'react'
+import { type LedgerRow, needsHands } from '@/core/job'
+import { irreversible, refitActions, switchKinds } from '@/core/refit'
+import { typedValue } from '@/core/units'
+import { useJob } from '../../job/JobProvider'
+import { SelectField, TextField } from '../../kit/TextField'
+import { Tick } from '../../kit/Tick'
+import { clock } from '../../kit/time'
+
+export const actionWords = (action: string): string => action.replaceAll('-', ' ')
+
+/** One act: tick it, drag it, open it to change it. */
+export function LedgerLine({ line, number, current }: { line: LedgerRow; number: number; current: boolean }) {
+  const { snapshot, energy, act } = useJob()
+  const [open, setOpen] = useState(false)
+  const { attributes, listeners, setNodeRef, transform, transition, isDragging } = useSortable({
+    id: line.id,
+  })
+  const locked = needsHands(line) && !energy.handsIn && !snapshot.job.bench
+  const done = line.doneAt !== null
+  const caution = line.caution || irreversible[line.action]
+  return (
+    <li
+      ref={setNodeRef}
+      style={{ transform: CSS.Translate.toString(transform), transition }}
+      className={`border-line border-b bg-surface ${isDragging ? 'relative z-10 shadow-lg' : ''} ${current ? 'border-l-4 border-l-[var(--copper-fill)] pl-1' : ''}`}
+    >
+      <div className="flex items-center gap-1">
+        <TickWithKey line={line} locked={locked} current={current} />
+        <button
+          type="button"
+          className="min-w-0 flex-1 py-1.5 text-left leading-tight"
+          aria-expanded={open}
+          onClick={() => setOpen(!open)}
+        >
+          <span className={done ? 'text-soft' : ''}>
+            <span className="num mr-1 text-soft text-sm">{number}</span>
+            {actionWords(line.action)} <b className="font-semibold">{line.part || '…'}</b>
+            {line.terminal ? ` from ${line.terminal}` : ''}
+          </span>
+          <span className="caption block">
+            {[
+              line.count || line.fastener ? `${line.count ?? 1} × ${line.fastener || 'piece'}` : '',
+              line.cup ? `cup ${line.cup}` : '',
+              line.mark,
+              line.movesToNewPart ? 'moves to the new part' : '',
+              line.renewMaterial ? `renew ${line.renewMaterial}` : '',
+              line.bench ? 'on the bench' : '',
+              done ? `done ${clock(line.doneAt)}` : '',
+            ]
+              .filter(Boolean)
+              .join(' · ')}
+          </span>
+          {!done && caution ? <span className="block text-sm text-stop">{caution}</span> : null}
+        </button>
+        <button
+          type="button"
+          className="grid size-11 shrink-0 cursor-grab touch-none place-items-center text-soft"
+          aria-label={`Move line ${number}: ${line.part}`}
+          {...attributes}
+          {...listeners}
+        >
+          <svg
+            viewBox="0 0 20 20"
+            className="size-5"
+            fill="none"
+            stroke="currentColor"
+            strokeWidth="1.8"
+            aria-hidden="true"
+          >
+            <path d="M3 6h14M3 10h14M3 14h14" />
+          </svg>
+        </button>
+      </div>
+      {open ? <Edit line={line} onRemove={() => act({ kind: 'ledger.remove', id: line.id })} /> : null}
+    </li>
+  )
+}
+
+function TickWithKey({ line, locked, current }: { line: LedgerRow; locked: boolean; current: boolean }) {
+  const { act } = useJob()
+  const done = line.doneAt !== null
+  const tick = (on: boolean) => act({ kind: 'ledger.tick', id: line.id, on })
+  return (
+    <>
+      <Tick
+        label={`${actionWords(line.action)} ${line.part}`}
+        on={done}
+        disabled={locked && !done}
+        title={locked ? 'Prove it dead first' : undefined}
+        onChange={tick}
+      />
+      {current && !locked ? (
+        <button
+          type="button"
+          data-key="t"
+          tabIndex={-1}
+          className="hidden"
+          aria-hidden="true"
+          onClick={() => tick(true)}
+        />
+      ) : null}
+    </>
+  )
+}
+
+function Edit({ line, onRemove }: { line: LedgerRow; onRemove: () => void }) {
+  const { act } = useJob()
+  const change = (part: Partial<LedgerRow>) => act({ kind: 'ledger.edit', id: line.id, change: part })
+  const flag = (key: 'movesToNewPart' | 'temporary' | 'extra' | 'bench', label: string) => (
+    <label className="flex min-h-11 items-center gap-2">
+      <input
+        type="checkbox"
+        className="size-5 accent-[var(--teal)]"
+        checked={line[key] === 1}
+        onChange={(event) => change({ [key]: event.target.checked ? 1 : 0 })}
+      />
+      {label}
+    </label>
+  )
+  return (
+    <div className="grid grid-cols-2 gap-3 pb-3 pl-12 mid:grid-cols-4">
+      <SelectField
+        label="Act"
+        value={line.action}
+        options={refitActions.map((value) => ({ value, label: actionWords(value) }))}
+        onChoose={(action) => change({ action: action as LedgerRow['action'] })}
+      />
+      <TextField label="Part" value={line.part} onType={(part) => change({ part })} />
+      <TextField
+        label="How many"
+        value={line.count === null ? '' : String(line.count)}
+        onType={(text) => change({ count: typedValue(text, 'count') })}
+      />
+      <TextField
+        label="Fastener"
+        value={line.fastener}
+        placeholder="1/4 hex"
+        onType={(fastener) => change({ fastener })}
+      />
+      <TextField label="Cup" value={line.cup} placeholder="A" onType={(cup) => change({ cup })} />
+      <TextField
+        label="Terminal"
+        value={line.terminal}
+        placeholder="COOL"
+        onType={(terminal) => change({ terminal })}
+      />
+      <TextField label="Mark" value={line.mark} placeholder="notch up" onType={(mark) => change({ mark })} />
+      <TextField
+        label="Renew with"
+        value={line.renewMaterial}
+        placeholder="gasket"
+        onType={(renewMaterial) => change({ renewMaterial })}
+      />
+      {line.action === 'bypass' ? (
+        <SelectField
+          label="Switch"
+          value={line.switchKind ?? 'door'}
+          options={switchKinds.map((value) => ({ value, label: `${value} switch` }))}
+          onChoose={(kind) => change({ switchKind: kind as LedgerRow['switchKind'] })}
+        />
+      ) : null}
+      <div className="col-span-2 flex flex-wrap gap-x-5 mid:col-span-4">
+        {flag('movesToNewPart', 'moves to the new part')}
+        {flag('bench', 'out of the machine')}
+        {flag('temporary', 'temporary, to be undone')}
+        {flag('extra', 'stays off')}
+        <button type="button" className="btn btn-plain btn-stop" onClick={onRemove}>
+          Remove line
+        </button>
+      </div>
+    </div>
+  )
+}

@@ -1,0 +1,171 @@
+'use client'
+
+import {
+  closestCenter,
+  DndContext,
+  type DragEndEvent,
+  KeyboardSensor,
+  PointerSensor,
+  useSensor,
+  useSensors,
+} from '@dnd-kit/core'
+import { SortableContext, sortableKeyboardCoordinates, verticalListSortingStrategy } from '@dnd-kit/sortable'
+import { useState } from 'react'
+import { capacitorOf, refitOf } from '@/core/job'
+import { capacitorTemplate, motorTemplates } from '@/core/knowledge/templates'
+import { lineFromSentence } from '@/core/refit'
+import { useJob } from '../../job/JobProvider'
+import { Section } from '../../kit/Section'
+import { GateLine } from '../measure/GateLine'
+import { LedgerLine } from './LedgerLine'
+
+/** Stage 5: the ledger of every act on the way in. */
+export function TakeApartStage() {
+  const { snapshot, act, id } = useJob()
+  const lines = snapshot.ledger
+  const sensors = useSensors(
+    useSensor(PointerSensor, { activationConstraint: { distance: 6 } }),
+    useSensor(KeyboardSensor, { coordinateGetter: sortableKeyboardCoordinates }),
+  )
+  const current = lines.find((line) => !line.doneAt)?.id
+  const drop = ({ active, over }: DragEndEvent) => {
+    if (!over || active.id === over.id) return
+    const from = lines.findIndex((line) => line.id === active.id)
+    const to = lines.findIndex((line) => line.id === over.id)
+    const before = lines[to > from ? to + 1 : to]
+    act({ kind: 'ledger.move', id: String(active.id), before: before?.id ?? null })
+  }
+  const done = lines.filter((line) => line.doneAt).length
+  return (
+    <>
+      <GateLine />
+      {lines.length === 0 ? <Plant /> : null}
+      <Section
+        title="The way in"
+        aside={
+          lines.length > 0
+            ? `${done} of ${lines.length} done. T ticks the current line.`
+            : 'one line an act: it becomes the way back'
+        }
+      >
+        {lines.length > 0 ? <Cups /> : null}
+        <DndContext id="ledger" sensors={sensors} collisionDetection={closestCenter} onDragEnd={drop}>
+          <SortableContext items={lines.map((line) => line.id)} strategy={verticalListSortingStrategy}>
+            <ol data-testid="ledger">
+              {lines.map((line, index) => (
+                <LedgerLine key={line.id} line={line} number={index + 1} current={line.id === current} />
+              ))}
+            </ol>
+          </SortableContext>
+        </DndContext>
+        <Quick
+          onAdd={(sentence) =>
+            act({ kind: 'ledger.add', id: id(), after: null, line: { ...lineFromSentence(sentence) } })
+          }
+        />
+      </Section>
+    </>
+  )
+}
+
+/** Propose the family's lines, by what was decided. */
+function Plant() {
+  const { snapshot, act, id } = useJob()
+  const family = snapshot.machine.family
+  const dual = (capacitorOf(snapshot, 'old').label?.sections.length ?? 1) > 1
+  const decided = snapshot.decisions[0]?.action
+  const plant = (template: 'motor' | 'capacitor' | 'capacitor-dual') =>
+    act({ kind: 'ledger.plant', template, ids: Array.from({ length: 40 }, id) })
+  const motor = motorTemplates[family]
+  const capacitor = capacitorTemplate(family, dual)
+  const capacitorFirst = decided === 'replace-capacitor'
+  return (
+    <Section
+      title="Begin with a template"
+      aside="typical lines; drop, add and reorder until they are your machine’s"
+    >
+      <div className="grid gap-4 mid:grid-cols-2">
+        <div>
+          <button
+            type="button"
+            className={`btn w-full ${capacitorFirst ? 'btn-main' : ''}`}
+            onClick={() => plant(dual ? 'capacitor-dual' : 'capacitor')}
+          >
+            {`To the capacitor: ${capacitor.lines.length} lines`}
+          </button>
+          <p className="caption mt-1">At hand: {capacitor.kit.join(', ')}.</p>
+        </div>
+        <div>
+          <button
+            type="button"
+            className={`btn w-full ${capacitorFirst ? '' : 'btn-main'}`}
+            onClick={() => plant('motor')}
+          >
+            {`To the ${motor.replaced}: ${motor.lines.length} lines`}
+          </button>
+          <p className="caption mt-1">At hand: {motor.kit.join(', ')}.</p>
+        </div>
+      </div>
+      <p className="mt-3 max-w-[70ch] text-sm">
+        Before the first act: photographs from several sides, the label against the colour at every terminal
+        you will open, and whatever an earlier repair left behind.
+      </p>
+    </Section>
+  )
+}
+
+/** Fasteners as counted marks in lettered cups. */
+function Cups() {
+  const { snapshot } = useJob()
+  const { tally } = refitOf(snapshot)
+  const cups = tally.filter((line) => line.cup)
+  if (cups.length === 0) return null
+  return (
+    <ul className="mb-2 flex flex-wrap gap-x-6 gap-y-1" aria-label="Cups">
+      {cups.map((line) => (
+        <li key={`${line.cup}/${line.fastener}`} className="flex items-center gap-2 text-sm">
+          <span
+            className="grid h-9 w-10 place-items-center rounded-b-[14px] border border-ink border-t-0 font-bold"
+            aria-hidden="true"
+          >
+            {line.cup}
+          </span>
+          <span>
+            <span className="num block leading-none" aria-hidden="true">
+              {'|'.repeat(Math.min(24, line.removed)).replace(/\|{5}/g, '||||/ ')}
+            </span>
+            <span className="caption">{`${line.removed} × ${line.fastener ?? 'fastener'}`}</span>
+          </span>
+        </li>
+      ))}
+    </ul>
+  )
+}
+
+/** A new line in one short sentence. */
+function Quick({ onAdd }: { onAdd: (sentence: string) => boolean }) {
+  const [sentence, setSentence] = useState('')
+  const add = () => {
+    if (sentence.trim() && onAdd(sentence)) setSentence('')
+  }
+  return (
+    <div className="mt-3 flex gap-2">
+      <input
+        className="field"
+        aria-label="Add a line in one sentence"
+        placeholder="4 hex 1/4 long, cup B"
+        value={sentence}
+        onChange={(event) => setSentence(event.target.value)}
+        onKeyDown={(event) => {
+          if (event.key === 'Enter') {
+            event.preventDefault()
+            add()
+          }
+        }}
+      />
+      <button type="button" className="btn shrink-0" disabled={!sentence.trim()} onClick={add}>
+        Add line
+      </button>
+    </div>
+  )
+}
