@@ -10,10 +10,15 @@ export async function openDemoJob(page: Page, name: string, stage: string): Prom
     .first()
   const href = (await link.getAttribute('href'))!
   await page.goto(href.replace(/\/(notice|record)$/, `/${stage}`))
+  await ready(page)
 }
+
+/** The page answers keys and buttons. */
+export const ready = (page: Page) => page.locator('html[data-ready]').waitFor()
 
 export async function startJob(page: Page, words: string): Promise<void> {
   await page.goto('/')
+  await ready(page)
   await page.getByLabel('What has stopped?').fill(words)
   await page.getByRole('button', { name: 'Start the job' }).click()
   await page.waitForURL(/\/jobs\/[^/]+\/notice/)
@@ -21,6 +26,7 @@ export async function startJob(page: Page, words: string): Promise<void> {
 
 export const goStage = async (page: Page, stage: string): Promise<void> => {
   await page.goto(page.url().replace(/\/[^/]+$/, `/${stage}`))
+  await ready(page)
 }
 
 /** Everything typed has reached the file. */

@@ -6,6 +6,7 @@ import {
   type JobRow,
   type MachineRow,
 } from '@/core/job'
+import { alongTheLine } from '@/core/knowledge/isolation'
 import { shortCauses } from '@/core/knowledge/shortCauses'
 import { shortLabels } from '@/core/knowledge/valueLabels'
 import { familyLabel } from '@/core/knowledge/vocabulary'
@@ -49,9 +50,9 @@ export async function readBench(): Promise<{
       job,
       machine: snapshot.machine,
       energy,
-      points: snapshot.points
-        .filter((point) => !point.struckAt)
-        .map((point) => ({ open: point.openedAt !== null })),
+      points: alongTheLine(snapshot.points.filter((point) => !point.struckAt)).map((point) => ({
+        open: point.openedAt !== null,
+      })),
       suspect: top ? { label: shortCauses[top.cause], probability: top.probability } : null,
       next: nextActOf(snapshot, diagnosis, energy),
       stopped: diagnosis.stop.length > 0 || energy.stop !== null,

@@ -174,6 +174,25 @@ describe('hands-in work', () => {
   })
 })
 
+describe('a hard stop', () => {
+  it('lets nothing go on but isolating, writing down and handing over', async () => {
+    const jobId = await start()
+    await actOnJob(jobId, [{ kind: 'finding.set', id: id(), observation: 'smell', value: 'gas' }])
+    await expect(actOnJob(jobId, [{ kind: 'job.bench', on: true }])).rejects.toMatchObject({
+      code: 'stopped',
+    })
+    await expect(actOnJob(jobId, [{ kind: 'job.close', result: 'runs' }])).rejects.toMatchObject({
+      code: 'stopped',
+    })
+    const { snapshot } = await readJob(jobId)
+    await actOnJob(jobId, [
+      { kind: 'point.open', id: snapshot.points[0]!.id },
+      { kind: 'job.close', result: 'handed-over' },
+    ])
+    expect((await readJob(jobId)).snapshot.job.status).toBe('closed')
+  })
+})
+
 describe('the ledger', () => {
   it('refuses to bypass any switch but a door switch, and holds the job open while one is held', async () => {
     const jobId = await start()

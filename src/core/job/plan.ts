@@ -1,7 +1,9 @@
 import { CoreError } from '../errors'
+import { stopTriggers } from '../knowledge/stops'
 import { shortLabels, valueLabel } from '../knowledge/valueLabels'
 import { observationInfo } from '../knowledge/vocabulary'
 import type { Act, Planned } from './actTypes'
+import { findingsOf } from './derive'
 import { planLedger } from './planLedger'
 import { planMeasure } from './planMeasure'
 import { planSafety } from './planSafety'
@@ -25,6 +27,7 @@ export function planAct(snapshot: JobSnapshot, act: Act, now: number): Planned {
     if (typeof value === 'string' && value.length > LONGEST)
       throw new CoreError('too-long', `Shorten this to ${LONGEST} characters.`)
   }
+  refuseWhileStopped(snapshot, act)
   const at = new Date(now).toISOString()
   return (
     planSafety(snapshot, act, now, at) ??
@@ -32,6 +35,30 @@ export function planAct(snapshot: JobSnapshot, act: Act, now: number): Planned {
     planLedger(snapshot, act, now, at) ??
     planJob(snapshot, act, at)
   )
+}
+
+/** What stays possible while a stop stands: saying it was a mistake, opening points, writing down, handing over. */
+const duringStop: Act['kind'][] = [
+  'finding.set',
+  'declined.set',
+  'machine.edit',
+  'job.edit',
+  'job.reopen',
+  'point.open',
+  'point.close',
+  'point.held',
+  'point.add',
+  'proof.void',
+  'field.set',
+]
+
+/** A hard stop cannot be overridden: no work goes on before its finding is gone. */
+function refuseWhileStopped(snapshot: JobSnapshot, act: Act): void {
+  if (duringStop.includes(act.kind)) return
+  if (act.kind === 'job.close' && (act.result === 'handed-over' || act.result === 'not-mended')) return
+  const findings = findingsOf(snapshot)
+  const stop = stopTriggers.find((trigger) => trigger.values.includes(findings[trigger.observation] ?? ''))
+  if (stop) throw new CoreError('stopped', `${stop.text} ${stop.call}`)
 }
 
 const isAfterword = (act: Act) =>

@@ -214,3 +214,27 @@ export function provePairs(supply: 'mains' | 'battery', twoHot: boolean): string
 
 /** Families fed by both hot legs (240 V in North America). */
 export const twoHotFamilies: FamilyId[] = ['outdoor-unit-fan', 'mini-split-indoor-fan']
+
+/** From the supply to the motor, whatever the order in which people go round the points. */
+const ELECTRIC_ORDER: IsolationPointId[] = [
+  'breaker',
+  'fuse',
+  'shore-power',
+  'battery',
+  'plug',
+  'disconnect',
+  'service-switch',
+  'wall-switch',
+  'thermostat',
+]
+
+/** Gas and water: not part of the electric line. */
+export const isValve = (point: IsolationPointId): boolean =>
+  ['gas-cock', 'cylinder-valve', 'water-valve'].includes(point)
+
+/** Points as they lie on the line from the supply to the motor, valves left out. */
+export function alongTheLine<T extends { point: IsolationPointId }>(points: T[]): T[] {
+  return points
+    .filter(({ point }) => !isValve(point))
+    .sort((one, two) => ELECTRIC_ORDER.indexOf(one.point) - ELECTRIC_ORDER.indexOf(two.point))
+}

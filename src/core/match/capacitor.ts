@@ -47,7 +47,10 @@ export function matchCapacitors(input: CapacitorMatchInput): { results: MatchRes
   const wanted = wantedSections(input)
   const singles = input.candidates.filter((candidate) => candidate.sections?.length === 1)
   const results = input.candidates.map((candidate) => judge(input, candidate, wanted, singles))
-  results.sort((one, two) => two.score - one.score)
+  const price = new Map(
+    input.candidates.map((candidate) => [candidate.id, candidate.price ?? Number.MAX_VALUE]),
+  )
+  results.sort((one, two) => two.score - one.score || price.get(one.id)! - price.get(two.id)!)
   return { results: input.limit === undefined ? results : results.slice(0, input.limit) }
 }
 

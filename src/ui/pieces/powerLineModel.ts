@@ -1,20 +1,6 @@
 import { type Energy, type JobSnapshot, nominalVolts, type PointRow } from '@/core/job'
-import { isolationPlans } from '@/core/knowledge/isolation'
+import { alongTheLine, isolationPlans, isValve } from '@/core/knowledge/isolation'
 import type { IsolationPointId } from '@/core/knowledge/vocabulary'
-
-/** From the supply to the motor, whatever the order in which people go round them. */
-const ELECTRIC_ORDER: IsolationPointId[] = [
-  'breaker',
-  'fuse',
-  'shore-power',
-  'battery',
-  'plug',
-  'disconnect',
-  'service-switch',
-  'wall-switch',
-  'thermostat',
-]
-const VALVES: IsolationPointId[] = ['gas-cock', 'cylinder-valve', 'water-valve']
 
 export interface PowerLineModel {
   supply: string
@@ -29,9 +15,7 @@ export interface PowerLineModel {
 
 export function powerLineModel(snapshot: JobSnapshot, energy: Energy): PowerLineModel {
   const points = snapshot.points.filter((point) => !point.struckAt)
-  const breaks = points
-    .filter((point) => !VALVES.includes(point.point))
-    .sort((one, two) => ELECTRIC_ORDER.indexOf(one.point) - ELECTRIC_ORDER.indexOf(two.point))
+  const breaks = alongTheLine(points)
   const { volts, hz } = nominalVolts(snapshot.household, snapshot.machine)
   const firstOpen = breaks.findIndex((point) => point.openedAt)
   const powered =
@@ -41,7 +25,7 @@ export function powerLineModel(snapshot: JobSnapshot, energy: Energy): PowerLine
     supply: hz === null ? `${volts} V DC` : `${volts} V ${hz} Hz`,
     direct: isolationPlans[snapshot.machine.family].supply === 'battery',
     breaks,
-    valves: points.filter((point) => VALVES.includes(point.point)),
+    valves: points.filter((point) => isValve(point.point)),
     liveUpTo: firstOpen < 0 || powered ? breaks.length : firstOpen,
     allLive: firstOpen < 0 || powered,
     charge:

@@ -36,6 +36,8 @@ export function Shell({
   const goes = useRef(false)
   useEffect(() => {
     setKeysOn(singleKeys)
+    // Keys and buttons answer from here on.
+    document.documentElement.dataset.ready = ''
     const onKey = (event: KeyboardEvent) => {
       if ((event.ctrlKey || event.metaKey) && event.key.toLowerCase() === 'k') {
         event.preventDefault()

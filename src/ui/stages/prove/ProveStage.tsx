@@ -3,7 +3,7 @@
 import Link from 'next/link'
 import { useState } from 'react'
 import { closingProblems, type JobRow } from '@/core/job'
-import { isolationPlans } from '@/core/knowledge/isolation'
+import { isolationPlans, isValve } from '@/core/knowledge/isolation'
 import { type ProveCheck, proveChecks } from '@/core/knowledge/proofChecks'
 import { useJob } from '../../job/JobProvider'
 import { Section } from '../../kit/Section'
@@ -41,7 +41,7 @@ export function ProveStage() {
       <Section title="Power back" aside="the plan in reverse: water and gas first, leak-tested">
         <p className="max-w-[75ch]">
           {[...order]
-            .sort((one, two) => Number(/cock|valve/.test(two.point)) - Number(/cock|valve/.test(one.point)))
+            .sort((one, two) => Number(isValve(two.point)) - Number(isValve(one.point)))
             .map((point) => shortPoint[point.point])
             .join(', then ') || 'No points are named.'}
           {plan.plugIn ? '.' : ', then the call.'}

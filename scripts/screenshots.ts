@@ -1,0 +1,70 @@
+import { join } from 'node:path'
+import { chromium as engine, type Page } from '@playwright/test'
+import { chromium } from '../e2e/chromium'
+
+interface View {
+  file: string
+  /** Name of the machine whose job is shown, and its stage; or a path. */
+  job?: [string, string]
+  path?: string
+  phone?: boolean
+  before?: (page: Page) => Promise<void>
+}
+
+const settled = async (page: Page) => {
+  const question = page.getByRole('button', { name: 'No, nothing' })
+  if (await question.isVisible()) await question.click()
+}
+
+const views: View[] = [
+  {
+    file: 'bench',
+    path: '/',
+    before: async (page) => page.getByLabel('What has stopped?').fill('bathroom fan hums'),
+  },
+  { file: '1-notice', job: ['Gable fan', 'notice'] },
+  { file: '2-make-dead', job: ['Gable fan', 'make-dead'] },
+  { file: '3-measure', job: ['Dehumidifier', 'measure'] },
+  { file: '4-decide', job: ['Pellet stove', 'decide'] },
+  { file: '5-take-apart', job: ['Ventilator', 'take-apart'] },
+  {
+    file: '6-match',
+    job: ['Range hood', 'match'],
+    before: async (page) =>
+      page.getByRole('heading', { name: 'Candidates' }).evaluate((heading) => heading.scrollIntoView()),
+  },
+  { file: '7-wire-and-refit', job: ['Cooling unit', 'refit'] },
+  { file: '8-prove', job: ['Cooling unit', 'prove'] },
+  { file: 'stop', job: ['Greenhouse', 'notice'] },
+  { file: 'record', job: ['Bathroom fan', 'record'] },
+  { file: 'household', path: '/household' },
+  { file: 'shelf', path: '/shelf' },
+  { file: 'phone-measure', job: ['Dehumidifier', 'measure'], phone: true },
+  { file: 'phone-bench', path: '/', phone: true },
+]
+
+const [address, folder] = process.argv.slice(2) as [string, string]
+const browser = await engine.launch(chromium)
+for (const view of views) {
+  const page = await browser.newPage({
+    viewport: view.phone ? { width: 390, height: 844 } : { width: 1280, height: 800 },
+    baseURL: address,
+  })
+  await page.goto(view.path ?? '/')
+  if (view.job) {
+    const [name, stage] = view.job
+    const href = await page
+      .getByTestId('job-list')
+      .getByRole('link', { name: new RegExp(name) })
+      .first()
+      .getAttribute('href')
+    await page.goto(href!.replace(/\/(notice|record)$/, `/${stage}`))
+  }
+  await page.waitForLoadState('networkidle')
+  await settled(page)
+  await view.before?.(page)
+  await page.evaluate(() => document.fonts.ready)
+  await page.screenshot({ path: join(folder, `${view.file}.png`) })
+  await page.close()
+}
+await browser.close()
