@@ -11,14 +11,22 @@ import {
   CapacitorDischargeDto,
   CapacitorLoadDto,
 } from '../capacitor/input'
+import { type CircuitInput, solveCircuit } from '../circuit'
+import { CircuitDto } from '../circuit/input'
 import { type DiagnoseInput, diagnose } from '../diagnose'
 import { DiagnoseDto } from '../diagnose/input'
 import { CoreError } from '../errors'
+import { type BearingInput, centreWheel, findBearing, fitShaft, type ShaftFitInput, swapSpeed } from '../fit'
+import { FitBearingDto, FitShaftDto, FitWheelDto, SwapSpeedDto } from '../fit/input'
 import { type JsonSchema, schemaOf, validated } from '../input'
 import { type CapacitorMatchInput, type MotorMatchInput, matchCapacitors, matchMotors } from '../match'
 import { MatchCapacitorDto, MatchMotorDto } from '../match/input'
+import { type MotorInput, runMotor } from '../motor'
+import { MotorDto } from '../motor/input'
 import { wayBack } from '../refit'
 import { RefitDto } from '../refit/input'
+import { type AxialInput, type CentrifugalInput, convertRotation, wheelRotation } from '../rotation'
+import { AxialRotationDto, CentrifugalRotationDto, ConvertRotationDto } from '../rotation/input'
 import { judgeWinding, type WindingInput } from '../winding'
 import { WindingDto } from '../winding/input'
 import { type Tool, tool } from './types'
@@ -175,6 +183,113 @@ export const tools: Tool[] = [
     ],
     run: (input) => wayBack(input),
   }),
+  tool<CircuitInput>({
+    name: 'circuit',
+    about: 'Solve an alternating-current circuit of sources, R, L, C, switches and motors.',
+    inputs: [
+      {
+        type: CircuitDto,
+        example: {
+          hz: 60,
+          reference: 'n',
+          elements: [
+            { id: 's', kind: 'source', nodes: ['a', 'n'], value: 120 },
+            { id: 'r', kind: 'resistor', nodes: ['a', 'n'], value: 60 },
+          ],
+        },
+      },
+    ],
+    run: (input) => solveCircuit(input),
+  }),
+  tool<MotorInput>({
+    name: 'motor',
+    about: 'Torque curve, starting and running point of a two-winding motor by the double revolving field.',
+    inputs: [
+      {
+        type: MotorDto,
+        example: {
+          main: { r: 2.02, x: 2.79 },
+          rotor: { r: 4.12, x: 2.12 },
+          xm: 66.8,
+          poles: 4,
+          volts: 110,
+          hz: 60,
+          slip: 0.05,
+          coreWatts: 24,
+          frictionWatts: 13,
+        },
+      },
+    ],
+    run: (input) => runMotor(input),
+  }),
+  tool<
+    | ({ op: 'shaft' } & ShaftFitInput)
+    | ({ op: 'bearing' } & BearingInput)
+    | ({ op: 'wheel' } & Parameters<typeof centreWheel>[0])
+    | ({ op: 'swap-speed' } & Parameters<typeof swapSpeed>[0])
+  >({
+    name: 'fit',
+    about: 'Shaft mark and cut, bearing by its sizes, wheel centring, fan laws on a change of speed.',
+    inputs: [
+      {
+        op: 'shaft',
+        type: FitShaftDto,
+        example: {
+          op: 'shaft',
+          old: { mountToFaceMm: 12, faceToHubMm: 60 },
+          new: { mountToFaceMm: 20, shaftLengthMm: 150 },
+          hubGripMm: 28,
+        },
+      },
+      {
+        op: 'bearing',
+        type: FitBearingDto,
+        example: { op: 'bearing', boreMm: 8, outerMm: 22, widthMm: 7, shaftMm: 8.002 },
+      },
+      {
+        op: 'wheel',
+        type: FitWheelDto,
+        example: { op: 'wheel', housingInsideMm: 200, wheelWidthMm: 180, hubOffsetMm: 4 },
+      },
+      {
+        op: 'swap-speed',
+        type: SwapSpeedDto,
+        example: { op: 'swap-speed', oldRpm: 825, newRpm: 1075, hp: 0.25 },
+      },
+    ],
+    run: (input) => {
+      switch (input.op) {
+        case 'shaft':
+          return fitShaft(input)
+        case 'bearing':
+          return findBearing(input)
+        case 'wheel':
+          return centreWheel(input)
+        case 'swap-speed':
+          return swapSpeed(input)
+      }
+    },
+  }),
+  tool<Parameters<typeof convertRotation>[0] | AxialInput | CentrifugalInput>({
+    name: 'rotation',
+    about: 'Turn seen from the other end; the turn that a wheel needs.',
+    inputs: [
+      { type: ConvertRotationDto, example: { direction: 'CW', viewedFrom: 'lead-end', wanted: 'shaft-end' } },
+      {
+        op: 'axial',
+        key: 'fan',
+        type: AxialRotationDto,
+        example: { fan: 'axial', bladeSlopesDownToward: 'clockwise', viewedFrom: 'discharge' },
+      },
+      {
+        op: 'centrifugal',
+        key: 'fan',
+        type: CentrifugalRotationDto,
+        example: { fan: 'centrifugal', curve: 'forward', cupsOpenToward: 'clockwise', viewedFrom: 'inlet' },
+      },
+    ],
+    run: (input) => ('fan' in input ? wheelRotation(input) : convertRotation(input)),
+  }),
 ]
 
 export const findTool = (name: string): Tool | undefined => tools.find((each) => each.name === name)
@@ -192,14 +307,16 @@ function inputTypeOf(chosen: Tool, input: unknown): new () => object {
   if (chosen.inputs.length === 1) return chosen.inputs[0]!.type
   if (typeof input !== 'object' || input === null || Array.isArray(input))
     throw new CoreError('invalid-input', 'The input must be one JSON object in braces')
-  const op = (input as { op?: unknown }).op
-  const found = chosen.inputs.find((each) => each.op === op)
-  if (!found)
+  const key = chosen.inputs.find((each) => each.key)?.key ?? 'op'
+  const given = (input as Record<string, unknown>)[key]
+  const found = chosen.inputs.find((each) => each.op === given)
+  if (!found) {
     throw new CoreError(
       'invalid-input',
-      `op must be one of: ${chosen.inputs.map((each) => each.op).join(', ')}`,
-      'op',
+      `${key} must be one of: ${chosen.inputs.flatMap((each) => each.op ?? []).join(', ')}`,
+      key,
     )
+  }
   return found.type
 }
 

@@ -3,7 +3,12 @@ export interface Tool {
   name: string
   about: string
   /** The input class for this input: tools with an `op` have one per operation. */
-  inputs: { op?: string; type: new () => object; example: object }[]
+  inputs: {
+    op?: string /** The field that tells the inputs apart, where it is not `op`. */
+    key?: string
+    type: new () => object
+    example: object
+  }[]
   run: (input: never) => object
 }
 

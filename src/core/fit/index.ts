@@ -1,0 +1,123 @@
+import { BEARINGS, type Bearing } from './bearings'
+
+export interface ShaftFitInput {
+  old: { mountToFaceMm: number; faceToHubMm: number }
+  new: { mountToFaceMm: number; shaftLengthMm: number; flatLengthMm?: number }
+  hubGripMm: number
+  shaftEndClearanceMm?: number
+}
+
+/** More than a finger's width beyond the hub is cut. */
+const DEFAULT_CLEARANCE_MM = 15
+
+/**
+ * Blade depth kept when the motor changes: b′ = a + b − a′, all from the mounting plane, in mm.
+ * @returns where the hub's motor-side face sits on the new shaft, how much of the hub is held, what to cut
+ */
+export function fitShaft(input: ShaftFitInput) {
+  const clearance = input.shaftEndClearanceMm ?? DEFAULT_CLEARANCE_MM
+  const markMm = input.old.mountToFaceMm + input.old.faceToHubMm - input.new.mountToFaceMm
+  const gripMm = Math.max(0, Math.min(input.hubGripMm, input.new.shaftLengthMm - markMm))
+  const cutMm = Math.max(0, input.new.shaftLengthMm - (markMm + input.hubGripMm) - clearance)
+  const fits = markMm >= 0 && gripMm >= input.hubGripMm - 1e-9
+  return { markMm, gripMm, fits, cutMm, text: shaftText(input, { markMm, gripMm, fits, cutMm }) }
+}
+
+function shaftText(
+  input: ShaftFitInput,
+  { markMm, gripMm, fits, cutMm }: { markMm: number; gripMm: number; fits: boolean; cutMm: number },
+): string {
+  const round = (mm: number) => Math.round(mm * 10) / 10
+  if (markMm < 0)
+    return `The hub would have to sit ${round(-markMm)} mm inside the new motor: this shaft cannot hold the blade at its old depth.`
+  if (!fits)
+    return `Mark ${round(markMm)} mm: only ${round(gripMm)} of ${round(input.hubGripMm)} mm of the hub would be held. A longer shaft is needed.`
+  const flat = input.new.flatLengthMm
+  const offFlat = flat !== undefined && markMm < input.new.shaftLengthMm - flat - 1e-9
+  const cut = cutMm > 0 ? ` Cut ${round(cutMm)} mm off the end and deburr it.` : ''
+  return `Mark the shaft ${round(markMm)} mm from the motor's face; the hub's motor side sits there.${cut}${offFlat ? ' The hub reaches beyond the flat: set the screw where the flat is.' : ''}`
+}
+
+export interface BearingInput {
+  boreMm?: number
+  outerMm?: number
+  widthMm?: number
+  shaftMm?: number
+  measuredBoreMm?: number
+}
+
+const SAME_MM = 0.05
+const SLIDING_CLEARANCE_MM = 0.01
+const SHOWN = 5
+
+/** Bearing by its sizes, and how it sits on the shaft: press where the shaft is larger, sliding up to 10 µm clearance, else loose. */
+export function findBearing(input: BearingInput) {
+  const given: [keyof Bearing, number][] = []
+  if (input.boreMm !== undefined) given.push(['boreMm', input.boreMm])
+  if (input.outerMm !== undefined) given.push(['outerMm', input.outerMm])
+  if (input.widthMm !== undefined) given.push(['widthMm', input.widthMm])
+  const ranked = BEARINGS.map((bearing) => {
+    const off = given.map(([key, size]) => Math.abs((bearing[key] as number) - size))
+    return {
+      bearing,
+      miss: off.reduce((sum, each) => sum + each, 0),
+      exact: given.length > 0 && off.every((each) => each <= SAME_MM),
+    }
+  }).sort((one, two) => one.miss - two.miss)
+  const exact = ranked.filter((entry) => entry.exact)
+  const shown = given.length === 0 ? [] : exact.length > 0 ? exact : ranked.slice(0, SHOWN)
+  const designations = shown.map(({ bearing, exact: isExact }) => ({ ...bearing, exact: isExact }))
+  const bore = input.measuredBoreMm ?? input.boreMm ?? designations[0]?.boreMm
+  const fit = input.shaftMm === undefined || bore === undefined ? null : fitOf(input.shaftMm, bore)
+  return { designations, fit, text: bearingText(designations, fit, input.shaftMm, bore) }
+}
+
+function fitOf(shaftMm: number, boreMm: number): 'press' | 'sliding' | 'loose' {
+  const clearance = boreMm - shaftMm
+  if (clearance < -1e-9) return 'press'
+  return clearance <= SLIDING_CLEARANCE_MM + 1e-9 ? 'sliding' : 'loose'
+}
+
+function bearingText(
+  found: { code: string; exact: boolean }[],
+  fit: string | null,
+  shaft: number | undefined,
+  bore: number | undefined,
+): string {
+  const which =
+    found.length === 0
+      ? 'Measure bore, outer diameter and width.'
+      : found[0]!.exact
+        ? `By its sizes a ${found[0]!.code}.`
+        : `No size fits exactly; nearest ${found[0]!.code}. Measure again.`
+  if (fit === null) return which
+  const microns = Math.round(Math.abs(bore! - shaft!) * 1000)
+  const sits = {
+    press: `Press fit, ${microns} µm tight.`,
+    sliding: `Sliding fit, ${microns} µm clear.`,
+    loose: `Loose by ${microns} µm: another bearing, or a retaining compound.`,
+  }[fit as 'press']
+  return `${which} ${sits}`
+}
+
+/** Gaps of a wheel in its housing, and how far to move it to centre it; positive away from the motor. mm. */
+export function centreWheel(input: { housingInsideMm: number; wheelWidthMm: number; hubOffsetMm: number }) {
+  const gapBackMm = input.hubOffsetMm
+  const gapFrontMm = input.housingInsideMm - input.wheelWidthMm - input.hubOffsetMm
+  return { gapFrontMm, gapBackMm, moveMm: (gapFrontMm - gapBackMm) / 2 }
+}
+
+/** Speed classes agree within this. */
+const SAME_SPEED = 0.05
+
+/** Fan laws at the same fan: flow ∝ n, pressure ∝ n², power ∝ n³. */
+export function swapSpeed(input: { oldRpm: number; newRpm: number; hp: number }) {
+  const ratio = input.newRpm / input.oldRpm
+  return {
+    flowRatio: ratio,
+    pressureRatio: ratio ** 2,
+    powerRatio: ratio ** 3,
+    neededHp: input.hp * ratio ** 3,
+    ok: Math.abs(ratio - 1) <= SAME_SPEED + 1e-9,
+  }
+}
