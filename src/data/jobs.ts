@@ -1,0 +1,100 @@
+import type { Kysely, Transaction } from 'kysely'
+import type { AnyRow, EventRow, JobRow, JobSnapshot, ListTable, MachineRow, RowChange } from '@/core/job/rows'
+import { type Schema, tableOf } from './schema'
+
+type Db = Kysely<Schema> | Transaction<Schema>
+
+const lists = Object.keys(tableOf).filter((name) => name !== 'job' && name !== 'machine') as ListTable[]
+
+/** Everything of one job, or null where there is none. Rows in their order. */
+export async function loadSnapshot(db: Db, jobId: string): Promise<JobSnapshot | null> {
+  const job = await db.selectFrom('job').selectAll().where('id', '=', jobId).executeTakeFirst()
+  if (!job) return null
+  const machine = await db
+    .selectFrom('machine')
+    .selectAll()
+    .where('id', '=', job.machineId)
+    .executeTakeFirstOrThrow()
+  const household = await db
+    .selectFrom('household')
+    .selectAll()
+    .where('id', '=', machine.householdId)
+    .executeTakeFirstOrThrow()
+  const snapshot: Record<string, unknown> = { job, machine, household }
+  for (const name of lists) {
+    const rows = (await db
+      .selectFrom(tableOf[name] as 'lead')
+      .selectAll()
+      .where('jobId', '=', jobId)
+      .execute()) as AnyRow[]
+    snapshot[name] = rows.sort((one, two) => placeOf(one) - placeOf(two) || (one.id < two.id ? -1 : 1))
+  }
+  return snapshot as unknown as JobSnapshot
+}
+
+const placeOf = (row: AnyRow): number => ('position' in row ? row.position : 0)
+
+/** Make the changes of one act. A row that goes is deleted, one that stays is replaced as a whole. */
+export async function writeChanges(db: Db, changes: RowChange[]): Promise<void> {
+  for (const { table, id, after } of changes) {
+    const name = tableOf[table] as 'lead'
+    if (after === null) {
+      await db.deleteFrom(name).where('id', '=', id).execute()
+      continue
+    }
+    const { id: _, ...rest } = after
+    const update = db
+      .updateTable(name)
+      .set(rest as never)
+      .where('id', '=', id)
+    // A row of another job is never overwritten, whatever id a caller makes up.
+    const updated = await ('jobId' in after
+      ? update.where('jobId', '=', after.jobId)
+      : update
+    ).executeTakeFirst()
+    if (Number(updated.numUpdatedRows) === 0)
+      await db
+        .insertInto(name)
+        .values(after as never)
+        .execute()
+  }
+}
+
+export async function insertJob(db: Db, job: JobRow): Promise<void> {
+  await db.insertInto('job').values(job).execute()
+}
+
+export async function insertMachine(db: Db, machine: MachineRow): Promise<void> {
+  await db.insertInto('machine').values(machine).execute()
+}
+
+export async function touchJob(db: Db, jobId: string, at: string): Promise<void> {
+  await db.updateTable('job').set({ touchedAt: at }).where('id', '=', jobId).execute()
+}
+
+export const lastEvent = (
+  db: Db,
+  jobId: string,
+  state: EventRow['state'],
+  order: 'asc' | 'desc',
+): Promise<EventRow | undefined> =>
+  db
+    .selectFrom('event')
+    .selectAll()
+    .where('jobId', '=', jobId)
+    .where('state', '=', state)
+    .orderBy('seq', order)
+    .limit(1)
+    .executeTakeFirst()
+
+export async function highestSeq(db: Db, jobId: string): Promise<number> {
+  const row = await db
+    .selectFrom('event')
+    .select((eb) => eb.fn.max('seq').as('seq'))
+    .where('jobId', '=', jobId)
+    .executeTakeFirst()
+  return Number(row?.seq ?? 0)
+}
+
+export const listEvents = (db: Db, jobId: string, limit: number): Promise<EventRow[]> =>
+  db.selectFrom('event').selectAll().where('jobId', '=', jobId).orderBy('seq', 'desc').limit(limit).execute()

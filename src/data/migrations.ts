@@ -1,0 +1,186 @@
+import { type Kysely, type Migration, Migrator, sql } from 'kysely'
+
+type Db = Kysely<unknown>
+
+const text = (...names: string[]) => names.map((name) => `"${name}" text not null default ''`)
+const maybe = (type: string, ...names: string[]) => names.map((name) => `"${name}" ${type}`)
+const flag = (...names: string[]) =>
+  names.map((name) => `"${name}" integer not null default 0 check ("${name}" in (0, 1))`)
+const ofJob = [`"id" text primary key`, `"jobId" text not null references "job" ("id") on delete cascade`]
+
+async function table(db: Db, name: string, columns: string[]): Promise<void> {
+  await sql.raw(`create table "${name}" (${columns.join(', ')})`).execute(db)
+}
+
+async function index(db: Db, name: string, columns: string[]): Promise<void> {
+  await sql
+    .raw(
+      `create index "${name}_${columns.join('_')}" on "${name}" (${columns.map((column) => `"${column}"`).join(', ')})`,
+    )
+    .execute(db)
+}
+
+const first: Migration = {
+  async up(db: Db) {
+    await table(db, 'household', [
+      `"id" text primary key`,
+      ...text('name', 'region', 'school', 'tools', 'theme'),
+      ...flag('inches', 'fahrenheit', 'catRated', 'singleKeys'),
+      ...[
+        'ohmAccuracyPercent',
+        'ohmCounts',
+        'ohmResolution',
+        'leadOffsetOhm',
+        'capAccuracyPercent',
+        'capCounts',
+        'capResolutionUf',
+      ].map((name) => `"${name}" real not null`),
+      ...maybe('real', 'capMaxUf'),
+    ])
+    await table(db, 'machine', [
+      `"id" text primary key`,
+      `"householdId" text not null references "household" ("id") on delete cascade`,
+      ...text(
+        'name',
+        'place',
+        'family',
+        'manufacturer',
+        'modelNumber',
+        'serialNumber',
+        'installedYear',
+        'note',
+        'createdAt',
+      ),
+      ...maybe('text', 'motorKind', 'pictureHash', 'nextLook'),
+    ])
+    await table(db, 'job', [
+      `"id" text primary key`,
+      `"machineId" text not null references "machine" ("id") on delete cascade`,
+      ...text('symptom', 'status', 'phase', 'lesson', 'minutesSpent', 'cost', 'openedAt', 'touchedAt'),
+      ...flag('bench'),
+      ...maybe('text', 'result', 'closedAt'),
+    ])
+    await table(db, 'finding', [
+      ...ofJob,
+      ...text('observation', 'value', 'at'),
+      `unique ("jobId", "observation")`,
+    ])
+    await table(db, 'declined', [...ofJob, ...text('observation', 'at'), `unique ("jobId", "observation")`])
+    await table(db, 'isolation_point', [
+      ...ofJob,
+      ...text('point', 'label', 'held', 'strikeReason'),
+      `"position" real not null`,
+      ...maybe('text', 'openedAt', 'struckAt'),
+    ])
+    await table(db, 'proof', [
+      ...ofJob,
+      ...text('startedAt', 'voidReason'),
+      ...maybe('text', 'testerBeforeAt', 'testerAfterAt', 'voidedAt'),
+    ])
+    await table(db, 'proof_reading', [
+      ...ofJob,
+      `"proofId" text not null references "proof" ("id") on delete cascade`,
+      ...text('pair', 'typed', 'at'),
+      `"position" real not null`,
+      ...maybe('real', 'volts'),
+    ])
+    await table(db, 'charge', [
+      ...ofJob,
+      ...text('label', 'capacitanceTyped', 'voltsTyped', 'resistorTyped', 'typed', 'strikeReason'),
+      `"position" real not null`,
+      ...maybe('real', 'volts'),
+      ...maybe('text', 'dischargedAt', 'readAt', 'struckAt'),
+    ])
+    await table(db, 'wait', [
+      ...ofJob,
+      ...text('kind', 'label', 'why', 'strikeReason'),
+      `"minutes" real not null`,
+      `"position" real not null`,
+      ...maybe('text', 'startedAt', 'struckAt'),
+    ])
+    await table(db, 'reading', [
+      ...ofJob,
+      ...text('kind', 'part', 'pointA', 'pointB', 'typed', 'at', 'strikeReason'),
+      ...flag('over', 'live'),
+      ...maybe('real', 'value'),
+      ...maybe('text', 'struckAt'),
+    ])
+    await table(db, 'lead', [...ofJob, ...text('part', 'name'), `"position" real not null`])
+    await table(db, 'field', [
+      ...ofJob,
+      ...text('part', 'field', 'typed', 'at'),
+      `unique ("jobId", "part", "field")`,
+    ])
+    await table(db, 'decision', [
+      ...ofJob,
+      ...flag('agreed'),
+      ...text('cause', 'action', 'reason', 'at'),
+      `"probability" real not null`,
+    ])
+    await table(db, 'ledger_line', [
+      ...ofJob,
+      `"position" real not null`,
+      ...text('action', 'part', 'fastener', 'cup', 'terminal', 'mark', 'renewMaterial', 'caution'),
+      ...flag('movesToNewPart', 'temporary', 'extra', 'bench', 'handsOff'),
+      ...maybe('real', 'count', 'cureHours'),
+      ...maybe('text', 'switchKind', 'doneAt', 'backDoneAt'),
+    ])
+    await table(db, 'landing', [
+      ...ofJob,
+      ...text('lead', 'role', 'terminal'),
+      ...flag('capped'),
+      `"position" real not null`,
+      ...maybe('text', 'doneAt'),
+      `unique ("jobId", "lead")`,
+    ])
+    await table(db, 'prove_check', [
+      ...ofJob,
+      ...text('checkId', 'result', 'note', 'at'),
+      `unique ("jobId", "checkId")`,
+    ])
+    await table(db, 'event', [
+      ...ofJob,
+      `"seq" integer not null`,
+      ...text('at', 'text', 'changes', 'state'),
+      ...maybe('text', 'mergeKey'),
+      `unique ("jobId", "seq")`,
+    ])
+    await table(db, 'photo', [
+      `"hash" text primary key`,
+      `"width" integer not null`,
+      `"height" integer not null`,
+      `"bytes" integer not null`,
+      ...text('caption', 'at'),
+    ])
+    for (const name of [
+      'finding',
+      'declined',
+      'isolation_point',
+      'proof',
+      'proof_reading',
+      'charge',
+      'wait',
+      'reading',
+      'lead',
+      'field',
+      'decision',
+      'ledger_line',
+      'landing',
+      'prove_check',
+    ]) {
+      await index(db, name, ['jobId'])
+    }
+    await index(db, 'job', ['machineId'])
+    await index(db, 'machine', ['householdId'])
+  },
+}
+
+/** Applied in the order of their names at every start; never changed once shipped. */
+const migrations: Record<string, Migration> = { '0001-first': first }
+
+/** @throws the error of the migration that failed; the file is left as it was before it. */
+export async function migrate(db: Kysely<never>): Promise<void> {
+  const migrator = new Migrator({ db, provider: { getMigrations: async () => migrations } })
+  const { error } = await migrator.migrateToLatest()
+  if (error) throw error
+}

@@ -1,0 +1,54 @@
+import type { EventRow, HouseholdRow, JobTables, MachineRow } from '@/core/job/rows'
+
+/** Tables as they stand in the file; rows are the core's own, flags as 0/1. */
+export interface Schema {
+  household: HouseholdRow
+  machine: MachineRow
+  job: JobTables['job']
+  finding: JobTables['findings']
+  declined: JobTables['declined']
+  isolation_point: JobTables['points']
+  proof: JobTables['proofs']
+  proof_reading: JobTables['proofReadings']
+  charge: JobTables['charges']
+  wait: JobTables['waits']
+  reading: JobTables['readings']
+  lead: JobTables['leads']
+  field: JobTables['fields']
+  decision: JobTables['decisions']
+  ledger_line: JobTables['ledger']
+  landing: JobTables['landings']
+  prove_check: JobTables['checks']
+  event: EventRow
+  photo: PhotoRow
+}
+
+export interface PhotoRow {
+  /** SHA-256 of the stored file. */
+  hash: string
+  width: number
+  height: number
+  bytes: number
+  caption: string
+  at: string
+}
+
+/** Table of the file for each list of a job. */
+export const tableOf = {
+  job: 'job',
+  machine: 'machine',
+  findings: 'finding',
+  declined: 'declined',
+  points: 'isolation_point',
+  proofs: 'proof',
+  proofReadings: 'proof_reading',
+  charges: 'charge',
+  waits: 'wait',
+  readings: 'reading',
+  leads: 'lead',
+  fields: 'field',
+  decisions: 'decision',
+  ledger: 'ledger_line',
+  landings: 'landing',
+  checks: 'prove_check',
+} as const satisfies Record<string, keyof Schema>
