@@ -23,6 +23,8 @@ import { type CapacitorMatchInput, type MotorMatchInput, matchCapacitors, matchM
 import { MatchCapacitorDto, MatchMotorDto } from '../match/input'
 import { type MotorInput, runMotor } from '../motor'
 import { MotorDto } from '../motor/input'
+import { readPlate } from '../plate'
+import { PlateDto } from '../plate/input'
 import { wayBack } from '../refit'
 import { RefitDto } from '../refit/input'
 import { type AxialInput, type CentrifugalInput, convertRotation, wheelRotation } from '../rotation'
@@ -39,6 +41,19 @@ type CapacitorInput =
 
 /** Every calculation that runs without the interface, by name. */
 export const tools: Tool[] = [
+  tool<Parameters<typeof readPlate>[0]>({
+    name: 'plate',
+    about: 'Read the text of a motor, capacitor or appliance plate, with confidence per field.',
+    inputs: [
+      {
+        type: PlateDto,
+        example: {
+          text: 'MARROWBY\nMOD MB-C-1112  HP 1/6\nV 208-230 HZ 60 PH 1\nRPM 825 A 1.1\nCAP 5 MFD 370V',
+        },
+      },
+    ],
+    run: (input) => readPlate(input),
+  }),
   tool<CapacitorInput>({
     name: 'capacitor',
     about: 'Judge a capacitor against its label; load method, discharge, combining sections.',

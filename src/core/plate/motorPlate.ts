@@ -1,0 +1,393 @@
+import type { MotorKindId } from '../knowledge/vocabulary'
+import {
+  directionOf,
+  type Found,
+  findQuantity,
+  fractionPattern,
+  parseFraction,
+  plausible,
+} from './quantities'
+import { LIST, NUM, numberOf, numbersOf, type Reader, trust } from './reader'
+import { readManufacturer, readNumbers } from './texts'
+import type { Field, PlateFields } from './types'
+
+/** Fields of a motor plate. What it does not say is left out, never guessed. */
+export function readMotorPlate(reader: Reader): PlateFields {
+  const fields: PlateFields = {}
+  const put = <K extends keyof PlateFields>(key: K, field: PlateFields[K] | undefined) => {
+    if (field && fields[key] === undefined) fields[key] = field
+  }
+  const direction = directionOf(reader)
+  const quantity = <T>(found: Found | undefined, value: (values: number[]) => T): Field<T> | undefined =>
+    found ? reader.field(value(found.values), found.start, found.end, found.confidence) : undefined
+
+  Object.assign(fields, readNumbers(reader))
+  skip(
+    reader,
+    /(?:LAMP|LIGHT|BULB|HEATER)\s{0,2}[:.]?\s{0,2}(?:MAX\.?\s)?\d+\s?W(?:ATTS)?|\d+\s?W(?:ATTS)?\s(?:LAMP|LIGHT|BULB|HEATER)/,
+  )
+  const locked = 'L\\.?R\\.?A\\.?|LOCKED\\s?ROTOR(?:\\s?AMPS)?'
+  skip(reader, new RegExp(`(?:${locked})\\s{0,2}[:.=]?\\s{0,2}${NUM}\\s?A?(?![A-Z])`))
+  skip(reader, new RegExp(`${NUM}\\s?A?\\s?(?:${locked})`))
+  readCapacitor(reader, put)
+  readTemperatures(reader, put)
+  put(
+    'serviceFactor',
+    quantity(
+      findQuantity(
+        reader,
+        { unit: 'S\\.?\\s?F\\.?A?|SERVICE\\s?FACTOR', number: NUM, plausible: ([v]) => v! >= 0.9 && v! <= 2 },
+        'unit-first',
+      )[0],
+      ([v]) => v!,
+    ),
+  )
+  put(
+    'hp',
+    quantity(
+      findQuantity(
+        reader,
+        {
+          unit: 'H\\.?\\s?P\\.?|HORSEPOWER',
+          number: fractionPattern,
+          plausible: plausible.hp,
+          parse: parseFraction,
+        },
+        direction,
+      )[0],
+      ([v]) => v!,
+    ),
+  )
+  readSpeeds(reader, put, direction)
+  put(
+    'hz',
+    quantity(
+      findQuantity(
+        reader,
+        { unit: 'HZ|H2|CYCLES?|CYC\\.?|FREQ(?:UENCY)?', plausible: plausible.hz },
+        direction,
+      )[0],
+      (v) => v,
+    ),
+  )
+  readPhase(reader, put)
+  put('watts', readWatts(reader, direction))
+  readVoltages(reader, put, direction)
+  put(
+    'amps',
+    quantity(
+      bestAmps(
+        findQuantity(
+          reader,
+          {
+            unit: 'F\\.?\\s?L\\.?\\s?A\\.?|AMP(?:ERE)?S?\\.?|A(?:MPS)?(?![A-Z/])',
+            plausible: plausible.amps,
+          },
+          direction,
+        ),
+        reader,
+      ),
+      (v) => v,
+    ),
+  )
+  if (!fields.hz) put('hz', tildeHz(reader))
+  readWords(reader, put)
+  if (fields.motorKind?.value === 'psc' && (fields.speeds?.value ?? fields.rpm?.value.length ?? 1) > 1)
+    fields.motorKind = { ...fields.motorKind, value: 'psc-multispeed' }
+  if (/(?<![A-Z])DC(?![A-Z])|V\s?DC/.test(reader.norm) && !/(?<![A-Z])AC(?![A-Z])/.test(reader.norm)) {
+    delete fields.phase
+    delete fields.hz
+  }
+  put('manufacturer', readManufacturer(reader))
+  return fields
+}
+
+type Put = <K extends keyof PlateFields>(key: K, field: PlateFields[K] | undefined) => void
+
+function skip(reader: Reader, pattern: RegExp): void {
+  for (const match of reader.all(pattern)) reader.use(match.index, match.index + match[0].length)
+}
+
+/** The capacitor a motor asks for, with its volts, before any volts of the supply are read. */
+function readCapacitor(reader: Reader, put: Put): void {
+  const unit = '(?:U\\s?F|MFD|M\\s?F\\s?D?)(?![A-Z])'
+  const match =
+    reader.first(
+      new RegExp(
+        `(?:CAP(?:ACITOR|\\.)?\\s{0,2}[:.]?\\s{0,2}|RUN\\s?CAP\\.?\\s{0,2}[:.]?\\s{0,2})?(${NUM})\\s{0,2}${unit}(?:\\s{0,2}[/,@X-]?\\s{0,2}(${NUM}(?:/${NUM})?)\\s{0,2}V(?:\\s?AC|AC|OLTS?)?(?![A-Z]))?`,
+      ),
+    ) ??
+    reader.first(
+      new RegExp(
+        `${unit}\\s{0,2}[:.=]?\\s{0,2}(${NUM})(?:\\s{0,2}[/,@]?\\s{0,2}(${NUM})\\s{0,2}V(?:\\s?AC|AC|OLTS?)?(?![A-Z]))?`,
+      ),
+    ) ??
+    reader.first(
+      new RegExp(
+        `(?:RUN\\s)?CAP(?:ACITOR|\\.)?\\s{0,2}[:.]?\\s{0,2}(${NUM})\\s{0,2}/\\s{0,2}(${NUM})(?:\\s{0,2}V(?:AC)?)?(?![A-Z0-9])`,
+      ),
+    )
+  if (!match) return
+  const uF = numberOf(match[1]!)
+  if (!plausible.uF([uF])) return
+  const [start, end] = [match.index, match.index + match[0].length]
+  put('capacitorUf', { value: uF, raw: reader.raw(start, end), confidence: trust(match[1]!) })
+  if (match[2])
+    put('capacitorVolts', {
+      value: Math.max(...numbersOf(match[2])),
+      raw: reader.raw(start, end),
+      confidence: trust(match[2]),
+    })
+  reader.use(start, end)
+}
+
+/** Ambient: the upper of a range, °F converted. A temperature rise is no ambient. */
+function readTemperatures(reader: Reader, put: Put): void {
+  skip(
+    reader,
+    new RegExp(
+      `(?:TEMP(?:ERATURE|\\.)?\\s)?RISE\\s{0,2}[:.]?\\s{0,2}${NUM}\\s?°?\\s?[CF]?|${NUM}\\s?°?\\s?[CF]?\\s(?:TEMP(?:ERATURE|\\.)?\\s)?RISE`,
+    ),
+  )
+  const range = `(?:-?${NUM}\\s?°?\\s?[CF]?\\s?(?:-|TO|/|\\.\\.\\.?)\\s?\\+?)?`
+  const match =
+    reader.first(
+      new RegExp(
+        `(?:MAX\\.?\\s)?AMB(?:IENT|\\.)?(?:\\s?TEMP(?:ERATURE|\\.)?)?\\s{0,2}[:.]?\\s{0,2}${range}(${NUM})\\s?°?\\s?([CF])?(?![A-Z])`,
+      ),
+    ) ??
+    reader.first(
+      new RegExp(`${range}(${NUM})\\s?°?\\s?([CF])?\\s{0,2}(?:MAX\\.?\\s)?AMB(?:IENT|\\.)?(?:\\s?TEMP\\.?)?`),
+    )
+  if (!match) return
+  const value = numberOf(match[1]!)
+  const fahrenheit = match[2] === 'F' || (match[2] === undefined && value > 95)
+  put(
+    'ambientCelsius',
+    reader.field(
+      fahrenheit ? ((value - 32) * 5) / 9 : value,
+      match.index,
+      match.index + match[0].length,
+      trust(match[1]!),
+    ),
+  )
+}
+
+function readSpeeds(reader: Reader, put: Put, direction: 'value-first' | 'unit-first'): void {
+  const count = reader.first(
+    /(?<![0-9A-Z.])([2-9])\s?-?\s?(?:SPD|SPEEDS?|SPS)(?![A-Z])|(?:SPEEDS?|SPD)\s{0,2}[:.=]\s{0,2}([1-9])(?![0-9])/,
+  )
+  if (count)
+    put(
+      'speeds',
+      reader.field(Number(count[1] ?? count[2]), count.index, count.index + count[0].length, 0.95),
+    )
+  const unit = 'R\\.?\\s?P\\.?\\s?M\\.?|MIN\\s?-\\s?1|/\\s?MIN|R\\s?/\\s?MIN'
+  const parse = (text: string) => numbersOf(text.replace(/(\d),(\d{3})(?!\d)/g, '$1$2'), true)
+  // Speeds have three figures or more: the count in "1100/3SPD" is none.
+  const speed = '(?=[OQIL|SBZ.,]{0,3}[0-9])[0-9OQIL|SBZ][0-9OQIL|SBZ.,]{2,4}'
+  const list = `${speed}(?:\\s{0,2}[-/]\\s{0,2}${speed})*`
+  const found = findQuantity(reader, { unit, number: list, plausible: plausible.rpm, parse }, direction)
+  const values = [...new Set(found.flatMap((each) => each.values))].sort((one, two) => two - one)
+  if (values.length > 0) {
+    const [start, end] = [found[0]!.start, found[0]!.end]
+    put('rpm', {
+      value: values,
+      raw: reader.raw(start, end),
+      confidence: Math.min(...found.map((each) => each.confidence)),
+    })
+    for (const each of found) reader.use(each.start, each.end)
+  }
+  // A range of one adjustable speed is no list of speeds.
+  const isRange =
+    found.length === 1 && found[0]!.values.length === 2 && found[0]!.values[0]! < found[0]!.values[1]!
+  if (values.length > 0 && !isRange)
+    put('speeds', { value: values.length, raw: reader.raw(found[0]!.start, found[0]!.end), confidence: 0.8 })
+}
+
+function readPhase(reader: Reader, put: Put): void {
+  const match = reader.first(
+    /(?<![0-9A-Z.])([13I])\s?(?:PH(?:ASE)?\.?|Ø|Φ)(?![A-Z])|(?:PH(?:ASE)?\.?|Ø|Φ)\s{0,2}[:.=]?\s{0,2}([13I])(?![0-9.])|(SINGLE|THREE)\s?-?\s?PHASE|(?<=[A-Z])([13])\s?PH(?![A-Z])/,
+  )
+  if (!match) return
+  const value = match[3] ? (match[3] === 'SINGLE' ? 1 : 3) : numberOf((match[1] ?? match[2] ?? match[4])!)
+  put('phase', reader.field(value, match.index, match.index + match[0].length, 0.95))
+}
+
+function readWatts(reader: Reader, direction: 'value-first' | 'unit-first'): Field<number> | undefined {
+  const kilo = findQuantity(
+    reader,
+    { unit: 'KW', number: NUM, plausible: ([v]) => v! > 0.001 && v! < 20 },
+    direction,
+  )[0]
+  if (kilo) return reader.field(kilo.values[0]! * 1000, kilo.start, kilo.end, kilo.confidence)
+  const plainWatts = findQuantity(
+    reader,
+    { unit: '(?:W(?:ATTS?)?|P1|P2)', number: NUM, plausible: plausible.watts },
+    direction,
+  )[0]
+  return plainWatts
+    ? reader.field(plainWatts.values[0]!, plainWatts.start, plainWatts.end, plainWatts.confidence)
+    : undefined
+}
+
+/** Voltages as printed: 208-230, 115/230. Several places are joined. */
+function readVoltages(reader: Reader, put: Put, direction: 'value-first' | 'unit-first'): void {
+  const found = findQuantity(
+    reader,
+    { unit: 'V(?:OLTS?|\\.?\\s?A\\.?\\s?C\\.?|AC|DC|\\s?~)?(?![A-Z])|VOLTAGE', plausible: plausible.volts },
+    direction,
+  )
+  if (found.length === 0) return
+  const values = [...new Set(found.flatMap((each) => each.values))]
+  put('voltages', {
+    value: values,
+    raw: reader.raw(found[0]!.start, found[0]!.end),
+    confidence: Math.min(...found.map((each) => each.confidence)),
+  })
+  for (const each of found) reader.use(each.start, each.end)
+}
+
+/** Full load comes before any other current; otherwise the first. */
+function bestAmps(found: Found[], reader: Reader): Found | undefined {
+  return found.find((each) => /F\.?\s?L\.?\s?A/.test(reader.norm.slice(each.start, each.end))) ?? found[0]
+}
+
+/** "115V~60" prints the frequency after the wave sign. */
+function tildeHz(reader: Reader): Field<number[]> | undefined {
+  const match = reader.first(new RegExp(`~\\s?(${LIST})(?![0-9])`))
+  if (!match) return undefined
+  const values = numbersOf(match[1]!)
+  return plausible.hz(values)
+    ? reader.field(values, match.index, match.index + match[0].length, 0.8)
+    : undefined
+}
+
+const kinds: [RegExp, MotorKindId][] = [
+  [/(?<![A-Z])P\.?S\.?C\.?(?![A-Z])|PERMANENT\s?SPLIT(?:\s?CAPACITOR)?/, 'psc'],
+  [/SHADED?\s?-?\s?POLE/, 'shaded-pole'],
+  [/SPLIT\s?-?\s?PHASE/, 'split-phase'],
+  [/CAP(?:ACITOR|\.)?\s?-?\s?START/, 'capacitor-start'],
+  [/(?<![A-Z])E\.?C\.?M\.?(?![A-Z])|ELECTRONICALLY\s?COMMUTATED/, 'ecm'],
+  [/BRUSHLESS(?:\s?DC)?|(?<![A-Z])BLDC(?![A-Z])/, 'bldc'],
+  [/BRUSHED(?:\s?DC)?|PERMANENT\s?MAGNET\s?DC|(?<![A-Z])PMDC(?![A-Z])/, 'brushed-dc'],
+]
+
+/** What is said in words: kind, turn, class, duty, enclosure, protection, bearing, frame. */
+function readWords(reader: Reader, put: Put): void {
+  const word = <T>(
+    pattern: RegExp,
+    value: (match: RegExpExecArray) => T,
+    confidence = 0.94,
+  ): Field<T> | undefined => {
+    const match = reader.first(pattern)
+    return match
+      ? reader.field(value(match), match.index, match.index + match[0].length, confidence)
+      : undefined
+  }
+  for (const [pattern, kind] of kinds)
+    put(
+      'motorKind',
+      word(pattern, () => kind),
+    )
+  put(
+    'thermalProtection',
+    word(
+      /(?:NOT|NO|W\/O|WITHOUT)\s?(?:THERMAL(?:LY)?)\s?(?:PROT(?:ECTED|ECTION|\.)?)/,
+      () => 'none' as const,
+    ),
+  )
+  put(
+    'thermalProtection',
+    word(/Z\.?\s?P\.?(?![A-Z])|IMP(?:EDANCE|\.)?\s?PROT(?:ECTED|\.)?/, () => 'impedance' as const),
+  )
+  put(
+    'thermalProtection',
+    word(
+      /(?:MANUAL|MAN\.?)\s?(?:RESET|THERM(?:AL|\.)?|PROT(?:ECTOR|\.)?)(?:\s?PROT(?:ECTED|\.)?)?/,
+      () => 'manual' as const,
+    ),
+  )
+  put(
+    'thermalProtection',
+    word(
+      /(?:AUTO(?:MATIC|\.)?\s?(?:RESET\s?)?)?THERM(?:AL(?:LY)?|\.)?\s?PROT(?:ECTED|ECTION|ECTOR|\.)?(?:\s?AUTO(?:MATIC)?)?|AUTO(?:MATIC)?\s?(?:RESET|PROT(?:ECTED|\.)?)|THERMAL PROTECTION\s?:?\s?AUTO/,
+      () => 'auto' as const,
+    ),
+  )
+  const both = reader.first(
+    /(?<![A-Z])CW\s?\/\s?CCW(?![A-Z])|REV(?:ERSIBLE|\.)?(?![A-Z])|INTERCHANGE[^\n]{0,60}TO\s?REVERSE/,
+  )
+  if (both)
+    put('rotation', reader.field('reversible' as const, both.index, both.index + both[0].length, 0.93))
+  const turn = reader.first(
+    /(?:ROT(?:ATION|\.)?\s{0,2}[:.]?\s{0,2})?(?<![A-Z])(C\.?C\.?W|C\.?W)\.?\s?-?\s?(?:(S\.?E|L\.?E)(?![A-Z])|(?:\s?(?:FACING|VIEWED\s?FROM|FROM|AT)?\s?(SHAFT|LEAD)\s?(?:END)?))?(?![A-Z])/,
+  )
+  if (turn) {
+    const end = turn[2] ?? turn[3]
+    put('rotation', {
+      value: turn[1]!.replaceAll('.', '') === 'CW' ? 'CW' : 'CCW',
+      raw: reader.raw(turn.index, turn.index + turn[0].length),
+      confidence: 0.94,
+    })
+    if (end)
+      put('rotationViewedFrom', {
+        value: end.startsWith('S') ? 'shaft-end' : 'lead-end',
+        raw: reader.raw(turn.index, turn.index + turn[0].length),
+        confidence: 0.92,
+      })
+    reader.use(turn.index, turn.index + turn[0].length)
+  }
+  put(
+    'rotationViewedFrom',
+    word(
+      /(?:FACING|VIEWED\s?FROM|FROM|OPP(?:OSITE|\.)?)?\s?(SHAFT|LEAD)\s?END|(?<![A-Z])([SL])\.?E\.?(?![A-Z])/,
+      (match) => ((match[1] ?? match[2])!.startsWith('S') ? 'shaft-end' : 'lead-end'),
+      0.85,
+    ),
+  )
+  put(
+    'insulationClass',
+    word(
+      /(?:INS(?:UL(?:ATION)?|\.)?\s?(?:SYS(?:TEM|\.)?\s?)?(?:CL(?:ASS|\.)?)?|(?:TH\.?\s?|ISO\.?\s?|THERM\.?\s?)?CL(?:ASS|\.)?)\s{0,2}[:.]?\s{0,2}([ABEFH8])(?![A-Z0-9])|(?<![A-Z])([ABEFH])\s?(?:INS(?:UL)?\.?|CLASS)(?![A-Z])/,
+      (match) => {
+        const letter = (match[1] ?? match[2])!
+        return letter === '8' ? 'B' : letter
+      },
+    ),
+  )
+  put(
+    'duty',
+    word(
+      /DUTY\s{0,2}[:.]?\s{0,2}(CONT(?:INUOUS|\.)?|S1|INT(?:ERMITTENT|\.)?|\d{1,2}\s?MIN\.?)|(?<![A-Z])(CONT(?:INUOUS|\.)?|S1|INTERMITTENT|INT\.?|\d{2}\s?MIN\.?)\s?(?:DUTY)?(?![A-Z0-9])/,
+      (match) =>
+        /^(?:CONT|S1)/.test((match[1] ?? match[2])!) ? ('continuous' as const) : ('intermittent' as const),
+    ),
+  )
+  put(
+    'enclosure',
+    word(
+      /(?:ENCL?(?:OSURE|\.)?\s{0,2}[:.]?\s{0,2})?(?<![A-Z])(TEAO|TENV|TEFC|TEBC|ODP|OPAO|DPAO|OAO|OPEN|IP\s?[0-9OI]{2})(?![A-Z0-9])/,
+      (match) =>
+        match[1]!
+          .replace(/\s/g, '')
+          .replace(
+            /^(IP)(.*)$/,
+            (_, ip: string, rest: string) => ip + rest.replace(/O/g, '0').replace(/I/g, '1'),
+          ),
+    ),
+  )
+  put(
+    'bearing',
+    word(/(BALL|SLEEVE)\s?(?:BRGS?\.?|BEARINGS?)?|BRGS?\.?\s{0,2}[:.]?\s{0,2}(BALL|SLEEVE)/, (match) =>
+      (match[1] ?? match[2]) === 'BALL' ? ('ball' as const) : ('sleeve' as const),
+    ),
+  )
+  put(
+    'frame',
+    word(
+      /(?<![A-Z])FR(?:AME|\.)?\s{0,2}[:.]?\s{0,2}([0-9]{2,3}[A-Z]{0,2})(?![A-Z0-9])/,
+      (match) => match[1]!,
+    ),
+  )
+}
