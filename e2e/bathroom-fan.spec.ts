@@ -74,7 +74,7 @@ test('a bathroom fan that hums, from plain words to a printed record', async ({ 
     .nth(1)
     .locator('span')
     .first()
-    .innerText()
+    .textContent()
   await page.getByTestId('match-sheet').getByRole('button', { name: 'Choose' }).first().click()
   await expect(page.getByTestId('match-sheet').getByRole('button', { name: 'Chosen' })).toBeVisible()
 
@@ -104,7 +104,7 @@ test('a bathroom fan that hums, from plain words to a printed record', async ({ 
   for (const text of [
     'Run capacitor below its tolerance',
     'L–N 0.2 V',
-    chosen,
+    chosen!,
     'Springs first, then the plug.',
     'It runs',
     'black common',

@@ -14,18 +14,16 @@ import {
   type PlateFigures,
 } from '../diagnose'
 import { isCoreError } from '../errors'
-import type { ObservationId, ToolId } from '../knowledge/vocabulary'
+import { contactorFamilies } from '../knowledge/priors'
+import type { FamilyId, ObservationId, ToolId } from '../knowledge/vocabulary'
+import { type PointId, voltageWalk, type WalkResult } from '../supply'
 import { typedValue } from '../units/parseTyped'
 import { judgeWinding, type OhmMeter, type WindingResult } from '../winding'
+import { fieldText, typedList } from './fields'
 import { nominalVolts } from './plant'
 import type { HouseholdRow, JobSnapshot, ReadingRow } from './rows'
 
 export type Part = 'old' | 'new'
-
-/** A field's text as typed, or empty. */
-export function fieldText(snapshot: JobSnapshot, part: string, field: string): string {
-  return snapshot.fields.find((row) => row.part === part && row.field === field)?.typed ?? ''
-}
 
 export const ohmMeterOf = (household: HouseholdRow): OhmMeter => ({
   accuracyPercent: household.ohmAccuracyPercent,
@@ -168,14 +166,50 @@ export function derivedFindings(snapshot: JobSnapshot): DerivedFinding[] {
     else if (frame.length > 0)
       found.push({ observation: 'to-frame', value: 'clear', from: 'over-range to the frame' })
   }
-  const supply = activeReadings(snapshot, 'supply', 'old')[0]
-  if (supply && supply.value !== null) {
-    const nominal = nominalOf(snapshot)
-    const share = supply.value / nominal
-    const value = share < 0.1 ? 'none' : share < 0.9 ? 'low' : share > 1.1 ? 'high' : 'normal'
-    found.push({ observation: 'supply-voltage', value, from: `${supply.value} V at the supply` })
-  }
+  found.push(...walkFindings(snapshot))
   return found
+}
+
+/** Points of the voltage walk that the family has, from the supply to the motor. */
+export function walkPoints(family: FamilyId): PointId[] {
+  if (contactorFamilies.includes(family)) return ['supply', 'call', 'output', 'contactor-drop', 'motor']
+  return lowVoltageCall.includes(family) ? ['supply', 'call', 'motor'] : ['supply', 'motor']
+}
+
+const lowVoltageCall: FamilyId[] = ['furnace-blower', 'draft-inducer', 'attic-vent-fan', 'hrv-fan']
+
+/** Live readings along the chain, judged. */
+export function walkOf(snapshot: JobSnapshot): WalkResult {
+  const readings = activeReadings(snapshot, 'supply', 'old').flatMap((row) =>
+    row.value === null ? [] : [{ point: row.pointA as PointId, volts: row.value }],
+  )
+  const plate = typedList(fieldText(snapshot, 'motor-old', 'voltages'), 'volts')
+  return voltageWalk(readings, plate.length > 0 ? plate : [nominalOf(snapshot)])
+}
+
+function walkFindings(snapshot: JobSnapshot): DerivedFinding[] {
+  const observations: Record<PointId, ObservationId> = {
+    supply: 'supply-voltage',
+    call: 'control-voltage',
+    output: 'contactor-output',
+    motor: 'motor-voltage',
+    'contactor-drop': 'contactor-output',
+  }
+  return walkOf(snapshot).points.flatMap(({ point, volts, verdict }): DerivedFinding[] => {
+    const from = `${volts} V at the ${point === 'contactor-drop' ? 'closed pole' : point}`
+    if (point === 'contactor-drop')
+      return verdict === 'high' ? [{ observation: 'contactor-output', value: 'low', from }] : []
+    if (point === 'call')
+      return [
+        {
+          observation: 'control-voltage',
+          value: verdict === 'normal' || verdict === 'high' ? 'present' : verdict,
+          from,
+        },
+      ]
+    const value = verdict === 'high' && point !== 'supply' ? 'normal' : verdict
+    return value === 'borderline' ? [] : [{ observation: observations[point], value, from }]
+  })
 }
 
 /** Nominal volts: of the plate where it is typed, else of the region. */

@@ -1,7 +1,7 @@
 import { parseCapacitorLabel } from '../capacitor'
 import type { CapSpec, MotorSpec } from '../match'
 import { type ParseOptions, parseTyped, type Quantity, typedValue } from '../units'
-import { fieldText } from './derive'
+import { fieldText, typedList } from './fields'
 import type { JobSnapshot } from './rows'
 
 export interface PlateField {
@@ -89,11 +89,6 @@ export const motorPlateFields: PlateField[] = [
   { field: 'leadLengthMm', label: 'Leads needed', placeholder: '600', kind: { quantity: 'mm' } },
   { field: 'controlAmps', label: 'Control may switch', placeholder: '5', kind: { quantity: 'amps' } },
 ]
-
-/** Numbers of a list as printed: 208-230, 1075/950/825. */
-export function typedList(text: string, quantity: Quantity): number[] {
-  return text.split(/[/,; ]+|(?<=\d)-(?=\d)/).flatMap((part) => typedValue(part, quantity) ?? [])
-}
 
 /** What is wrong with a typed plate field, or null. */
 export function plateFieldError(field: PlateField, typed: string, options?: ParseOptions): string | null {

@@ -69,17 +69,19 @@ const rules: Record<MotorRule, Rule> = {
 }
 
 /** Cheap rules that turn most candidates away, first. */
-const QUICK_ORDER: MotorRule[] = [
+const QUICK_FIRST: MotorRule[] = [
   'part-number',
   'kind',
   'speed',
-  'voltage',
   'power',
+  'voltage',
   'mount',
   'shaft-diameter',
   'diameter',
-  ...motorRules,
 ]
+const QUICK_ORDER: MotorRule[] = [...QUICK_FIRST, ...motorRules.filter((rule) => !QUICK_FIRST.includes(rule))]
+const QUICK_RULES = QUICK_ORDER.map((name) => rules[name])
+
 const COST: Record<RuleVerdict, number> = { ok: 0, work: 6, unknown: 3, no: 40 }
 const CLASS_SCORE: Record<MatchVerdict, number> = { 'drop-in': 2000, 'fits-with-work': 1000, no: 0 }
 const DECLARED_BONUS = 200
@@ -113,16 +115,18 @@ function partNumberRule(
  */
 export function matchMotors(input: MotorMatchInput): { results: MatchResult[] } {
   const depths = supersessionDepths(input.old.partNumber, input.candidates)
-  const ranked = input.candidates.map((candidate) => {
-    const depth = depths.get(candidate.id)
-    return { candidate, depth, ...quickly(input, candidate, depth) }
-  })
-  ranked.sort(
-    (one, two) =>
-      two.score - one.score ||
-      (one.candidate.price ?? Number.MAX_VALUE) - (two.candidate.price ?? Number.MAX_VALUE),
-  )
-  const shown = input.limit === undefined ? ranked : ranked.slice(0, input.limit)
+  const usable: Ranked[] = []
+  const turnedAway: Ranked[] = []
+  for (const candidate of input.candidates) {
+    const ranked = quickly(input, candidate, depths.get(candidate.id))
+    if (ranked.verdict === 'no') turnedAway.push(ranked)
+    else usable.push(ranked)
+  }
+  usable.sort(byScore)
+  const limit = input.limit ?? Number.POSITIVE_INFINITY
+  // Those turned away are put in order only where some of them will be shown.
+  const all = usable.length >= limit ? usable : [...usable, ...turnedAway.sort(byScore)]
+  const shown = all.length > limit ? all.slice(0, limit) : all
   return {
     results: shown.map(({ candidate, depth, verdict, score }) => ({
       ...inFull(input, candidate, depth),
@@ -132,26 +136,31 @@ export function matchMotors(input: MotorMatchInput): { results: MatchResult[] } 
   }
 }
 
+interface Ranked {
+  candidate: MotorSpec
+  depth: number | undefined
+  verdict: MatchVerdict
+  score: number
+}
+
+const byScore = (one: Ranked, two: Ranked): number =>
+  two.score - one.score ||
+  (one.candidate.price ?? Number.MAX_VALUE) - (two.candidate.price ?? Number.MAX_VALUE)
+
 /** Verdict and score; the first "no" ends it, and the later it comes the nearer the candidate was. */
-function quickly(
-  input: MotorMatchInput,
-  candidate: MotorSpec,
-  depth: number | undefined,
-): { verdict: MatchVerdict; score: number } {
+function quickly(input: MotorMatchInput, candidate: MotorSpec, depth: number | undefined): Ranked {
   let cost = 0
   let work = false
-  const done = new Set<MotorRule>()
-  for (const name of QUICK_ORDER) {
-    if (done.has(name)) continue
-    done.add(name)
-    const outcome = rules[name](input.old, candidate, input, depth)
+  for (let place = 0; place < QUICK_RULES.length; place++) {
+    const outcome = QUICK_RULES[place]!(input.old, candidate, input, depth)
     if (!outcome) continue
-    if (outcome.verdict === 'no') return { verdict: 'no', score: done.size + bonus(depth) / 10 }
+    if (outcome.verdict === 'no')
+      return { candidate, depth, verdict: 'no', score: place + 1 + bonus(depth) / 10 }
     work ||= outcome.verdict === 'work'
     cost += COST[outcome.verdict] + (outcome.cost ?? 0)
   }
   const verdict: MatchVerdict = work ? 'fits-with-work' : 'drop-in'
-  return { verdict, score: CLASS_SCORE[verdict] + bonus(depth) - cost }
+  return { candidate, depth, verdict, score: CLASS_SCORE[verdict] + bonus(depth) - cost }
 }
 
 /** Declared by number counts much, and the newest number of a chain the most. */

@@ -42,4 +42,6 @@ export function supersessionDepths(
   return depths
 }
 
-const normalized = (number: string) => number.replace(/[\s-]/g, '').toUpperCase()
+const UNTIDY = /[\s\-a-z]/
+const normalized = (number: string) =>
+  UNTIDY.test(number) ? number.replace(/[\s-]/g, '').toUpperCase() : number

@@ -10,7 +10,7 @@ const keys: [string, string][] = [
   ['R', 'new reading'],
   ['T', 'tick the current line'],
   ['Z, Shift Z', 'undo, redo'],
-  ['G B, G H, G S', 'bench, household, shelf'],
+  ['G B, G H, G S, G I', 'bench, household, shelf, instruments'],
   ['Enter', 'in a number: go on to the next'],
   ['o', 'in a number: over-range'],
 ]

@@ -79,6 +79,7 @@ export function Palette({ onClose, onKeys }: { onClose: () => void; onKeys: () =
                 <Item label="Bench: start a job" onSelect={() => go('/')} />
                 <Item label="Household and settings" onSelect={() => go('/household')} />
                 <Item label="Shelf: catalogue of parts" onSelect={() => go('/shelf')} />
+                <Item label="Instruments: calculations without a job" onSelect={() => go('/instruments')} />
                 <Item
                   label="Keys"
                   onSelect={() => {

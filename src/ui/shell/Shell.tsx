@@ -15,6 +15,7 @@ const places = [
   { href: '/', name: 'Bench', key: 'b' },
   { href: '/household', name: 'Household', key: 'h' },
   { href: '/shelf', name: 'Shelf', key: 's' },
+  { href: '/instruments', name: 'Instruments', key: 'i' },
 ]
 
 /** The frame of every page: name, places, find-and-act. */
@@ -68,7 +69,10 @@ export function Shell({
         <Link prefetch={false} href="/" className="font-bold text-[1.12rem]">
           Rest Cog
         </Link>
-        <nav aria-label="Places" className="flex min-w-0 flex-1 gap-x-4 mid:gap-x-6">
+        <nav
+          aria-label="Places"
+          className="flex min-w-0 flex-1 gap-x-3 text-[0.93rem] mid:gap-x-6 mid:text-[1rem]"
+        >
           {places.map((place) => (
             <Link
               prefetch={false}

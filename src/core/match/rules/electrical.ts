@@ -1,7 +1,9 @@
 import { formatHp, significant } from '../../units/format'
 import { comparePower, WATTS_PER_HP } from '../power'
 import type { MotorMatchInput, MotorSpec, Outcome } from '../types'
-import { ok, plain, unknown } from './outcome'
+import { ok, plain, remembered, unknown } from './outcome'
+
+const hpText = remembered(formatHp)
 
 const ELECTRONIC = new Set(['ecm', 'bldc'])
 const PSC = new Set(['psc', 'psc-multispeed'])
@@ -90,14 +92,14 @@ export const phaseRule = (old: MotorSpec, candidate: MotorSpec): Outcome =>
 export function powerRule(old: MotorSpec, candidate: MotorSpec): Outcome {
   // Watts of input are never turned into hp: compare like with like.
   const [a, b] = [old.hp ?? hpOf(old.outputWatts), candidate.hp ?? hpOf(candidate.outputWatts)]
-  if (a !== undefined && b !== undefined) return power(a, b, formatHp(a), formatHp(b))
+  if (a !== undefined && b !== undefined) return power(a, b, hpText(a), hpText(b))
   if (old.inputWatts !== undefined && candidate.inputWatts !== undefined) {
     const [x, y] = [old.inputWatts, candidate.inputWatts]
     return power(x / WATTS_PER_HP, y / WATTS_PER_HP, `${x} W input`, `${y} W input`)
   }
   return unknown(
-    a === undefined ? '?' : formatHp(a),
-    b === undefined ? '?' : formatHp(b),
+    a === undefined ? '?' : hpText(a),
+    b === undefined ? '?' : hpText(b),
     'Compare the power: hp with hp, watts of output with output.',
   )
 }
@@ -125,20 +127,21 @@ function power(a: number, b: number, old: string, fresh: string): Outcome {
 
 const SPEED_TOLERANCE = 0.05
 
+const tooSlow = remembered((ratio) => `Too slow: ${significant(ratio * 100, 2)} % of the air.`)
+const tooFast = remembered(
+  (ratio) => `Too fast: it asks ${significant(ratio ** 3, 2)} times the power and overloads.`,
+)
+
 export function speedRule(old: MotorSpec, candidate: MotorSpec): Outcome {
   const [a, b] = [old.rpm?.[0], candidate.rpm?.[0]]
   if (a === undefined || b === undefined)
     return unknown(rpm(a), rpm(b), 'Find the rpm: on the plate, from the poles, or by tapping a beat.')
   if (Math.abs(b / a - 1) <= SPEED_TOLERANCE + 1e-9) return ok(rpm(a), rpm(b), 'Same speed class.')
-  const ratio = b / a
-  const text =
-    ratio < 1
-      ? `Too slow: ${significant(ratio * 100, 2)} % of the air.`
-      : `Too fast: it asks ${significant(ratio ** 3, 2)} times the power and overloads.`
+  const text = b < a ? tooSlow(b / a) : tooFast(b / a)
   return { verdict: 'no', old: rpm(a), new: rpm(b), text }
 }
 
-const rpm = (value: number | undefined) => (value === undefined ? '?' : `${value} rpm`)
+const rpm = remembered((value) => `${value} rpm`)
 
 export function speedCountRule(old: MotorSpec, candidate: MotorSpec, input: MotorMatchInput): Outcome {
   const needed = input.speedsUsed ?? old.speeds ?? old.rpm?.length
@@ -181,7 +184,7 @@ export function currentRule(old: MotorSpec, candidate: MotorSpec, input: MotorMa
   return ok(a, b, 'No more current than the old one.')
 }
 
-const amps = (value: number | undefined) => (value === undefined ? '?' : `${significant(value, 3)} A`)
+const amps = remembered((value) => `${significant(value, 3)} A`)
 
 /** Turn as seen from the shaft end. */
 function fromShaftEnd(spec: MotorSpec): 'CW' | 'CCW' | undefined {
@@ -191,11 +194,12 @@ function fromShaftEnd(spec: MotorSpec): 'CW' | 'CCW' | undefined {
   return direction === 'CW' ? 'CCW' : 'CW'
 }
 
+const showTurn = (turn: string | undefined, reversible?: boolean): string =>
+  `${turn ? `${turn} from the shaft end` : '?'}${reversible ? ', reversible' : ''}`
+
 export function rotationRule(old: MotorSpec, candidate: MotorSpec): Outcome {
   const [a, b] = [fromShaftEnd(old), fromShaftEnd(candidate)]
-  const shown = (turn: string | undefined, reversible?: boolean) =>
-    `${turn ? `${turn} from the shaft end` : '?'}${reversible ? ', reversible' : ''}`
-  const [x, y] = [shown(a), shown(b, candidate.rotation?.reversible)]
+  const [x, y] = [showTurn(a), showTurn(b, candidate.rotation?.reversible)]
   if (!a)
     return unknown(
       x,

@@ -1,5 +1,5 @@
 import type { MotorMatchInput, MotorSpec, Outcome, Work } from '../types'
-import { millimetres as mm, ok, plain, unknown } from './outcome'
+import { millimetres as mm, ok, plain, remembered, unknown } from './outcome'
 
 /** What a tape measure cannot tell apart. */
 const SAME_MM = 1
@@ -73,22 +73,30 @@ function cut(work: Work[], what: string, old: number, fresh: number): void {
     work.push({ kind: 'cut-shaft', text: `Cut ${mm(fresh - old)} off the ${what} and deburr it.` })
 }
 
+const showEnds = remembered((ends) => `${ends} ${ends === 1 ? 'end' : 'ends'}`)
+
 export function shaftEndsRule(old: MotorSpec, candidate: MotorSpec): Outcome {
   const [a, b] = [old.shaft?.ends, candidate.shaft?.ends]
-  const show = (ends: number | undefined) =>
-    ends === undefined ? '?' : `${ends} ${ends === 1 ? 'end' : 'ends'}`
-  if (a === undefined || b === undefined) return unknown(show(a), show(b), 'Count the shaft ends.')
-  if (b < a) return { verdict: 'no', old: show(a), new: show(b), text: 'The second shaft end is missing.' }
+  if (a === undefined || b === undefined) return unknown(showEnds(a), showEnds(b), 'Count the shaft ends.')
+  if (b < a)
+    return { verdict: 'no', old: showEnds(a), new: showEnds(b), text: 'The second shaft end is missing.' }
   if (b > a)
-    return unknown(show(a), show(b), 'A second shaft end stands out: measure the room behind the motor.')
-  return ok(show(a), show(b), 'Same shaft ends.')
+    return unknown(
+      showEnds(a),
+      showEnds(b),
+      'A second shaft end stands out: measure the room behind the motor.',
+    )
+  return ok(showEnds(a), showEnds(b), 'Same shaft ends.')
+}
+
+function showMount(mount: MotorSpec['mount']): string {
+  if (!mount?.type) return '?'
+  return mount.boltCircleMm ? `${mount.type} on ${mm(mount.boltCircleMm)}` : mount.type
 }
 
 export function mountRule(old: MotorSpec, candidate: MotorSpec): Outcome {
   const [a, b] = [old.mount, candidate.mount]
-  const show = (mount: MotorSpec['mount']) =>
-    [mount?.type ?? '?', mount?.boltCircleMm ? `on ${mm(mount.boltCircleMm)}` : ''].filter(Boolean).join(' ')
-  const [x, y] = [show(a), show(b)]
+  const [x, y] = [showMount(a), showMount(b)]
   if (!a?.type || !b?.type) return unknown(x, y, 'Look how it is held: studs, band, lugs, base or bracket.')
   if (a.type !== b.type) return { verdict: 'no', old: x, new: y, text: 'Another kind of mount.' }
   if (
@@ -153,15 +161,13 @@ export function bearingRule(old: MotorSpec, candidate: MotorSpec, input: MotorMa
 
 const CLASSES = ['Y', 'A', 'E', 'B', 'F', 'H', 'N', 'R']
 
+function showHeat({ ambientCelsius, insulationClass }: MotorSpec): string {
+  if (ambientCelsius === undefined) return insulationClass ? `class ${insulationClass}` : '?'
+  return insulationClass ? `${ambientCelsius} °C, class ${insulationClass}` : `${ambientCelsius} °C`
+}
+
 export function ambientRule(old: MotorSpec, candidate: MotorSpec): Outcome {
-  const show = (spec: MotorSpec) =>
-    [
-      spec.ambientCelsius === undefined ? '' : `${spec.ambientCelsius} °C`,
-      spec.insulationClass ? `class ${spec.insulationClass}` : '',
-    ]
-      .filter(Boolean)
-      .join(', ') || '?'
-  const [x, y] = [show(old), show(candidate)]
+  const [x, y] = [showHeat(old), showHeat(candidate)]
   if (
     old.insulationClass &&
     candidate.insulationClass &&

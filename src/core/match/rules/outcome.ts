@@ -28,5 +28,18 @@ export function plain<T>(
   return fits(old, fresh) ? ok(a, b, fine) : { verdict: 'no', old: a, new: b, text: wrong }
 }
 
-export const millimetres = (value: number | undefined): string =>
-  value === undefined ? '?' : `${Math.round(value * 100) / 100} mm`
+/** A formatter that remembers: a catalogue repeats the same few figures a hundred thousand times. */
+export function remembered(format: (value: number) => string): (value: number | undefined) => string {
+  const known = new Map<number, string>()
+  return (value) => {
+    if (value === undefined) return '?'
+    let text = known.get(value)
+    if (text === undefined) {
+      text = format(value)
+      if (known.size < 10_000) known.set(value, text)
+    }
+    return text
+  }
+}
+
+export const millimetres = remembered((value) => `${Math.round(value * 100) / 100} mm`)

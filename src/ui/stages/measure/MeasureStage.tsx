@@ -11,6 +11,7 @@ import { ObservationRow } from '../ObservationRow'
 import { CapacitorBlock } from './CapacitorBlock'
 import { GateLine } from './GateLine'
 import { NextTestLine } from './NextTestLine'
+import { ReadingList } from './ReadingList'
 import { SupplyBlock } from './SupplyBlock'
 import { WindingBlock } from './WindingBlock'
 
@@ -79,6 +80,7 @@ export function MeasureStage() {
         ))}
       </SupplyBlock>
       {snapshot.fields.some((field) => field.part === 'choice') ? <NewPart /> : null}
+      <ReadingList />
     </>
   )
 }

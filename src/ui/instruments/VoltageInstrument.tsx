@@ -1,0 +1,43 @@
+'use client'
+
+import { typedList } from '@/core/job'
+import { type PointId, voltageWalk } from '@/core/supply'
+import { TextField } from '../kit/TextField'
+import { VoltageLadder } from '../pieces/VoltageLadder'
+import { figure } from './parts'
+import type { InstrumentProps } from './types'
+
+const points: PointId[] = ['supply', 'call', 'output', 'contactor-drop', 'motor']
+
+/** The chain from the supply to the motor as a ladder, each rung with its reading. */
+export function VoltageInstrument({ address }: InstrumentProps) {
+  const plate = typedList(address.get('plate') || '120', 'volts')
+  const readings = points.flatMap((point) => {
+    const volts = figure(address, point, 'volts')
+    return volts === null ? [] : [{ point, volts }]
+  })
+  const walk = voltageWalk(readings, plate.length > 0 ? plate : [120])
+  return (
+    <>
+      <TextField
+        className="max-w-60"
+        label="Volts on the plate"
+        value={address.get('plate')}
+        mono
+        placeholder="208-230"
+        onType={(text) => address.set('plate', text)}
+      />
+      <p className="my-3 max-w-[72ch] border-l-4 border-l-[var(--amber)] pl-2 text-sm">
+        Live. Meter and leads rated CAT III 600 V, leads in the V jack, range on volts. Power off, clip on,
+        power on, read, power off. You may decline.
+      </p>
+      <VoltageLadder
+        points={points}
+        walk={walk}
+        typed={(point) => address.get(point)}
+        disabled={false}
+        onType={(point, typed) => address.set(point, typed)}
+      />
+    </>
+  )
+}
