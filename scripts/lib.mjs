@@ -1,7 +1,15 @@
 // What the scripts share. Plain Node: it runs before anything is installed.
 import { spawn, spawnSync } from 'node:child_process'
 import { createHash } from 'node:crypto'
-import { existsSync, mkdirSync, readdirSync, readFileSync, statSync, writeFileSync } from 'node:fs'
+import {
+  copyFileSync,
+  existsSync,
+  mkdirSync,
+  readdirSync,
+  readFileSync,
+  statSync,
+  writeFileSync,
+} from 'node:fs'
 import { dirname, join, relative } from 'node:path'
 import { fileURLToPath } from 'node:url'
 
@@ -43,8 +51,26 @@ const SOURCES = [
   'package-lock.json',
 ]
 
+/** The reader of plates ships with the application: copied from its packages, not committed. */
+export function ensureAssets() {
+  const from = join(root, 'node_modules')
+  const to = join(root, 'public', 'ocr')
+  mkdirSync(to, { recursive: true })
+  const files = [
+    ['tesseract.js/dist/worker.min.js', 'worker.min.js'],
+    ['@tesseract.js-data/eng/4.0.0_best_int/eng.traineddata.gz', 'eng.traineddata.gz'],
+    ...['', '-simd', '-relaxedsimd'].map((kind) => [
+      `tesseract.js-core/tesseract-core${kind}-lstm.wasm.js`,
+      `tesseract-core${kind}-lstm.wasm.js`,
+    ]),
+  ]
+  for (const [source, name] of files)
+    if (!existsSync(join(to, name))) copyFileSync(join(from, source), join(to, name))
+}
+
 /** Build when the sources changed since the last build. */
 export function ensureBuilt() {
+  ensureAssets()
   const stamp = join(root, '.next', 'rest-cog-sources')
   const wanted = hashOf(SOURCES.flatMap((name) => filesUnder(join(root, name))))
   if (existsSync(stamp) && readFileSync(stamp, 'utf8') === wanted) return
@@ -61,7 +87,7 @@ function filesUnder(path) {
   return readdirSync(path, { withFileTypes: true })
     .sort((a, b) => (a.name < b.name ? -1 : 1))
     .flatMap((entry) => filesUnder(join(path, entry.name)))
-    .filter((file) => !file.endsWith('.test.ts'))
+    .filter((file) => !file.endsWith('.test.ts') && !file.includes(join('public', 'ocr')))
 }
 
 function hashOf(files) {

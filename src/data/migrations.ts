@@ -175,8 +175,14 @@ const first: Migration = {
   },
 }
 
+const platePicture: Migration = {
+  async up(db: Db) {
+    await sql.raw(`alter table "machine" add column "platePictureHash" text`).execute(db)
+  },
+}
+
 /** Applied in the order of their names at every start; never changed once shipped. */
-const migrations: Record<string, Migration> = { '0001-first': first }
+const migrations: Record<string, Migration> = { '0001-first': first, '0002-plate-picture': platePicture }
 
 /** @throws the error of the migration that failed; the file is left as it was before it. */
 export async function migrate(db: Kysely<never>): Promise<void> {

@@ -1,3 +1,4 @@
+import { existsSync, readFileSync } from 'node:fs'
 import type { MachineRow } from '@/core/job'
 import type { ObservationId } from '@/core/knowledge/vocabulary'
 import { findHousehold, HOME, updateHousehold } from '@/data/household'
@@ -11,6 +12,12 @@ import { machinePicture } from './pictures'
 import { beforeNow, demoId } from './script'
 
 const DAY = 24 * 3_600_000
+
+/** A photographed plate of the machine, where the demo has one. */
+async function keptPlate(key: string): Promise<string | null> {
+  const file = new URL(`plates/${key}.jpg`, import.meta.url)
+  return existsSync(file) ? keepPhoto(readFileSync(file), `plate of ${key}`) : null
+}
 
 /** Plant the demo household into the open data folder. False where it stands there already. */
 export async function plantDemo(now = Date.now()): Promise<boolean> {
@@ -32,6 +39,7 @@ export async function plantDemo(now = Date.now()): Promise<boolean> {
       modelNumber: machine.modelNumber,
       installedYear: machine.installedYear,
       pictureHash: picture,
+      platePictureHash: await keptPlate(machine.key),
       nextLook:
         machine.lookInDays === undefined
           ? null

@@ -242,6 +242,7 @@ export function newMachine(id: string, family: FamilyId, input: Partial<NewJob>,
     motorKind: input.motorKind ?? null,
     note: '',
     pictureHash: null,
+    platePictureHash: null,
     nextLook: null,
     createdAt: at,
   }

@@ -76,6 +76,7 @@ const editableMachineFields = [
   'note',
   'motorKind',
   'nextLook',
+  'platePictureHash',
 ]
 
 function planJob(snapshot: JobSnapshot, act: Act, at: string): Planned {
@@ -84,7 +85,9 @@ function planJob(snapshot: JobSnapshot, act: Act, at: string): Planned {
     case 'machine.edit': {
       if (!editableMachineFields.includes(act.field))
         throw new CoreError('unknown-field', `A machine has no field ${act.field}.`)
-      const value = act.field === 'motorKind' || act.field === 'nextLook' ? act.value || null : act.value
+      const value = ['motorKind', 'nextLook', 'platePictureHash'].includes(act.field)
+        ? act.value || null
+        : act.value
       return planned(
         `Machine: ${act.field}`,
         [put(snapshot, 'machine', machine.id, { ...machine, [act.field]: value })],

@@ -40,6 +40,8 @@ export interface MachineRow {
   motorKind: MotorKindId | null
   note: string
   pictureHash: string | null
+  /** A photo of its plate, kept with what was read from it. */
+  platePictureHash: string | null
   nextLook: string | null
   createdAt: string
 }

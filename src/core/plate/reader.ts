@@ -120,7 +120,8 @@ function plain(text: string): string {
               : char.toUpperCase()
     out += mapped.length === units ? mapped : char
   }
-  return out
+  // Recognition takes µ for p; nothing on these plates is measured in picofarads.
+  return out.replace(/(?<=\d\s?)PF(?![A-Z])/g, 'UF')
 }
 
 /** The number behind a printed or misread one; a comma with three digits is a thousand only where `thousands` says so. */

@@ -255,6 +255,8 @@ function buildIsland(
   faults: WindingFault[],
   missing: [string, string][],
 ): BuiltIsland {
+  // Said as the meter shows it, lead offset still in it.
+  const offset = input.leadOffsetOhm ?? 0
   const local = new Map(
     island.flatMap((point, index) => points[point]!.map((lead) => [lead, index] as const)),
   )
@@ -288,7 +290,7 @@ function buildIsland(
         contradicted(
           pair.a,
           pair.b,
-          `${pair.a} to ${pair.b} reads ${formatOhm(pair.ohm)}; the others say ${formatOhm(odd.expected)}. Read that pair again.`,
+          `${pair.a} to ${pair.b} reads ${formatOhm(pair.ohm + offset)}; the others say ${formatOhm(odd.expected + offset)}. Read that pair again.`,
         ),
       )
       fit = odd.fit

@@ -73,8 +73,13 @@ export function MotorInstrument({ address }: InstrumentProps) {
   const [before, after] = [runMotor(base), runMotor(changed)]
   const same = uF === base.capacitorUf && volts === base.volts
   const load = (rpm: number) => base.fan!.torqueAtNm * (rpm / base.fan!.rpm) ** 2
-  const points = (result: typeof before) =>
-    result.curve.map((point) => [Math.round(point.rpm), point.torqueNm] as [number, number])
+  // Near standstill fixed losses over hardly any speed would look like a huge drag: the line goes from the starting torque.
+  const points = (result: typeof before): [number, number][] => [
+    [0, result.starting.torqueNm],
+    ...result.curve
+      .filter((point) => point.slip < 0.8)
+      .map((point): [number, number] => [Math.round(point.rpm), point.torqueNm]),
+  ]
   const rows: [string, string, string][] = [
     ['Starts', before.starting.starts ? 'yes' : 'no', after.starting.starts ? 'yes' : 'no'],
     [

@@ -16,6 +16,7 @@ export function SpeedInstrument({ address }: InstrumentProps) {
     figure(address, 'new', 'rpm'),
     figure(address, 'hp', 'hp'),
   ]
+  const [high, low] = [figure(address, 'high', 'rpm'), figure(address, 'low', 'rpm')]
   const swap = oldRpm && newRpm && hp ? swapSpeed({ oldRpm, newRpm, hp }) : null
   return (
     <>
@@ -41,6 +42,17 @@ export function SpeedInstrument({ address }: InstrumentProps) {
         )
       ) : null}
       <Beat />
+      <h3 className="mt-6 mb-2">The named speeds of one fan</h3>
+      <div className="grid max-w-2xl grid-cols-3 gap-3">
+        <Figure address={address} name="high" label="High" quantity="rpm" placeholder="210" />
+        <Figure address={address} name="medium" label="Medium" quantity="rpm" placeholder="150" />
+        <Figure address={address} name="low" label="Low" quantity="rpm" placeholder="90" />
+      </div>
+      {high && low ? (
+        <Result value={`× ${significant(high / low, 3)}`}>
+          {speedsVerdict(high, figure(address, 'medium', 'rpm'), low)}
+        </Result>
+      ) : null}
       <h3 className="mt-6 mb-2">Another speed in the same fan</h3>
       <div className="grid max-w-2xl grid-cols-3 gap-3">
         <Figure address={address} name="old" label="Old speed" quantity="rpm" placeholder="825" />
@@ -66,6 +78,15 @@ export function SpeedInstrument({ address }: InstrumentProps) {
       ) : null}
     </>
   )
+}
+
+/** High should be 1.5 to 3 times low, and medium between the two. */
+function speedsVerdict(high: number, medium: number | null, low: number): string {
+  if (medium !== null && (medium >= high || medium <= low))
+    return 'medium is not between high and low: a speed section, a tap or the switch'
+  if (high / low < 1.5) return 'high is hardly faster than low: the start section, or a speed section'
+  if (high / low > 3) return 'low is too slow: a speed section'
+  return 'high against low, as it should be'
 }
 
 /** Tap each time a marked blade passes: by key or thumb. */

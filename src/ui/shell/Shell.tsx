@@ -65,13 +65,13 @@ export function Shell({
       >
         Go to the work
       </a>
-      <header className="no-print flex min-h-11 items-center gap-x-5 border-ink border-b bg-surface px-4 mid:gap-x-6 mid:px-5">
-        <Link prefetch={false} href="/" className="font-bold text-[1.12rem]">
+      <header className="no-print flex min-h-11 items-center gap-x-3 border-ink border-b bg-surface px-4 mid:gap-x-6 mid:px-5">
+        <Link prefetch={false} href="/" className="shrink-0 font-bold mid:text-[1.12rem]">
           Rest Cog
         </Link>
         <nav
           aria-label="Places"
-          className="flex min-w-0 flex-1 gap-x-3 text-[0.93rem] mid:gap-x-6 mid:text-[1rem]"
+          className="flex min-w-0 flex-1 gap-x-2.5 overflow-x-auto text-[0.84rem] mid:gap-x-6 mid:text-[1rem]"
         >
           {places.map((place) => (
             <Link

@@ -9,6 +9,7 @@ import { formatHp, quantities, typedValue } from '@/core/units'
 import { useJob } from '../../job/JobProvider'
 import { Section } from '../../kit/Section'
 import { SelectField, TextField } from '../../kit/TextField'
+import { PlatePhoto } from '../../plate/PlatePhoto'
 import { MatchSheet, type SheetPart } from './MatchSheet'
 
 const parts = new Map<string, SheetPart>(
@@ -51,6 +52,7 @@ export function MotorMatch() {
         title="The old motor"
         aside={`from the plate and with a ruler; lengths in ${household.inches ? 'inches, or write mm' : 'mm'}. Leave what you cannot read.`}
       >
+        <PlatePhoto kind="motor" />
         <div className="grid grid-cols-2 gap-x-3 gap-y-2 mid:grid-cols-4">
           <SelectField
             label="Kind"

@@ -8,6 +8,7 @@ import { NumberField } from '../../kit/NumberField'
 import { Section } from '../../kit/Section'
 import { TextField } from '../../kit/TextField'
 import { WindowStrip } from '../../pieces/WindowStrip'
+import { PlatePhoto } from '../../plate/PlatePhoto'
 
 const words: Record<CapacitorVerdict, string> = {
   good: 'inside its window',
@@ -34,6 +35,7 @@ export function CapacitorBlock({ part, locked }: { part: Part; locked: boolean }
       title={part === 'new' ? 'New capacitor' : 'Capacitor'}
       aside={`every wire off, discharged; meter ${meter.accuracyPercent} % + ${meter.accuracyCounts}`}
     >
+      {part === 'old' ? <PlatePhoto kind="capacitor" /> : null}
       <TextField
         label="Its label, as printed"
         value={text}

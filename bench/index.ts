@@ -1,0 +1,3 @@
+import { benchPlates } from './plates'
+
+await benchPlates()

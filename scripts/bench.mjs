@@ -1,0 +1,6 @@
+// Benchmarks, printed: each with what it is measured against.
+import { ensureAssets, ensureInstalled, runTypeScript } from './lib.mjs'
+
+ensureInstalled()
+ensureAssets()
+process.exitCode = runTypeScript('bench/index.ts')

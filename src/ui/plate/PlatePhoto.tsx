@@ -1,0 +1,217 @@
+'use client'
+
+import { useEffect, useId, useRef, useState } from 'react'
+import type { PlateFields } from '@/core/plate'
+import type { Box, ProposedField } from '@/core/plate/words'
+import { useJob } from '../job/JobProvider'
+import { fieldNames, plateActs, valueText } from './plateActs'
+import type { Progress, Recognition } from './recognise'
+
+/** A photo of a plate, read on this machine; every field beside the piece it came from, to be corrected and taken. */
+export function PlatePhoto({ kind }: { kind: 'motor' | 'capacitor' }) {
+  const input = useId()
+  const [progress, setProgress] = useState<Progress | null>(null)
+  const [error, setError] = useState<string | null>(null)
+  const [found, setFound] = useState<Recognition | null>(null)
+  const running = useRef<AbortController | null>(null)
+  const { snapshot, act } = useJob()
+  const onFile = kind === 'motor' ? snapshot.machine.platePictureHash : null
+  useEffect(() => () => running.current?.abort(), [])
+  const read = async (photo: Blob, keep: boolean) => {
+    const abort = new AbortController()
+    running.current = abort
+    setError(null)
+    setFound(null)
+    try {
+      const { recognisePlate } = await import('./recognise')
+      setFound(
+        await recognisePlate(photo, kind, (next) => !abort.signal.aborted && setProgress(next), abort.signal),
+      )
+      if (keep && kind === 'motor') {
+        await keepPicture(photo, (hash) =>
+          act({ kind: 'machine.edit', field: 'platePictureHash', value: hash }),
+        )
+      }
+    } catch (failure) {
+      if (!abort.signal.aborted)
+        setError(failure instanceof Error ? failure.message : 'The plate could not be read. Type it instead.')
+    }
+    setProgress(null)
+  }
+  return (
+    <div className="mb-4 border-line border-b pb-4" data-testid="plate-photo">
+      <div className="flex flex-wrap items-center gap-3">
+        <label htmlFor={input} className="btn">
+          {kind === 'motor' ? 'Read the plate from a photo' : 'Read the label from a photo'}
+        </label>
+        <input
+          id={input}
+          type="file"
+          accept="image/*"
+          capture="environment"
+          className="sr-only"
+          onChange={(event) => {
+            const photo = event.target.files?.[0]
+            if (photo) void read(photo, true)
+            event.target.value = ''
+          }}
+        />
+        {onFile && !progress ? (
+          <button
+            type="button"
+            className="btn"
+            onClick={() =>
+              void fetch(`/api/photos/${onFile}`).then(async (response) => read(await response.blob(), false))
+            }
+          >
+            Read the plate on file
+          </button>
+        ) : null}
+        {progress ? (
+          <>
+            <span className="flex min-w-48 flex-1 items-center gap-2 text-sm" role="status">
+              <progress
+                className="h-2 flex-1 accent-[var(--teal)]"
+                value={progress.share}
+                max={1}
+                aria-label={progress.step}
+              />
+              {progress.step}
+            </span>
+            <button
+              type="button"
+              className="btn"
+              onClick={() => {
+                running.current?.abort()
+                setProgress(null)
+              }}
+            >
+              Cancel
+            </button>
+          </>
+        ) : (
+          <span className="caption">
+            Flash, straight on, the plate filling the picture. It stays on this machine; typing is as good.
+          </span>
+        )}
+      </div>
+      {error ? (
+        <p className="mt-2 text-stop" role="alert">
+          {error}
+        </p>
+      ) : null}
+      {found ? <Proposals kind={kind} found={found} onClose={() => setFound(null)} /> : null}
+    </div>
+  )
+}
+
+/** The picture stays with the machine, upright and without its location. */
+async function keepPicture(photo: Blob, onKept: (hash: string) => void): Promise<void> {
+  const response = await fetch('/api/photos', { method: 'POST', body: photo })
+  const answer = (await response.json()) as { hash?: string }
+  if (answer.hash) onKept(answer.hash)
+}
+
+function Proposals({
+  kind,
+  found,
+  onClose,
+}: {
+  kind: 'motor' | 'capacitor'
+  found: Recognition
+  onClose: () => void
+}) {
+  const { act, id } = useJob()
+  const [url, setUrl] = useState('')
+  const shown = found.proposed.filter((each) => fieldNames[each.key])
+  const [values, setValues] = useState(
+    () => new Map(shown.map((each) => [each.key, valueText(each)] as [keyof PlateFields, string])),
+  )
+  useEffect(() => {
+    const made = URL.createObjectURL(found.picture)
+    setUrl(made)
+    return () => URL.revokeObjectURL(made)
+  }, [found.picture])
+  const take = () => {
+    const all = plateActs(kind, values, id).every((each) => act(each))
+    if (all) onClose()
+  }
+  return (
+    <div className="mt-4 grid gap-5 mid:grid-cols-[300px_minmax(0,1fr)]">
+      <div>
+        {url ? (
+          // biome-ignore lint/performance/noImgElement: a picture made here, in memory
+          <img src={url} alt="The plate, straightened and evenly lit" className="w-full border border-line" />
+        ) : null}
+        {found.unread.length > 0 ? (
+          <p className="caption mt-1">Not understood: {found.unread.slice(0, 12).join(' ')}</p>
+        ) : null}
+      </div>
+      <div>
+        {shown.length === 0 ? (
+          <p>Nothing on it could be read. Try another angle with the flash, or type it.</p>
+        ) : null}
+        <ul data-testid="proposals">
+          {shown.map((each) => (
+            <li
+              key={each.key}
+              className="grid grid-cols-[110px_minmax(0,1fr)] items-center gap-x-3 gap-y-1 border-line border-b py-1.5 mid:grid-cols-[130px_150px_minmax(0,1fr)]"
+            >
+              <label htmlFor={`plate-${each.key}`} className="leading-tight">
+                {fieldNames[each.key]}
+                <span className={`caption block ${each.confidence < 0.75 ? 'font-bold !text-copper' : ''}`}>
+                  {sureness(each)}
+                </span>
+              </label>
+              <input
+                id={`plate-${each.key}`}
+                className="field field-tight num"
+                value={values.get(each.key) ?? ''}
+                onChange={(event) => setValues(new Map(values).set(each.key, event.target.value))}
+              />
+              {each.box && url ? (
+                <Piece url={url} box={each.box} width={found.width} height={found.height} />
+              ) : (
+                <span />
+              )}
+            </li>
+          ))}
+        </ul>
+        <div className="mt-3 flex gap-2">
+          <button type="button" className="btn btn-main" disabled={shown.length === 0} onClick={take}>
+            Take these
+          </button>
+          <button type="button" className="btn" onClick={onClose}>
+            Leave it
+          </button>
+        </div>
+      </div>
+    </div>
+  )
+}
+
+const sureness = ({ confidence }: ProposedField) =>
+  confidence >= 0.85 ? 'sure' : confidence >= 0.75 ? 'likely' : 'look again'
+
+const PIECE_HEIGHT = 34
+
+/** The piece of the picture a field came from. */
+function Piece({ url, box, width, height }: { url: string; box: Box; width: number; height: number }) {
+  const margin = 4
+  const [w, h] = [box.x1 - box.x0 + 2 * margin, box.y1 - box.y0 + 2 * margin]
+  const scale = Math.min(PIECE_HEIGHT / h, 260 / w)
+  return (
+    <span
+      role="img"
+      aria-label="where it stands on the plate"
+      className="col-span-2 block border border-line bg-no-repeat mid:col-span-1"
+      style={{
+        width: w * scale,
+        height: h * scale,
+        backgroundImage: `url(${url})`,
+        backgroundSize: `${width * scale}px ${height * scale}px`,
+        backgroundPosition: `${-(box.x0 - margin) * scale}px ${-(box.y0 - margin) * scale}px`,
+      }}
+    />
+  )
+}

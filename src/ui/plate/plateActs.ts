@@ -1,0 +1,115 @@
+import type { Act } from '@/core/job'
+import type { PlateFields } from '@/core/plate'
+import type { ProposedField } from '@/core/plate/words'
+import { significant } from '@/core/units'
+
+/** How a field of a plate is called in a list of proposals. */
+export const fieldNames: Partial<Record<keyof PlateFields, string>> = {
+  manufacturer: 'Maker',
+  modelNumber: 'Model',
+  partNumber: 'Part number',
+  serialNumber: 'Serial number',
+  motorKind: 'Kind',
+  voltages: 'Volts',
+  hz: 'Hz',
+  phase: 'Phase',
+  hp: 'Power, hp',
+  watts: 'Watts',
+  rpm: 'Speeds, rpm',
+  speeds: 'Number of speeds',
+  amps: 'Amps',
+  capacitorUf: 'Capacitor, µF',
+  capacitorVolts: 'Capacitor, V',
+  rotation: 'Turns',
+  rotationViewedFrom: 'seen from',
+  frame: 'Frame',
+  insulationClass: 'Insulation class',
+  ambientCelsius: 'Ambient, °C',
+  duty: 'Duty',
+  enclosure: 'Enclosure',
+  thermalProtection: 'Protector',
+  serviceFactor: 'Service factor',
+  bearing: 'Bearings',
+  sections: 'Capacitance, µF',
+  tolerancePercent: 'Tolerance, %',
+  volts: 'Volts',
+  temperatureCelsius: 'Temperature, °C',
+  shape: 'Shape',
+  fuelType: 'Fuel',
+}
+
+/** A field's value as text that can be corrected. */
+export function valueText({ key, field }: ProposedField): string {
+  const { value } = field
+  if (key === 'sections')
+    return (value as { uF: number }[]).map((section) => significant(section.uF, 4)).join('+')
+  if (key === 'tolerancePercent') {
+    const { minus, plus } = value as { minus: number; plus: number }
+    return minus === plus ? `±${plus}` : `-${minus}/+${plus}`
+  }
+  if (key === 'temperatureCelsius') {
+    const { min, max } = value as { min?: number; max?: number }
+    return [min, max].filter((each) => each !== undefined).join(' to ')
+  }
+  if (Array.isArray(value)) return value.join(key === 'voltages' ? '-' : '/')
+  return typeof value === 'number' ? String(Math.round(value * 1e4) / 1e4) : String(value)
+}
+
+/** Plate fields the job keeps of the old motor, and under which name. */
+const motorFields: Partial<Record<keyof PlateFields, string>> = {
+  partNumber: 'partNumber',
+  voltages: 'voltages',
+  hz: 'hz',
+  hp: 'hp',
+  rpm: 'rpm',
+  amps: 'amps',
+  capacitorUf: 'capacitorUf',
+  capacitorVolts: 'capacitorVolts',
+  rotation: 'rotation',
+  rotationViewedFrom: 'viewedFrom',
+  bearing: 'bearing',
+  enclosure: 'enclosure',
+  speeds: 'speedsUsed',
+}
+
+const ENCLOSURES: [RegExp, string][] = [
+  [/AO$/i, 'air-over'],
+  [/^(TE|IP[4-6])/i, 'enclosed'],
+  [/^(OPEN|ODP|DP|IP[0-2])/i, 'open'],
+]
+
+/** Acts that put the taken values into the job. */
+export function plateActs(
+  kind: 'motor' | 'capacitor',
+  values: Map<keyof PlateFields, string>,
+  id: () => string,
+): Act[] {
+  if (kind === 'capacitor') {
+    const [uF, tolerance, volts] = [
+      values.get('sections'),
+      values.get('tolerancePercent'),
+      values.get('volts'),
+    ]
+    const label = [
+      uF ? `${uF} µF` : '',
+      tolerance ? `${tolerance} %` : '',
+      volts ? `${volts} V` : '',
+      values.get('duty') === 'start' ? 'start' : '',
+    ]
+      .filter(Boolean)
+      .join(' ')
+    return label ? [{ kind: 'field.set', id: id(), part: 'capacitor-old', field: 'label', typed: label }] : []
+  }
+  const acts: Act[] = []
+  for (const [key, field] of Object.entries(motorFields) as [keyof PlateFields, string][]) {
+    let typed = values.get(key)
+    if (!typed || (key === 'rotation' && typed === 'reversible')) continue
+    if (key === 'enclosure') typed = ENCLOSURES.find(([pattern]) => pattern.test(typed!))?.[1]
+    if (typed) acts.push({ kind: 'field.set', id: id(), part: 'motor-old', field, typed })
+  }
+  const model = [values.get('manufacturer'), values.get('modelNumber')].filter(Boolean).join(' ')
+  if (model) acts.push({ kind: 'machine.edit', field: 'modelNumber', value: model })
+  const motorKind = values.get('motorKind')
+  if (motorKind) acts.push({ kind: 'machine.edit', field: 'motorKind', value: motorKind })
+  return acts
+}
