@@ -39,6 +39,21 @@ const views: View[] = [
   { file: 'record', job: ['Bathroom fan', 'record'] },
   { file: 'household', path: '/household' },
   { file: 'shelf', path: '/shelf' },
+  {
+    file: 'plate-photo',
+    job: ['Range hood', 'match'],
+    before: async (page) => {
+      await page.getByRole('button', { name: 'Read the plate on file' }).click()
+      await page.getByTestId('proposals').waitFor({ timeout: 30_000 })
+      await page.getByTestId('plate-photo').evaluate((part) => part.scrollIntoView())
+    },
+  },
+  {
+    file: 'lead-map',
+    job: ['Dehumidifier', 'measure'],
+    before: async (page) => page.locator('#winding-old').evaluate((part) => part.scrollIntoView()),
+  },
+  { file: 'instruments', path: '/instruments?i=motor&cap=2' },
   { file: 'phone-measure', job: ['Dehumidifier', 'measure'], phone: true },
   { file: 'phone-bench', path: '/', phone: true },
 ]

@@ -144,7 +144,15 @@ export function derivedFindings(snapshot: JobSnapshot): DerivedFinding[] {
       })
   }
   const winding = windingOf(snapshot, 'old')
-  if (winding) {
+  const phases = snapshot.machine.motorKind === 'ecm' || snapshot.machine.motorKind === 'bldc'
+  if (winding && phases) {
+    // Of an electronic motor the ohms tell its three phases, and nothing of its module.
+    const value = { good: 'equal', inconsistent: 'unequal', shorted: 'unequal', open: 'open' }[
+      winding.verdict as string
+    ]
+    if (value && winding.missing.length === 0)
+      found.push({ observation: 'phase-resistances', value, from: windingWords(winding) })
+  } else if (winding) {
     const frame = activeReadings(snapshot, 'to-frame', 'old').filter((row) => row.over || row.value !== null)
     if (winding.verdict === 'hot-retest')
       found.push({ observation: 'winding', value: 'open', from: 'open while hot' })

@@ -1,3 +1,5 @@
+export { type CurrentVerdict, currentAgainstPlate } from './current'
+
 export type PointId = 'supply' | 'call' | 'contactor-drop' | 'output' | 'motor'
 
 export interface WalkReading {

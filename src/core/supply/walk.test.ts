@@ -2,7 +2,7 @@ import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { capacitorDrift } from '../drift'
 import { polesOf, rpmFromBeat, synchronousRpm } from '../speed'
-import { voltageWalk } from '.'
+import { currentAgainstPlate, voltageWalk } from '.'
 
 describe('the voltage walk', () => {
   it('finds where the voltage is lost', () => {
@@ -116,5 +116,15 @@ describe('drift of a capacitor', () => {
         window,
       ),
     ).toBeNull()
+  })
+})
+
+describe('running current against the plate', () => {
+  it.each([
+    [1.1, 'normal'],
+    [1.25, 'over'],
+    [0.4, 'low'],
+  ])('%d A of 1.1 A', (amps, verdict) => {
+    expect(currentAgainstPlate(amps, 1.1).verdict).toBe(verdict)
   })
 })

@@ -343,8 +343,6 @@ function oddOneOut(
     const check = readings[index]!
     const expected = check.ohm - residualOf(fit, check)
     best = { index, expected, fit, cost }
-    // No joint without a lead and everything within the meter's limit: no other choice can be simpler.
-    if (fit.tree.edges.length === points - 1 && fit.worst.sigmas <= 1 / SIGMA_SHARE) break
   }
   return best
 }

@@ -1,10 +1,11 @@
 'use client'
 
 import { typedList } from '@/core/job'
-import { type PointId, voltageWalk } from '@/core/supply'
+import { currentAgainstPlate, type PointId, voltageWalk } from '@/core/supply'
+import { significant } from '@/core/units'
 import { TextField } from '../kit/TextField'
 import { VoltageLadder } from '../pieces/VoltageLadder'
-import { figure } from './parts'
+import { Figure, figure, Result } from './parts'
 import type { InstrumentProps } from './types'
 
 const points: PointId[] = ['supply', 'call', 'output', 'contactor-drop', 'motor']
@@ -17,6 +18,8 @@ export function VoltageInstrument({ address }: InstrumentProps) {
     return volts === null ? [] : [{ point, volts }]
   })
   const walk = voltageWalk(readings, plate.length > 0 ? plate : [120])
+  const [amps, fla] = [figure(address, 'amps', 'amps'), figure(address, 'fla', 'amps')]
+  const current = amps && fla ? currentAgainstPlate(amps, fla) : null
   return (
     <>
       <TextField
@@ -38,6 +41,18 @@ export function VoltageInstrument({ address }: InstrumentProps) {
         disabled={false}
         onType={(point, typed) => address.set(point, typed)}
       />
+      <h3 className="mt-6 mb-2">Running current against the plate</h3>
+      <div className="grid max-w-md grid-cols-2 gap-3">
+        <Figure address={address} name="amps" label="Clamp meter shows" quantity="amps" placeholder="1.3" />
+        <Figure
+          address={address}
+          name="fla"
+          label="Full load on the plate"
+          quantity="amps"
+          placeholder="1.1"
+        />
+      </div>
+      {current ? <Result value={`${significant(current.share * 100, 3)} %`}>{current.text}</Result> : null}
     </>
   )
 }

@@ -57,7 +57,6 @@ export function MeasureStage() {
     (machine.motorKind !== null && !capacitorKinds.includes(machine.motorKind)) ||
     findings['capacitor-look'] === 'none-fitted'
   const dualFamily = machine.family === 'outdoor-unit-fan' || machine.family === 'dehumidifier-fan'
-  const electronic = machine.motorKind === 'bldc'
   const locked = !energy.handsIn && !job.bench
   const powered = energy.state === 'live' || energy.state === 'live-test' || energy.state === 'in-service'
   return (
@@ -65,7 +64,7 @@ export function MeasureStage() {
       <NextTestLine />
       <GateLine />
       {noCapacitor && !dualFamily ? null : <CapacitorBlock part="old" locked={locked} />}
-      {electronic ? null : <WindingBlock part="old" locked={locked} />}
+      <WindingBlock part="old" locked={locked} />
       <Section title="By hand and eye" aside={locked ? 'power off and proved first' : 'power off'}>
         {byHand.filter(fits).map((id) => (
           <ObservationRow key={id} observation={id} locked={locked && tests[id][0]!.handsIn === true} />
