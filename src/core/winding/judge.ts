@@ -27,6 +27,8 @@ const DOUBTFUL_OHM = 20e6
 const SIGMA_SHARE = 1 / Math.sqrt(3)
 /** Beyond this many sigmas (1.5 times the meter's own limit) a reading disagrees with the others. */
 const DISAGREES = 1.5 / SIGMA_SHARE
+/** How many more readings are left out, one at a time, once one is found without which the rest agree. */
+const FURTHER_TRIES = 5
 const PRECEDENCE: WindingVerdict[] = [
   'hot-retest',
   'open',
@@ -333,7 +335,9 @@ function oddOneOut(
       (x, y) =>
         Math.abs(full.residuals[y]!) / readings[y]!.sigma - Math.abs(full.residuals[x]!) / readings[x]!.sigma,
     )
+  let left = Number.POSITIVE_INFINITY
   for (const index of order) {
+    if (left-- <= 0) break
     const rest = readings.filter((_, other) => other !== index)
     if (!connects(points, rest)) continue
     const fit = fitTree(points, rest)
@@ -343,6 +347,8 @@ function oddOneOut(
     const check = readings[index]!
     const expected = check.ohm - residualOf(fit, check)
     best = { index, expected, fit, cost }
+    // A simple explanation is found: a few more of the likeliest are tried, then the best of them is taken.
+    if (fit.tree.edges.length === points - 1) left = Math.min(left, FURTHER_TRIES)
   }
   return best
 }

@@ -137,7 +137,7 @@ function Proposals({
     if (all) onClose()
   }
   return (
-    <div className="mt-4 grid gap-5 mid:grid-cols-[300px_minmax(0,1fr)]">
+    <div className="mt-4 grid gap-5 mid:grid-cols-[210px_minmax(0,1fr)]">
       <div>
         {url ? (
           // biome-ignore lint/performance/noImgElement: a picture made here, in memory
@@ -155,7 +155,7 @@ function Proposals({
           {shown.map((each) => (
             <li
               key={each.key}
-              className="grid grid-cols-[110px_minmax(0,1fr)] items-center gap-x-3 gap-y-1 border-line border-b py-1.5 mid:grid-cols-[130px_150px_minmax(0,1fr)]"
+              className="grid grid-cols-[110px_minmax(0,1fr)] items-center gap-x-3 gap-y-1 border-line border-b py-1.5 mid:grid-cols-[120px_140px_minmax(0,1fr)]"
             >
               <label htmlFor={`plate-${each.key}`} className="leading-tight">
                 {fieldNames[each.key]}
@@ -194,12 +194,13 @@ const sureness = ({ confidence }: ProposedField) =>
   confidence >= 0.85 ? 'sure' : confidence >= 0.75 ? 'likely' : 'look again'
 
 const PIECE_HEIGHT = 34
+const PIECE_WIDTH = 190
 
 /** The piece of the picture a field came from. */
 function Piece({ url, box, width, height }: { url: string; box: Box; width: number; height: number }) {
   const margin = 4
   const [w, h] = [box.x1 - box.x0 + 2 * margin, box.y1 - box.y0 + 2 * margin]
-  const scale = Math.min(PIECE_HEIGHT / h, 260 / w)
+  const scale = Math.min(PIECE_HEIGHT / h, PIECE_WIDTH / w)
   return (
     <span
       role="img"

@@ -1,7 +1,7 @@
 import type { Act } from '@/core/job'
 import type { PlateFields } from '@/core/plate'
 import type { ProposedField } from '@/core/plate/words'
-import { significant } from '@/core/units'
+import { formatHp, significant } from '@/core/units'
 
 /** How a field of a plate is called in a list of proposals. */
 export const fieldNames: Partial<Record<keyof PlateFields, string>> = {
@@ -51,6 +51,7 @@ export function valueText({ key, field }: ProposedField): string {
     const { min, max } = value as { min?: number; max?: number }
     return [min, max].filter((each) => each !== undefined).join(' to ')
   }
+  if (key === 'hp') return formatHp(value as number).replace(' hp', '')
   if (Array.isArray(value)) return value.join(key === 'voltages' ? '-' : '/')
   return typeof value === 'number' ? String(Math.round(value * 1e4) / 1e4) : String(value)
 }
