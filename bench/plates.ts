@@ -4,7 +4,14 @@ import { createWorker, OEM, PSM } from 'tesseract.js'
 import { preparePlate, toGrey } from '../src/core/image'
 import { readPlate } from '../src/core/plate'
 import { makeCorpus, scoreFields } from '../src/core/plate/corpus.testing'
-import { type RecognisedWord, readPlateWords } from '../src/core/plate/words'
+import {
+  DOUBTFUL_CONFIDENCE,
+  meanConfidence,
+  type RecognisedWord,
+  readPlateWords,
+  TURNS_TO_TRY,
+  wordsOfBlocks,
+} from '../src/core/plate/words'
 import { renderPlates } from './renderPlates'
 
 const percent = (share: number) => `${(share * 100).toFixed(1)} %`
@@ -55,16 +62,14 @@ async function recognise(
   prepared: boolean,
 ): Promise<RecognisedWord[]> {
   let best: { words: RecognisedWord[]; score: number } = { words: [], score: -1 }
-  for (const turn of prepared ? [0, 1, 3, 2] : [0]) {
-    const words = wordsOf(
+  for (const turn of prepared ? TURNS_TO_TRY : ([0] as const)) {
+    const words = wordsOfBlocks(
       (await engine.recognize(prepared ? await prepare(png, turn) : png, {}, { text: true, blocks: true }))
         .data.blocks,
     )
-    const letters = words.reduce((sum, word) => sum + word.text.length, 0)
-    const score =
-      letters < 6 ? 0 : words.reduce((sum, word) => sum + word.confidence * word.text.length, 0) / letters
+    const score = meanConfidence(words)
     if (score > best.score) best = { words, score }
-    if (turn === 0 && score > 0.62) break
+    if (turn === 0 && score > DOUBTFUL_CONFIDENCE) break
   }
   return best.words
 }
@@ -77,29 +82,4 @@ async function prepare(png: Buffer, quarterTurns: number): Promise<Buffer> {
   })
     .png()
     .toBuffer()
-}
-
-function wordsOf(
-  blocks:
-    | {
-        paragraphs: {
-          lines: { words: { text: string; confidence: number; bbox: RecognisedWord['box'] }[] }[]
-        }[]
-      }[]
-    | null,
-): RecognisedWord[] {
-  let line = 0
-  return (blocks ?? []).flatMap((block) =>
-    block.paragraphs.flatMap((paragraph) =>
-      paragraph.lines.flatMap((each) => {
-        line += 1
-        return each.words.map((word) => ({
-          text: word.text,
-          line,
-          confidence: word.confidence / 100,
-          box: word.bbox,
-        }))
-      }),
-    ),
-  )
 }

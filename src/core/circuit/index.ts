@@ -185,12 +185,12 @@ function resultOf(
     volts: abs(across),
     amps: abs(current),
     degrees: degreesOf(current),
-    watts: power.re,
-    vars: power.im,
+    watts: power.re + 0,
+    vars: power.im + 0,
   }
 }
 
-const degreesOf = (value: Complex) => (abs(value) < 1e-12 ? 0 : (arg(value) * 180) / Math.PI)
+const degreesOf = (value: Complex) => (abs(value) < 1e-12 ? 0 : (arg(value) * 180) / Math.PI + 0)
 const phasor = (value: Complex): Phasor => ({ volts: abs(value), degrees: degreesOf(value) })
 
 function checkElements({ elements }: CircuitInput): void {

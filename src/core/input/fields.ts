@@ -242,8 +242,9 @@ export function TextOr(type: () => Constructor, common: Common = {}): Decorate {
           defaultMessage: () => '$property must be the label as text, or an object in braces',
         },
       }),
-      ValidateIf((_, value) => typeof value === 'object'),
-      ValidateNested(),
+      // A text needs no more; anything else must be an object that holds what the class asks.
+      ValidateIf((_, value) => typeof value !== 'string'),
+      ValidateNested({ message: '$property must be the label as text, or an object in braces' }),
     )(target, key)
   }
 }

@@ -35,8 +35,7 @@ class MountInput {
   @Num({ ...some, min: 0 }) studLengthMm?: number
 }
 
-export class OldMotorInput {
-  @Text({ ...some, max: 200 }) id!: string
+class MotorBody {
   @Text({ ...some, max: 200 }) manufacturer?: string
   @Text({ ...some, max: 200 }) partNumber?: string
   @PlainList('string', some) replaces?: string[]
@@ -67,8 +66,12 @@ export class OldMotorInput {
   @Num({ ...some, above: 0 }) inputWatts?: number
 }
 
-export class MotorSpecInput extends OldMotorInput {
-  @Text({ max: 200 }) override id!: string
+export class OldMotorInput extends MotorBody {
+  @Text({ ...some, max: 200 }) id!: string
+}
+
+export class MotorSpecInput extends MotorBody {
+  @Text({ max: 200 }) id!: string
 }
 
 export class MatchMotorDto {

@@ -41,6 +41,11 @@ describe('a motor plate', () => {
     })
   })
 
+  it('takes a number on the same line before one on the line above', () => {
+    expect(values('HP 1/6   V 208-230\nRPM 825')).toMatchObject({ voltages: [208, 230], rpm: [825] })
+    expect(values('208-230 V\n825\nRPM')).toMatchObject({ voltages: [208, 230], rpm: [825] })
+  })
+
   it('reads values run together', () => {
     expect(values('115V60HZ1PH1/4HP1075RPM1.6A')).toMatchObject({
       voltages: [115],

@@ -25,12 +25,15 @@ export function findQuantity(reader: Reader, pattern: QuantityPattern, direction
   const number = pattern.number ?? LIST
   const parse = pattern.parse ?? ((text: string) => numbersOf(text))
   const found: Found[] = []
-  const before = new RegExp(`(?<![A-Z0-9.,/])(${number})\\s{0,3}(?:${pattern.unit})(?![A-Z])`)
-  const after = new RegExp(
-    `(?<![A-Z])(?:${pattern.unit})\\s{0,3}[:.=]?\\s{0,3}(${number})(?![0-9]|/[0-9](?!\\s?SP))`,
-  )
-  const glued = new RegExp(`(?<=[A-Z])(${number})\\s{0,1}(?:${pattern.unit})(?![A-Z])`)
-  const order = direction === 'value-first' ? [before, glued, after] : [after, before, glued]
+  // A number on the same line belongs to its unit before one on the line above or below.
+  const order = ['[ \\t]{0,3}', '\\s{0,3}'].flatMap((gap) => {
+    const before = new RegExp(`(?<![A-Z0-9.,/])(${number})${gap}(?:${pattern.unit})(?![A-Z])`)
+    const after = new RegExp(
+      `(?<![A-Z])(?:${pattern.unit})${gap}[:.=]?${gap}(${number})(?![0-9]|/[0-9](?!\\s?SP))`,
+    )
+    const glued = new RegExp(`(?<=[A-Z])(${number})${gap}(?:${pattern.unit})(?![A-Z])`)
+    return direction === 'value-first' ? [before, glued, after] : [after, before, glued]
+  })
   for (const regex of order) {
     for (const match of reader.all(regex)) {
       const values = parse(match[1]!)
@@ -60,9 +63,9 @@ export function directionOf(reader: Reader): Direction {
   let first = 0
   let after = 0
   const probe = (unit: string, plausible: (values: number[]) => boolean) => {
-    for (const match of reader.all(new RegExp(`(${LIST})\\s{0,2}(?:${unit})(?![A-Z])`)))
+    for (const match of reader.all(new RegExp(`(${LIST})[ \\t]{0,2}(?:${unit})(?![A-Z])`)))
       if (plausible(numbersOf(match[1]!, true))) first++
-    for (const match of reader.all(new RegExp(`(?:${unit})\\s{0,2}[:.=]?\\s{0,2}(${LIST})`)))
+    for (const match of reader.all(new RegExp(`(?:${unit})[ \\t]{0,2}[:.=]?[ \\t]{0,2}(${LIST})`)))
       if (plausible(numbersOf(match[1]!, true))) after++
   }
   probe('HZ|CYCLES|CYC', isHz)

@@ -75,3 +75,29 @@ function union(boxes: Box[]): Box | null {
     y1: Math.max(...boxes.map((box) => box.y1)),
   }
 }
+
+/** What the recogniser delivers: blocks of paragraphs of lines of words, confidences 0 … 100. */
+export type RecognisedBlocks = {
+  paragraphs: { lines: { words: { text: string; confidence: number; bbox: Box }[] }[] }[]
+}[]
+
+/** The words of all blocks, lines numbered in order. */
+export function wordsOfBlocks(blocks: RecognisedBlocks | null): RecognisedWord[] {
+  const lines = (blocks ?? []).flatMap((block) => block.paragraphs.flatMap((paragraph) => paragraph.lines))
+  return lines.flatMap(({ words }, line) =>
+    words.map((word) => ({ text: word.text, line, confidence: word.confidence / 100, box: word.bbox })),
+  )
+}
+
+/** Mean confidence by length: long words read well say more than specks. Nothing to read is no confidence. */
+export function meanConfidence(words: RecognisedWord[]): number {
+  const letters = words.reduce((sum, word) => sum + word.text.length, 0)
+  if (letters < 6) return 0
+  return words.reduce((sum, word) => sum + word.confidence * word.text.length, 0) / letters
+}
+
+/** Under this mean confidence the picture probably lies on its side or on its head. */
+export const DOUBTFUL_CONFIDENCE = 0.62
+
+/** Straight first, then on its side either way, then on its head: quarter turns clockwise. */
+export const TURNS_TO_TRY = [0, 1, 3, 2] as const

@@ -1,5 +1,13 @@
 import type { PlateKind } from '@/core/plate'
-import { type ProposedField, type RecognisedWord, readPlateWords } from '@/core/plate/words'
+import {
+  DOUBTFUL_CONFIDENCE,
+  meanConfidence,
+  type ProposedField,
+  type RecognisedWord,
+  readPlateWords,
+  TURNS_TO_TRY,
+  wordsOfBlocks,
+} from '@/core/plate/words'
 
 export interface Recognition {
   proposed: ProposedField[]
@@ -14,12 +22,6 @@ export interface Progress {
   step: string
   share: number
 }
-
-/** Under this mean confidence the picture probably lies on its side or on its head. */
-const DOUBTFUL = 0.62
-
-/** Straight first, then on its side either way, then on its head. */
-const TURNS = [0, 1, 3, 2]
 
 /**
  * Read a plate from a photo: prepared and recognised in workers, with data that ships with the application.
@@ -59,16 +61,16 @@ export async function recognisePlate(
       width: number
       height: number
     } | null = null
-    for (turn = 0; turn < TURNS.length; turn++) {
+    for (turn = 0; turn < TURNS_TO_TRY.length; turn++) {
       signal.throwIfAborted()
       onProgress({ step: 'Preparing the picture', share: 0.1 + 0.2 * turn })
-      const prepared = await prepare(photo, TURNS[turn]!)
+      const prepared = await prepare(photo, TURNS_TO_TRY[turn]!)
       signal.throwIfAborted()
       const { data } = await engine.recognize(prepared.picture, {}, { text: true, blocks: true })
-      const words = wordsOf(data.blocks)
-      const score = confidenceOf(words)
+      const words = wordsOfBlocks(data.blocks)
+      const score = meanConfidence(words)
       if (!best || score > best.score) best = { words, score, ...prepared }
-      if (turn === 0 && score > DOUBTFUL) break
+      if (turn === 0 && score > DOUBTFUL_CONFIDENCE) break
     }
     const { result, proposed, text } = readPlateWords(best!.words, kind)
     return {
@@ -86,38 +88,6 @@ export async function recognisePlate(
     signal.removeEventListener('abort', stop)
     void engine.terminate()
   }
-}
-
-/** Mean confidence by length: long words read well say more than specks. */
-function confidenceOf(words: RecognisedWord[]): number {
-  const letters = words.reduce((sum, word) => sum + word.text.length, 0)
-  if (letters < 6) return 0
-  return words.reduce((sum, word) => sum + word.confidence * word.text.length, 0) / letters
-}
-
-type Blocks =
-  | {
-      paragraphs: {
-        lines: { words: { text: string; confidence: number; bbox: RecognisedWord['box'] }[] }[]
-      }[]
-    }[]
-  | null
-
-function wordsOf(blocks: Blocks): RecognisedWord[] {
-  let line = 0
-  return (blocks ?? []).flatMap((block) =>
-    block.paragraphs.flatMap((paragraph) =>
-      paragraph.lines.flatMap((each) => {
-        line += 1
-        return each.words.map((word) => ({
-          text: word.text,
-          line,
-          confidence: word.confidence / 100,
-          box: word.bbox,
-        }))
-      }),
-    ),
-  )
 }
 
 function prepare(

@@ -1,0 +1,131 @@
+import { describe, expect, it } from 'vitest'
+import { wayBack } from '../refit'
+import { proofVerdict } from '../safety/proof'
+import { actions } from './actions'
+import { alongTheLine, isolationPlans, isValve, provePairs } from './isolation'
+import { proveChecks } from './proofChecks'
+import { shortCauses } from './shortCauses'
+import { stopGaps } from './stopGaps'
+import { stopTriggers } from './stops'
+import { capacitorTemplate, motorTemplates } from './templates'
+import { tests } from './tests'
+import { valueLabels } from './valueLabels'
+import {
+  causeIds,
+  causeInfo,
+  familyIds,
+  observationIds,
+  observationInfo,
+  toolIds,
+  vocabulary,
+} from './vocabulary'
+
+describe('every family', () => {
+  it.each(familyIds)('%s has a plan whose points the vocabulary knows, and a place to prove', (family) => {
+    const plan = isolationPlans[family]
+    for (const { point, act, held } of plan.points) {
+      expect(vocabulary.isolationPoints).toHaveProperty(point)
+      expect(act.length).toBeGreaterThan(3)
+      expect(held.length).toBeGreaterThan(3)
+    }
+    expect(
+      plan.points.some(({ point }) => ['plug', 'breaker', 'disconnect', 'battery'].includes(point)),
+    ).toBe(true)
+    expect(plan.provePlace.length).toBeGreaterThan(5)
+  })
+
+  it.each(familyIds)('%s has a way in whose way back loses nothing', (family) => {
+    for (const template of [
+      motorTemplates[family],
+      capacitorTemplate(family, false),
+      capacitorTemplate(family, true),
+    ]) {
+      const steps = template.lines.map((line, index) => ({ id: `${index}`, ...line }))
+      const back = wayBack({ steps, replaced: template.replaced })
+      expect(back.problems).toEqual([])
+      const invertible = steps.filter(
+        (step) => !['photo', 'mark', 'measure', 'drain', 'bypass'].includes(step.action),
+      )
+      expect(back.steps.map((step) => step.from).sort()).toEqual(invertible.map((step) => step.id).sort())
+      expect(template.kit.length).toBeGreaterThan(1)
+      expect(steps.some((step) => step.part === template.replaced)).toBe(true)
+    }
+  })
+
+  it.each(familyIds)(
+    '%s is proved from a hand spin to the next day, each check with what to expect',
+    (family) => {
+      const checks = proveChecks[family]
+      expect(checks[0]!.id).toBe('hand-spin')
+      expect(checks.at(-1)!.id).toBe('next-day')
+      expect(new Set(checks.map((check) => check.id)).size).toBe(checks.length)
+      expect(stopGaps[family].length).toBeGreaterThan(0)
+    },
+  )
+
+  it('that burns gas is leak-tested before power, and offers no heat without a flue', () => {
+    for (const family of ['draft-inducer', 'rv-furnace-blower'] as const)
+      expect(proveChecks[family].map((check) => check.id)).toContain('leak-test')
+    for (const family of familyIds)
+      for (const text of stopGaps[family])
+        if (/oven|grill|gas burner/i.test(text)) expect(text).toMatch(/never/i)
+  })
+})
+
+describe('the line', () => {
+  it('runs from breaker to switch to thermostat, valves apart', () => {
+    const plan = isolationPlans['furnace-blower'].points
+    expect(alongTheLine(plan).map(({ point }) => point)).toEqual(['breaker', 'service-switch', 'thermostat'])
+    expect(isValve('gas-cock')).toBe(true)
+  })
+
+  it('is proved between the conductors it has', () => {
+    expect(provePairs('mains', true)).toEqual(['L1–L2', 'L1–ground', 'L2–ground'])
+    expect(provePairs('mains', false)).toEqual(['L–N', 'L–ground', 'N–ground'])
+    expect(provePairs('battery', false)).toHaveLength(3)
+  })
+
+  it.each([
+    [4.9, 'mains', 'dead'],
+    [5, 'mains', 'not-proven'],
+    [30, 'mains', 'not-proven'],
+    [30.1, 'mains', 'live'],
+    [0.9, 'battery', 'dead'],
+    [1, 'battery', 'live'],
+  ] as const)('%d V on a %s circuit is %s', (volts, supply, verdict) => {
+    expect(proofVerdict(volts, supply)).toBe(verdict)
+  })
+})
+
+describe('words and tables', () => {
+  it('name every value of every observation', () => {
+    for (const id of observationIds)
+      expect(Object.keys(valueLabels[id]).sort(), id).toEqual([...observationInfo(id).values].sort())
+  })
+
+  it('name every cause shortly, with an action that is described', () => {
+    for (const cause of causeIds) {
+      expect(shortCauses[cause].length, cause).toBeLessThan(34)
+      expect(actions, cause).toHaveProperty(causeInfo(cause).action)
+    }
+  })
+
+  it('give every live test its precaution, and every test a tool that exists', () => {
+    for (const id of observationIds) {
+      for (const test of tests[id]) {
+        if (test.risk === 'live') expect(test.caution, id).toBeTruthy()
+        if (test.handsIn) expect(test.risk, id).toBe('dead')
+        for (const tool of test.tools) expect(toolIds).toContain(tool)
+        expect(test.minutes).toBeGreaterThan(0)
+      }
+    }
+  })
+
+  it('stop only for hard rules, on values that exist, and say whom to call', () => {
+    for (const stop of stopTriggers) {
+      expect(vocabulary.stopRules[stop.rule].level).toBe('hard')
+      for (const value of stop.values) expect(observationInfo(stop.observation).values).toContain(value)
+      expect(stop.call.length).toBeGreaterThan(5)
+    }
+  })
+})
