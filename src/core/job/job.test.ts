@@ -1,0 +1,372 @@
+import { describe, expect, it } from 'vitest'
+import { familyIds } from '../knowledge/vocabulary'
+import type { Act } from './actTypes'
+import { capacitorOf, derivedFindings, walkPoints, windingOf } from './derive'
+import { energyOf } from './energy'
+import { isId, newId } from './ids'
+import { motorPlateFields, oldCapacitor, oldMotor, plateFieldError } from './oldPart'
+import { planAct } from './plan'
+import { hasCapacitor, plantedPlan } from './plant'
+import type { HouseholdRow, JobSnapshot, MachineRow } from './rows'
+import { inverse, merged, withChanges } from './snapshot'
+
+const NOW = Date.parse('2026-03-02T10:00:00Z')
+let count = 0
+const id = () => `id-${String(++count).padStart(5, '0')}`
+
+const household: HouseholdRow = {
+  id: 'home',
+  name: 'Harrow Reach',
+  region: 'north-america',
+  inches: 1,
+  fahrenheit: 1,
+  ohmAccuracyPercent: 1,
+  ohmCounts: 3,
+  ohmResolution: 0.1,
+  leadOffsetOhm: 0.2,
+  capAccuracyPercent: 2,
+  capCounts: 5,
+  capResolutionUf: 0.01,
+  capMaxUf: null,
+  school: 'label-limit',
+  tools: 'hand meter',
+  catRated: 1,
+  singleKeys: 1,
+  theme: 'light',
+}
+
+function jobOn(family: MachineRow['family'], motorKind: MachineRow['motorKind'] = null): JobSnapshot {
+  const machine: MachineRow = {
+    id: 'm',
+    householdId: 'home',
+    name: '',
+    place: '',
+    family,
+    manufacturer: '',
+    modelNumber: '',
+    serialNumber: '',
+    installedYear: '2012',
+    motorKind,
+    note: '',
+    pictureHash: null,
+    platePictureHash: null,
+    nextLook: null,
+    createdAt: '',
+  }
+  const plan = plantedPlan('j', machine, id)
+  return {
+    household,
+    machine,
+    ...plan,
+    job: {
+      id: 'j',
+      machineId: 'm',
+      symptom: '',
+      status: 'open',
+      phase: 'work',
+      bench: 0,
+      result: null,
+      lesson: '',
+      minutesSpent: '',
+      cost: '',
+      openedAt: '2026-03-02T09:00:00Z',
+      touchedAt: '',
+      closedAt: null,
+    },
+    findings: [],
+    declined: [],
+    proofs: [],
+    proofReadings: [],
+    readings: [],
+    leads: [],
+    fields: [],
+    decisions: [],
+    ledger: [],
+    landings: [],
+    checks: [],
+  }
+}
+
+const act = (snapshot: JobSnapshot, ...acts: Act[]): JobSnapshot =>
+  acts.reduce((all, each) => withChanges(all, planAct(all, each, NOW).changes), snapshot)
+const onBench = (family: MachineRow['family'], motorKind?: MachineRow['motorKind']) =>
+  act(jobOn(family, motorKind), { kind: 'job.bench', on: true })
+const refused = (snapshot: JobSnapshot, what: Act) => {
+  try {
+    planAct(snapshot, what, NOW)
+  } catch (error) {
+    return (error as { code: string }).code
+  }
+  return null
+}
+
+describe('acts and their changes', () => {
+  it('are taken back by their inverse, whatever they touched', () => {
+    const before = onBench('outdoor-unit-fan', 'psc')
+    const acts: Act[] = [
+      { kind: 'finding.set', id: id(), observation: 'sound', value: 'hum' },
+      { kind: 'lead.add', id: id(), part: 'old', name: 'black' },
+      { kind: 'field.set', id: id(), part: 'motor-old', field: 'hp', typed: '1/4' },
+      { kind: 'ledger.add', id: id(), after: null, line: { part: 'cover', action: 'unclip' } },
+    ]
+    for (const each of acts) {
+      const { changes } = planAct(before, each, NOW)
+      expect(withChanges(withChanges(before, changes), inverse(changes))).toEqual(before)
+    }
+  })
+
+  it('of one field become one change from the first before to the last after', () => {
+    const set = (typed: string): Act => ({
+      kind: 'field.set',
+      id: 'f',
+      part: 'motor-old',
+      field: 'hp',
+      typed,
+    })
+    const one = jobOn('ceiling-fan')
+    const first = planAct(one, set('1'), NOW).changes
+    const second = planAct(withChanges(one, first), set('1/4'), NOW).changes
+    const [only, ...more] = merged(first, second)
+    expect(more).toEqual([])
+    expect(only).toMatchObject({ before: null, after: { typed: '1/4' } })
+  })
+
+  it('are refused on a closed job, but for what is written down afterwards', () => {
+    const closed = act(jobOn('ceiling-fan'), { kind: 'job.close', result: 'not-mended' })
+    expect(refused(closed, { kind: 'finding.set', id: id(), observation: 'sound', value: 'hum' })).toBe(
+      'closed',
+    )
+    expect(act(closed, { kind: 'job.edit', field: 'lesson', value: 'blade screws' }).job.lesson).toBe(
+      'blade screws',
+    )
+  })
+
+  it('need a reason to strike, a free name for a lead, and at most ten leads', () => {
+    const job = jobOn('ceiling-fan')
+    expect(refused(job, { kind: 'point.strike', id: job.points[0]!.id, reason: ' ' })).toBe('no-reason')
+    const named = act(onBench('ceiling-fan'), { kind: 'lead.add', id: id(), part: 'old', name: 'Black' })
+    expect(refused(named, { kind: 'lead.add', id: id(), part: 'old', name: 'black' })).toBe('duplicate-lead')
+    const ten = act(
+      onBench('ceiling-fan'),
+      ...Array.from(
+        { length: 10 },
+        (_, i): Act => ({ kind: 'lead.add', id: id(), part: 'old', name: `l${i}` }),
+      ),
+    )
+    expect(refused(ten, { kind: 'lead.add', id: id(), part: 'old', name: 'l10' })).toBe('too-many-leads')
+  })
+
+  it('renaming a lead takes its readings along, removing it takes them away', () => {
+    const leads = act(
+      onBench('ceiling-fan'),
+      { kind: 'lead.add', id: 'a', part: 'old', name: 'grey' },
+      { kind: 'lead.add', id: 'b', part: 'old', name: 'blue' },
+      {
+        kind: 'reading.set',
+        id: id(),
+        reading: 'resistance',
+        part: 'old',
+        a: 'grey',
+        b: 'blue',
+        typed: '31',
+      },
+    )
+    const renamed = act(leads, { kind: 'lead.rename', id: 'a', name: 'white' })
+    expect(renamed.readings[0]).toMatchObject({ pointA: 'white', pointB: 'blue' })
+    expect(act(renamed, { kind: 'lead.remove', id: 'a' }).readings).toEqual([])
+  })
+
+  it('move a ledger line between two others', () => {
+    const lines = act(
+      onBench('ceiling-fan'),
+      ...['a', 'b', 'c'].map((part): Act => ({ kind: 'ledger.add', id: part, after: null, line: { part } })),
+    )
+    expect(act(lines, { kind: 'ledger.move', id: 'c', before: 'b' }).ledger.map((line) => line.part)).toEqual(
+      ['a', 'c', 'b'],
+    )
+    expect(
+      act(lines, { kind: 'ledger.move', id: 'a', before: null }).ledger.map((line) => line.part),
+    ).toEqual(['b', 'c', 'a'])
+  })
+})
+
+describe('the energy state', () => {
+  it.each(familyIds)('of a new job on %s is live, with everything still to do', (family) => {
+    const energy = energyOf(jobOn(family), NOW)
+    expect(energy).toMatchObject({ state: 'live', handsIn: false, openPoints: 0 })
+    expect(energy.missing.length).toBeGreaterThanOrEqual(energy.allPoints)
+  })
+
+  it('waits for the electronics of a module, and has no capacitor to discharge there', () => {
+    const ecm = jobOn('furnace-blower', 'ecm')
+    expect(ecm.waits.map((wait) => wait.kind)).toContain('electronics')
+    expect(hasCapacitor(ecm.machine)).toBe(false)
+    expect(hasCapacitor(jobOn('furnace-blower').machine)).toBe(true)
+  })
+
+  it('of a plugged machine is proved by the plug in sight', () => {
+    const job = jobOn('hrv-fan', 'bldc')
+    const open = act(
+      job,
+      ...job.points.map((point): Act => ({ kind: 'point.open', id: point.id })),
+      { kind: 'proof.start', id: 'p' },
+      { kind: 'proof.tester', id: 'p', when: 'after', on: true },
+    )
+    expect(energyOf(open, NOW)).toMatchObject({ state: 'proven-dead', handsIn: true })
+  })
+
+  it('takes one volt of a battery circuit for live', () => {
+    const job = jobOn('rv-furnace-blower')
+    const proved = (volts: string) =>
+      act(
+        job,
+        ...job.points.map((point): Act => ({ kind: 'point.open', id: point.id })),
+        { kind: 'proof.start', id: 'p' },
+        { kind: 'proof.tester', id: 'p', when: 'before', on: true },
+        ...['a', 'b', 'c'].map(
+          (pair, position): Act => ({
+            kind: 'proof.read',
+            id: id(),
+            proofId: 'p',
+            pair,
+            position,
+            typed: volts,
+          }),
+        ),
+        { kind: 'proof.tester', id: 'p', when: 'after', on: true },
+      )
+    expect(energyOf(proved('0.4'), NOW).state).toBe('proven-dead')
+    expect(energyOf(proved('1.2'), NOW)).toMatchObject({ state: 'isolated', stop: { volts: 1.2 } })
+  })
+})
+
+describe('what readings make', () => {
+  it('a measured capacitor becomes a finding of its section', () => {
+    const job = act(
+      onBench('outdoor-unit-fan', 'psc'),
+      { kind: 'field.set', id: id(), part: 'capacitor-old', field: 'label', typed: '35+5 µF ±6 % 440 V' },
+      { kind: 'reading.set', id: id(), reading: 'capacitance', part: 'old', a: 'FAN', b: '', typed: '3,1' },
+      { kind: 'reading.set', id: id(), reading: 'capacitance', part: 'old', a: 'HERM', b: '', typed: '35.2' },
+    )
+    expect(derivedFindings(job).map(({ observation, value }) => [observation, value])).toEqual([
+      ['capacitor-fan-reading', 'low'],
+      ['capacitor-other-reading', 'within'],
+    ])
+    expect(capacitorOf(job, 'old').check!.verdict).toBe('weak')
+  })
+
+  it('the phases of an electronic motor are its own observation', () => {
+    const leads: Act[] = ['u', 'v', 'w'].map((name) => ({ kind: 'lead.add', id: id(), part: 'old', name }))
+    const read = (a: string, b: string, typed: string): Act => ({
+      kind: 'reading.set',
+      id: id(),
+      reading: 'resistance',
+      part: 'old',
+      a,
+      b,
+      typed,
+    })
+    const job = act(
+      onBench('furnace-blower', 'ecm'),
+      ...leads,
+      read('u', 'v', '8.2'),
+      read('u', 'w', '8.3'),
+      read('v', 'w', '11.9'),
+    )
+    expect(derivedFindings(job)).toMatchObject([{ observation: 'phase-resistances', value: 'unequal' }])
+  })
+
+  it('what cannot be read or was struck counts for nothing', () => {
+    const job = act(
+      onBench('ceiling-fan', 'psc'),
+      { kind: 'field.set', id: id(), part: 'capacitor-old', field: 'label', typed: 'no label left' },
+      { kind: 'lead.add', id: id(), part: 'old', name: 'a' },
+      { kind: 'lead.add', id: id(), part: 'old', name: 'b' },
+      { kind: 'reading.set', id: 'r', reading: 'resistance', part: 'old', a: 'a', b: 'b', typed: 'abc' },
+    )
+    expect(capacitorOf(job, 'old').labelError).toMatch(/with its unit/)
+    expect(windingOf(job, 'old')).toBeNull()
+    const read = act(job, {
+      kind: 'reading.set',
+      id: 'r',
+      reading: 'resistance',
+      part: 'old',
+      a: 'a',
+      b: 'b',
+      typed: '31',
+    })
+    expect(windingOf(read, 'old')!.verdict).toBe('good')
+    expect(
+      windingOf(act(read, { kind: 'reading.strike', id: 'r', reason: 'a wire was on' }), 'old'),
+    ).toBeNull()
+  })
+
+  it('walks the chain that the family has', () => {
+    expect(walkPoints('outdoor-unit-fan')).toHaveLength(5)
+    expect(walkPoints('furnace-blower')).toEqual(['supply', 'call', 'motor'])
+    expect(walkPoints('bath-exhaust-fan')).toEqual(['supply', 'motor'])
+  })
+})
+
+describe('the old part from its typed fields', () => {
+  const typed = (entries: Record<string, string>) =>
+    act(
+      jobOn('outdoor-unit-fan', 'psc'),
+      ...Object.entries(entries).map(
+        ([field, text]): Act => ({ kind: 'field.set', id: id(), part: 'motor-old', field, typed: text }),
+      ),
+    )
+
+  it('is read with the household’s units', () => {
+    const old = oldMotor(
+      typed({
+        voltages: '208-230',
+        rpm: '1075/825',
+        hp: '1/4',
+        shaftDiameterMm: '1/2',
+        diameterMm: '142 mm',
+        mount: 'stud',
+        boltCircleMm: '4 3/16',
+      }),
+    )
+    expect(old).toMatchObject({
+      voltages: [208, 230],
+      rpm: [1075, 825],
+      hp: 0.25,
+      shaft: { diameterMm: 12.7 },
+      diameterMm: 142,
+      mount: { type: 'stud' },
+    })
+    expect(old.mount!.boltCircleMm).toBeCloseTo(106.4, 1)
+    expect(old).not.toHaveProperty('amps')
+  })
+
+  it('takes the fitted capacitor where the plate names none', () => {
+    const job = act(typed({}), {
+      kind: 'field.set',
+      id: id(),
+      part: 'capacitor-old',
+      field: 'label',
+      typed: '35+5 µF 440 V',
+    })
+    expect(oldMotor(job).capacitor).toEqual({ uF: 5, volts: 440 })
+    expect(oldCapacitor(job)!.sections).toHaveLength(2)
+    expect(oldCapacitor(jobOn('ceiling-fan'))).toBeNull()
+  })
+
+  it('says what is wrong with a field, and nothing about an empty one', () => {
+    const field = (name: string) => motorPlateFields.find((each) => each.field === name)!
+    expect(plateFieldError(field('amps'), 'lots')).toMatch(/Type a number/)
+    expect(plateFieldError(field('rpm'), 'fast')).toMatch(/for example 1075/)
+    expect(plateFieldError(field('amps'), '')).toBeNull()
+  })
+})
+
+describe('ids', () => {
+  it('sort by time and fit into addresses and file names', () => {
+    const [one, two] = [newId(1_000_000, () => 0.9), newId(1_000_001, () => 0.1)]
+    expect(one < two).toBe(true)
+    expect([one, two].every(isId)).toBe(true)
+    expect(isId('../etc')).toBe(false)
+  })
+})
