@@ -164,3 +164,11 @@ test('the readings of a machine over the years are a chart with its drift', asyn
   await page.getByRole('button', { name: 'History of this machine' }).click()
   await expect(page.getByTestId('history')).toContainText('Loses')
 })
+
+test('a new part stands beside the readings of the old one', async ({ page }) => {
+  await openDemoJob(page, 'Cooling unit', 'measure')
+  const beside = page.getByTestId('beside-old')
+  await expect(beside.getByRole('row', { name: /purple to yellow/ })).toContainText('13.4 Ω')
+  await expect(beside.getByRole('columnheader')).toHaveText(['Points', 'Old', 'New'])
+  await expectAccessible(page)
+})

@@ -1,4 +1,5 @@
 export * from './actTypes'
+export { type Beside, besideOld } from './besideOld'
 export { closingProblems } from './closing'
 export * from './derive'
 export * from './energy'

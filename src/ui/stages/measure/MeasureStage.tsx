@@ -8,6 +8,7 @@ import type { ObservationId } from '@/core/knowledge/vocabulary'
 import { useJob } from '../../job/JobProvider'
 import { Section } from '../../kit/Section'
 import { ObservationRow } from '../ObservationRow'
+import { BesideOld } from './BesideOld'
 import { CapacitorBlock } from './CapacitorBlock'
 import { GateLine } from './GateLine'
 import { NextTestLine } from './NextTestLine'
@@ -91,6 +92,7 @@ function NewPart() {
       <p className="font-bold">The new part, before it goes in</p>
       <CapacitorBlock part="new" locked={false} />
       <WindingBlock part="new" locked={false} />
+      <BesideOld />
     </div>
   )
 }

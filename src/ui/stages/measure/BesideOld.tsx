@@ -1,0 +1,44 @@
+'use client'
+
+import { type Beside, besideOld } from '@/core/job'
+import { useJob } from '../../job/JobProvider'
+import { shownReading } from './ReadingList'
+
+const named = (pair: Beside) =>
+  pair.points.replace(/^single$/, 'capacitor') + (pair.kind === 'to-frame' ? ', insulation' : '')
+
+/** Old and new at the same points; leads of another name stand on their own line. */
+export function BesideOld() {
+  const { snapshot } = useJob()
+  const pairs = besideOld(snapshot.readings)
+  if (pairs.length === 0) return null
+  return (
+    <table className="mt-3 w-full max-w-md text-[0.95rem]" data-testid="beside-old">
+      <caption className="caption pb-1 text-left">The new part beside the old</caption>
+      <thead>
+        <tr className="border-line border-b text-left">
+          <th scope="col" className="py-1 font-normal">
+            Points
+          </th>
+          <th scope="col" className="w-28 py-1 text-right font-normal">
+            Old
+          </th>
+          <th scope="col" className="w-28 py-1 text-right font-normal">
+            New
+          </th>
+        </tr>
+      </thead>
+      <tbody>
+        {pairs.map((pair) => (
+          <tr key={`${pair.kind} ${pair.points}`} className="border-line border-b">
+            <th scope="row" className="py-1 text-left font-normal">
+              {named(pair)}
+            </th>
+            <td className="num py-1 text-right">{pair.old ? shownReading(pair.old) : 'not read'}</td>
+            <td className="num py-1 text-right">{pair.new ? shownReading(pair.new) : 'not read'}</td>
+          </tr>
+        ))}
+      </tbody>
+    </table>
+  )
+}
