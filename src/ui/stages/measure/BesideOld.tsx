@@ -1,11 +1,24 @@
 'use client'
 
-import { type Beside, besideOld } from '@/core/job'
+import { type Beside, besideOld, type ReadingRow } from '@/core/job'
 import { useJob } from '../../job/JobProvider'
 import { shownReading } from './ReadingList'
 
 const named = (pair: Beside) =>
   pair.points.replace(/^single$/, 'capacitor') + (pair.kind === 'to-frame' ? ', insulation' : '')
+
+/** The other part may have no such lead, so a gap is not called unread in print. */
+function Shown({ row }: { row: ReadingRow | null }) {
+  if (row) return shownReading(row)
+  return (
+    <>
+      <span aria-hidden="true" className="text-soft">
+        –
+      </span>
+      <span className="sr-only">no reading</span>
+    </>
+  )
+}
 
 /** Old and new at the same points; leads of another name stand on their own line. */
 export function BesideOld() {
@@ -13,7 +26,7 @@ export function BesideOld() {
   const pairs = besideOld(snapshot.readings)
   if (pairs.length === 0) return null
   return (
-    <table className="mt-3 w-full max-w-md text-[0.95rem]" data-testid="beside-old">
+    <table className="mt-3 mb-5 w-full max-w-md text-[0.95rem]" data-testid="beside-old">
       <caption className="caption pb-1 text-left">The new part beside the old</caption>
       <thead>
         <tr className="border-line border-b text-left">
@@ -34,8 +47,12 @@ export function BesideOld() {
             <th scope="row" className="py-1 text-left font-normal">
               {named(pair)}
             </th>
-            <td className="num py-1 text-right">{pair.old ? shownReading(pair.old) : 'not read'}</td>
-            <td className="num py-1 text-right">{pair.new ? shownReading(pair.new) : 'not read'}</td>
+            <td className="num py-1 text-right">
+              <Shown row={pair.old} />
+            </td>
+            <td className="num py-1 text-right">
+              <Shown row={pair.new} />
+            </td>
           </tr>
         ))}
       </tbody>

@@ -60,7 +60,7 @@ function ReadingLine({ row }: { row: ReadingRow }) {
           {row.part === 'new' ? ', new part' : ''}
         </span>
         <span className={`num ${struck ? 'text-soft line-through' : ''}`}>{shownReading(row)}</span>
-        <span className="num caption w-40 text-right">{`${row.live ? 'live' : 'dead'}, ${day(row.at)} ${clock(row.at)}`}</span>
+        <span className="num caption w-52 text-right">{`${row.live ? 'live' : 'dead'}, ${day(row.at)} ${clock(row.at)}`}</span>
         {struck ? (
           <span className="caption w-20 text-right">struck</span>
         ) : (
