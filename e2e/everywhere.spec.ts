@@ -4,6 +4,8 @@ import { expectAccessible, openDemoJob } from './support'
 const stages = ['notice', 'make-dead', 'measure', 'decide', 'take-apart', 'match', 'refit', 'prove', 'record']
 
 test('every stage of a job is accessible', async ({ page }) => {
+  // Eight whole pages through axe: slow on a busy machine, and no measure of the product.
+  test.slow()
   await openDemoJob(page, 'Cooling unit', 'notice')
   for (const stage of stages) {
     await page.goto(page.url().replace(/\/[^/]+$/, `/${stage}`))
