@@ -20,6 +20,7 @@ import { type PointId, voltageWalk, type WalkResult } from '../supply'
 import { typedValue } from '../units/parseTyped'
 import { judgeWinding, type OhmMeter, type WindingResult } from '../winding'
 import { fieldText, typedList } from './fields'
+import { oncePerSnapshot } from './once'
 import { nominalVolts } from './plant'
 import type { HouseholdRow, JobSnapshot, ReadingRow } from './rows'
 
@@ -48,7 +49,14 @@ export interface CapacitorState {
 }
 
 /** The capacitor of the job: its label as typed, its readings, the verdict. */
-export function capacitorOf(snapshot: JobSnapshot, part: Part): CapacitorState {
+export const capacitorOf = (snapshot: JobSnapshot, part: Part): CapacitorState => capacitors[part](snapshot)
+
+const capacitors = {
+  old: oncePerSnapshot((snapshot) => checkedCapacitor(snapshot, 'old')),
+  new: oncePerSnapshot((snapshot) => checkedCapacitor(snapshot, 'new')),
+}
+
+function checkedCapacitor(snapshot: JobSnapshot, part: Part): CapacitorState {
   const text = fieldText(snapshot, `capacitor-${part}`, 'label')
   if (!text.trim()) return { label: null, labelError: null, check: null }
   try {
@@ -82,7 +90,14 @@ function lookOf(snapshot: JobSnapshot): ('bulged' | 'burnt' | 'cracked' | 'rusty
 }
 
 /** The windings of the old or the new motor, from whatever pairs are read; null with fewer than two leads or no reading. */
-export function windingOf(snapshot: JobSnapshot, part: Part): WindingResult | null {
+export const windingOf = (snapshot: JobSnapshot, part: Part): WindingResult | null => windings[part](snapshot)
+
+const windings = {
+  old: oncePerSnapshot((snapshot) => judgedWinding(snapshot, 'old')),
+  new: oncePerSnapshot((snapshot) => judgedWinding(snapshot, 'new')),
+}
+
+function judgedWinding(snapshot: JobSnapshot, part: Part): WindingResult | null {
   const leads = snapshot.leads.filter((lead) => lead.part === part).map((lead) => lead.name)
   if (leads.length < 2) return null
   const usable = (row: ReadingRow) => row.over === 1 || row.value !== null
@@ -127,7 +142,7 @@ export interface DerivedFinding {
 }
 
 /** Findings that readings make: a measured capacitor, a mapped winding, a live voltage. */
-export function derivedFindings(snapshot: JobSnapshot): DerivedFinding[] {
+export const derivedFindings = oncePerSnapshot((snapshot): DerivedFinding[] => {
   const found: DerivedFinding[] = []
   const { check, label } = capacitorOf(snapshot, 'old')
   for (const section of check?.sections ?? []) {
@@ -176,7 +191,7 @@ export function derivedFindings(snapshot: JobSnapshot): DerivedFinding[] {
   }
   found.push(...walkFindings(snapshot))
   return found
-}
+})
 
 /** Points of the voltage walk that the family has, from the supply to the motor. */
 export function walkPoints(family: FamilyId): PointId[] {
@@ -230,12 +245,12 @@ export function nominalOf(snapshot: JobSnapshot): number {
 }
 
 /** What is known, said by the person or made by a reading; a reading wins over what was said before it. */
-export function findingsOf(snapshot: JobSnapshot): Findings {
+export const findingsOf = oncePerSnapshot((snapshot): Findings => {
   const findings: Findings = {}
   for (const finding of snapshot.findings) findings[finding.observation] = finding.value
   for (const finding of derivedFindings(snapshot)) findings[finding.observation] = finding.value
   return findings
-}
+})
 
 export function diagnoseInputOf(snapshot: JobSnapshot): DiagnoseInput {
   const age = ageOf(snapshot)
@@ -264,4 +279,4 @@ function plateFigures(snapshot: JobSnapshot): PlateFigures {
   return { volts: nominalOf(snapshot), controlVolts: 24, ...(fan === null ? {} : { fanUf: fan }) }
 }
 
-export const diagnosisOf = (snapshot: JobSnapshot): Diagnosis => diagnose(diagnoseInputOf(snapshot))
+export const diagnosisOf = oncePerSnapshot((snapshot): Diagnosis => diagnose(diagnoseInputOf(snapshot)))

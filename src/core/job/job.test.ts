@@ -370,3 +370,21 @@ describe('ids', () => {
     expect(isId('../etc')).toBe(false)
   })
 })
+
+describe('what is concluded from a job', () => {
+  it('is worked out once for each state of it, and again after an act', () => {
+    const job = jobOn('bath-exhaust-fan', 'psc')
+    expect(derivedFindings(job)).toBe(derivedFindings(job))
+    expect(windingOf(job, 'old')).toBe(windingOf(job, 'old'))
+    const read = (typed: string, from: JobSnapshot) =>
+      withChanges(
+        from,
+        planAct(from, { kind: 'field.set', id: id(), part: 'capacitor-old', field: 'label', typed }, NOW)
+          .changes,
+      )
+    const labelled = read('4 µF ±5 % 250 V', job)
+    expect(capacitorOf(job, 'old').label).toBeNull()
+    expect(capacitorOf(labelled, 'old').label?.sections[0]?.uF).toBe(4)
+    expect(capacitorOf(labelled, 'new').label).toBeNull()
+  })
+})
