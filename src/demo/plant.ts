@@ -1,9 +1,9 @@
 import { existsSync, readFileSync } from 'node:fs'
-import type { MachineRow } from '@/core/job'
+import { type MachineRow, newMachine } from '@/core/job'
 import type { ObservationId } from '@/core/knowledge/vocabulary'
 import { findHousehold, HOME, updateHousehold } from '@/data/household'
 import { insertMachine } from '@/data/jobs'
-import { actOnJob, newMachine, openJob, readJob } from '@/server/jobs'
+import { actOnJob, openJob, readJob } from '@/server/jobs'
 import { keepPhoto } from '@/server/photos'
 import { store } from '@/server/store'
 import { jobs } from './jobs'
@@ -28,6 +28,7 @@ export async function plantDemo(now = Date.now()): Promise<boolean> {
     const at = new Date(now - 800 * DAY).toISOString()
     const row = newMachine(
       `hr-${machine.key}`,
+      HOME,
       machine.family,
       { name: machine.name, place: machine.place, motorKind: machine.motorKind },
       at,
@@ -35,7 +36,6 @@ export async function plantDemo(now = Date.now()): Promise<boolean> {
     const picture = await keepPhoto(machinePicture(machine.family, index + 3), machine.name)
     const full: MachineRow = {
       ...row,
-      householdId: HOME,
       modelNumber: machine.modelNumber,
       installedYear: machine.installedYear,
       pictureHash: picture,

@@ -1,11 +1,12 @@
 import { CoreError } from '@/core/errors'
-import type { EventRow, JobRow, MachineRow } from '@/core/job'
+import type { EventRow, JobRow } from '@/core/job'
 import {
-  type Act,
   inverse,
   type JobSnapshot,
   merged,
   newId,
+  newJob,
+  newMachine,
   planAct,
   plantedPlan,
   type RowChange,
@@ -13,7 +14,7 @@ import {
   withChanges,
 } from '@/core/job'
 import { validatedAct } from '@/core/job/actInput'
-import { type FamilyId, isFamily, type MotorKindId, type ObservationId } from '@/core/knowledge/vocabulary'
+import { isFamily, type MotorKindId, type ObservationId } from '@/core/knowledge/vocabulary'
 import type { Database } from '@/data/database'
 import { findHousehold, findMachine, HOME } from '@/data/household'
 import {
@@ -204,7 +205,7 @@ export async function openJob(input: NewJob, now = Date.now()): Promise<string> 
     if (!machine) {
       if (!input.family || !isFamily(input.family))
         throw new CoreError('no-family', 'Choose what kind of fan has stopped.', 'family')
-      machine = newMachine(id(), input.family, input, at)
+      machine = newMachine(id(), HOME, input.family, input, at)
       await insertMachine(trx, machine)
     }
     const job = newJob(id(), machine.id, input.symptom.slice(0, 2000), at)
@@ -228,44 +229,6 @@ export async function openJob(input: NewJob, now = Date.now()): Promise<string> 
   })
 }
 
-export function newMachine(id: string, family: FamilyId, input: Partial<NewJob>, at: string): MachineRow {
-  return {
-    id,
-    householdId: HOME,
-    name: input.name?.trim() || '',
-    place: input.place?.trim() || '',
-    family,
-    manufacturer: '',
-    modelNumber: '',
-    serialNumber: '',
-    installedYear: '',
-    motorKind: input.motorKind ?? null,
-    note: '',
-    pictureHash: null,
-    platePictureHash: null,
-    nextLook: null,
-    createdAt: at,
-  }
-}
-
-export function newJob(id: string, machineId: string, symptom: string, at: string): JobRow {
-  return {
-    id,
-    machineId,
-    symptom,
-    status: 'open',
-    phase: 'work',
-    bench: 0,
-    result: null,
-    lesson: '',
-    minutesSpent: '',
-    cost: '',
-    openedAt: at,
-    touchedAt: at,
-    closedAt: null,
-  }
-}
-
 export async function readEvents(
   jobId: string,
 ): Promise<Pick<EventRow, 'id' | 'seq' | 'at' | 'text' | 'state'>[]> {
@@ -283,5 +246,3 @@ export async function deleteJob(jobId: string): Promise<void> {
   const { db } = await store()
   await db.deleteFrom('job').where('id', '=', jobId).execute()
 }
-
-export type { Act }

@@ -55,7 +55,11 @@ export function checkCapacitor(input: CapacitorCheckInput): CapacitorCheck {
       'readings',
     )
   }
-  const tolerance = toleranceOf(label, reasons)
+  const tolerance = toleranceOf(label)
+  if (tolerance === UNMARKED_START_PERCENT)
+    reasons.push('No tolerance on the label: −0/+20 % is taken, as start capacitors are made.')
+  if (tolerance === UNMARKED_RUN_PERCENT)
+    reasons.push('No tolerance on the label: ±6 % is taken, as run capacitors are made.')
   const wide = input.school === 'ten-percent'
   if (wide) reasons.push('Judged by the ten-percent school: each limit is the wider of the label and 10 %.')
 
@@ -87,15 +91,11 @@ export function checkCapacitor(input: CapacitorCheckInput): CapacitorCheck {
   return { sections, verdict, reasons }
 }
 
-function toleranceOf(label: Partial<CapacitorLabel>, reasons: string[]): { minus: number; plus: number } {
+/** The printed tolerance in percent; without one, none beside printed ranges, else what such capacitors are made to. */
+export function toleranceOf(label: Partial<CapacitorLabel>): { minus: number; plus: number } {
   if (label.tolerancePercent) return label.tolerancePercent
   if (label.sections?.every((section) => section.minUf !== undefined)) return { minus: 0, plus: 0 }
-  if (label.duty === 'start') {
-    reasons.push('No tolerance on the label: −0/+20 % is taken, as start capacitors are made.')
-    return UNMARKED_START_PERCENT
-  }
-  reasons.push('No tolerance on the label: ±6 % is taken, as run capacitors are made.')
-  return UNMARKED_RUN_PERCENT
+  return label.duty === 'start' ? UNMARKED_START_PERCENT : UNMARKED_RUN_PERCENT
 }
 
 /** Window of a section in µF: label × (1 ± tolerance), or the printed range. */

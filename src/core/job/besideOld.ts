@@ -1,7 +1,8 @@
 import type { ReadingRow } from './rows'
 
 export interface Beside {
-  points: string
+  pointA: string
+  pointB: string
   kind: ReadingRow['kind']
   old: ReadingRow | null
   new: ReadingRow | null
@@ -18,7 +19,8 @@ export function besideOld(readings: readonly ReadingRow[]): Beside[] {
   for (const row of kept) {
     const key = [row.kind, ...[row.pointA, row.pointB].sort()].join('\u0000')
     const pair = pairs.get(key) ?? {
-      points: [row.pointA, row.pointB].filter(Boolean).join(' to '),
+      pointA: row.pointA,
+      pointB: row.pointB,
       kind: row.kind,
       old: null,
       new: null,

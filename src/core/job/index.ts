@@ -1,5 +1,6 @@
 export * from './actTypes'
 export { type Beside, besideOld } from './besideOld'
+export * from './blank'
 export { closingProblems } from './closing'
 export * from './derive'
 export * from './energy'

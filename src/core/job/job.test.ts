@@ -1,78 +1,30 @@
 import { describe, expect, it } from 'vitest'
 import { familyIds } from '../knowledge/vocabulary'
 import type { Act } from './actTypes'
+import { newHousehold, newJob, newMachine } from './blank'
 import { capacitorOf, derivedFindings, walkPoints, windingOf } from './derive'
 import { energyOf } from './energy'
 import { isId, newId } from './ids'
 import { motorPlateFields, oldCapacitor, oldMotor, plateFieldError } from './oldPart'
 import { planAct } from './plan'
 import { hasCapacitor, plantedPlan } from './plant'
-import type { HouseholdRow, JobSnapshot, MachineRow } from './rows'
+import type { JobSnapshot, MachineRow } from './rows'
 import { inverse, merged, withChanges } from './snapshot'
 
 const NOW = Date.parse('2026-03-02T10:00:00Z')
 let count = 0
 const id = () => `id-${String(++count).padStart(5, '0')}`
 
-const household: HouseholdRow = {
-  id: 'home',
-  name: 'Harrow Reach',
-  region: 'north-america',
-  inches: 1,
-  fahrenheit: 1,
-  ohmAccuracyPercent: 1,
-  ohmCounts: 3,
-  ohmResolution: 0.1,
-  leadOffsetOhm: 0.2,
-  capAccuracyPercent: 2,
-  capCounts: 5,
-  capResolutionUf: 0.01,
-  capMaxUf: null,
-  school: 'label-limit',
-  tools: 'hand meter',
-  catRated: 1,
-  singleKeys: 1,
-  theme: 'light',
-}
+const household = { ...newHousehold('home', 'Harrow Reach'), tools: 'hand meter', catRated: 1 } as const
 
 function jobOn(family: MachineRow['family'], motorKind: MachineRow['motorKind'] = null): JobSnapshot {
-  const machine: MachineRow = {
-    id: 'm',
-    householdId: 'home',
-    name: '',
-    place: '',
-    family,
-    manufacturer: '',
-    modelNumber: '',
-    serialNumber: '',
-    installedYear: '2012',
-    motorKind,
-    note: '',
-    pictureHash: null,
-    platePictureHash: null,
-    nextLook: null,
-    createdAt: '',
-  }
+  const machine = { ...newMachine('m', 'home', family, { motorKind }, ''), installedYear: '2012' }
   const plan = plantedPlan('j', machine, id)
   return {
     household,
     machine,
     ...plan,
-    job: {
-      id: 'j',
-      machineId: 'm',
-      symptom: '',
-      status: 'open',
-      phase: 'work',
-      bench: 0,
-      result: null,
-      lesson: '',
-      minutesSpent: '',
-      cost: '',
-      openedAt: '2026-03-02T09:00:00Z',
-      touchedAt: '',
-      closedAt: null,
-    },
+    job: { ...newJob('j', 'm', '', '2026-03-02T09:00:00Z'), touchedAt: '' },
     findings: [],
     declined: [],
     proofs: [],

@@ -1,5 +1,6 @@
 import type { FamilyId, IsolationPointId, MotorKindId, ObservationId } from '../knowledge/vocabulary'
-import type { RefitAction, SwitchKind } from '../refit/types'
+import type { SpokenLine } from '../refit/sentence'
+import type { SwitchKind } from '../refit/types'
 
 /** The rows a job is made of, as they are stored. Flags are 0/1, times UTC in ISO 8601, absent values null. */
 export type Flag = 0 | 1
@@ -175,14 +176,8 @@ export interface DecisionRow extends OfJob {
   at: string
 }
 
-export interface LedgerRow extends OfJob {
+export interface LedgerRow extends OfJob, SpokenLine {
   position: number
-  action: RefitAction
-  part: string
-  count: number | null
-  fastener: string
-  cup: string
-  terminal: string
   mark: string
   movesToNewPart: Flag
   renewMaterial: string

@@ -1,6 +1,12 @@
 'use client'
 
-import { capacitanceUnderLoad, checkCapacitor, parseCapacitorLabel, windowOf } from '@/core/capacitor'
+import {
+  capacitanceUnderLoad,
+  checkCapacitor,
+  parseCapacitorLabel,
+  toleranceOf,
+  windowOf,
+} from '@/core/capacitor'
 import { isCoreError } from '@/core/errors'
 import { parseTyped, significant, typedValue } from '@/core/units'
 import { NumberField } from '../kit/NumberField'
@@ -27,8 +33,7 @@ export function CapacitorInstrument({ address, jobs }: InstrumentProps) {
     return [{ section: section.section, uF: typed.kind === 'over' ? null : typed.value }]
   })
   const check = label && readings.length > 0 ? checkCapacitor({ label, readings }) : null
-  const tolerance =
-    label?.tolerancePercent ?? (label?.duty === 'start' ? { minus: 0, plus: 20 } : { minus: 6, plus: 6 })
+  const tolerance = toleranceOf(label ?? {})
   const [amps, volts, hz] = [
     figure(address, 'amps', 'amps'),
     figure(address, 'across', 'volts'),

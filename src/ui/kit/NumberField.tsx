@@ -2,6 +2,7 @@
 
 import { type ClipboardEvent, type KeyboardEvent, useId } from 'react'
 import { type ParseOptions, parseTyped, type Quantity, quantities } from '@/core/units'
+import { FieldNote } from './FieldNote'
 
 interface NumberFieldProps {
   label: string
@@ -70,15 +71,7 @@ export function NumberField({
           {unit ?? quantities[quantity].symbol}
         </span>
       </div>
-      {error ? (
-        <p id={`${id}-note`} className="mt-1 text-sm text-stop" role="alert">
-          {error}
-        </p>
-      ) : hint ? (
-        <p id={`${id}-note`} className="caption mt-1">
-          {hint}
-        </p>
-      ) : null}
+      <FieldNote id={`${id}-note`} error={error} hint={hint} />
     </div>
   )
 }

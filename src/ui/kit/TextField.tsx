@@ -1,6 +1,7 @@
 'use client'
 
 import { useId } from 'react'
+import { FieldNote } from './FieldNote'
 
 interface TextFieldProps {
   label: string
@@ -63,15 +64,7 @@ export function TextField({
           ))}
         </datalist>
       ) : null}
-      {error ? (
-        <p id={`${id}-note`} className="mt-1 text-sm text-stop" role="alert">
-          {error}
-        </p>
-      ) : hint ? (
-        <p id={`${id}-note`} className="caption mt-1">
-          {hint}
-        </p>
-      ) : null}
+      <FieldNote id={`${id}-note`} error={error} hint={hint} />
     </div>
   )
 }

@@ -1,5 +1,6 @@
 import type { ReactNode } from 'react'
 import {
+  activeReadings,
   capacitorOf,
   diagnosisOf,
   fieldText,
@@ -221,8 +222,7 @@ function Measured({ snapshot }: { snapshot: JobSnapshot }) {
               <p className="mt-1">
                 Windings: <b>{winding.verdict.replaceAll('-', ' ')}</b>.{' '}
                 <span className="num text-sm">
-                  {snapshot.readings
-                    .filter((row) => row.kind === 'resistance' && row.part === part && !row.struckAt)
+                  {activeReadings(snapshot, 'resistance', part)
                     .map(
                       (row) =>
                         `${row.pointA}–${row.pointB} ${row.over ? 'OL' : row.value === null ? row.typed : formatOhm(row.value)}`,

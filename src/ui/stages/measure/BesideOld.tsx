@@ -2,10 +2,9 @@
 
 import { type Beside, besideOld, type ReadingRow } from '@/core/job'
 import { useJob } from '../../job/JobProvider'
-import { shownReading } from './ReadingList'
+import { pointsOf, shownReading } from './ReadingList'
 
-const named = (pair: Beside) =>
-  pair.points.replace(/^single$/, 'capacitor') + (pair.kind === 'to-frame' ? ', insulation' : '')
+const named = (pair: Beside) => pointsOf(pair) + (pair.kind === 'to-frame' ? ', insulation' : '')
 
 /** The other part may have no such lead, so a gap is not called unread in print. */
 function Shown({ row }: { row: ReadingRow | null }) {
@@ -43,7 +42,7 @@ export function BesideOld() {
       </thead>
       <tbody>
         {pairs.map((pair) => (
-          <tr key={`${pair.kind} ${pair.points}`} className="border-line border-b">
+          <tr key={`${pair.kind} ${pair.pointA} ${pair.pointB}`} className="border-line border-b">
             <th scope="row" className="py-1 text-left font-normal">
               {named(pair)}
             </th>

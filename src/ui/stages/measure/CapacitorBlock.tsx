@@ -1,6 +1,6 @@
 'use client'
 
-import { type CapacitorVerdict, type Section as SectionName, windowOf } from '@/core/capacitor'
+import { type CapacitorVerdict, type Section as SectionName, toleranceOf, windowOf } from '@/core/capacitor'
 import { activeReadings, capacitanceMeterOf, capacitorOf, fieldText, type Part } from '@/core/job'
 import { significant } from '@/core/units'
 import { useJob } from '../../job/JobProvider'
@@ -27,8 +27,7 @@ export function CapacitorBlock({ part, locked }: { part: Part; locked: boolean }
   const meter = capacitanceMeterOf(snapshot.household)
   const text = fieldText(snapshot, `capacitor-${part}`, 'label')
   const wide = snapshot.household.school === 'ten-percent'
-  const tolerance =
-    label?.tolerancePercent ?? (label?.duty === 'start' ? { minus: 0, plus: 20 } : { minus: 6, plus: 6 })
+  const tolerance = toleranceOf(label ?? {})
   return (
     <Section
       id={`capacitor-${part}`}

@@ -1,7 +1,7 @@
 'use client'
 
 import { useEffect, useState } from 'react'
-import { type CapacitorLabel, parseCapacitorLabel, windowOf } from '@/core/capacitor'
+import { type CapacitorLabel, parseCapacitorLabel, toleranceOf, windowOf } from '@/core/capacitor'
 import { capacitorDrift } from '@/core/drift'
 import { significant } from '@/core/units'
 import { day } from '../../kit/time'
@@ -56,7 +56,7 @@ function PointHistory({ point, readings }: { point: string; readings: PastReadin
   const present = readings.slice(Math.max(0, since))
   const label = labelOf(present.at(-1)!.label)
   const section = label?.sections.find((each) => each.section === point)
-  const window = section ? windowOf(section, label!.tolerancePercent ?? { minus: 6, plus: 6 }) : null
+  const window = section ? windowOf(section, toleranceOf(label!)) : null
   const drift = window
     ? capacitorDrift(
         present.map((reading) => ({ years: years(reading.at), uF: reading.uF })),

@@ -21,6 +21,10 @@ export function shownReading(row: ReadingRow): string {
     : `${significant(row.value, 4)} ${units[row.kind]}`
 }
 
+/** Where the probes were: "white to black", "capacitor", "HERM". */
+export const pointsOf = ({ pointA, pointB }: Pick<ReadingRow, 'pointA' | 'pointB'>) =>
+  [pointA === 'single' ? 'capacitor' : pointA, pointB].filter(Boolean).join(' to ')
+
 /** Every reading with its points, state and time. One that does not count is struck with a reason, never deleted. */
 export function ReadingList() {
   const { snapshot } = useJob()
@@ -56,7 +60,7 @@ function ReadingLine({ row }: { row: ReadingRow }) {
     <li className="border-line border-b py-1 text-[0.95rem]">
       <div className="flex flex-wrap items-center gap-x-4">
         <span className={`min-w-40 flex-1 ${struck ? 'text-soft line-through' : ''}`}>
-          {[row.pointA === 'single' ? 'capacitor' : row.pointA, row.pointB].filter(Boolean).join(' to ')}
+          {pointsOf(row)}
           {row.part === 'new' ? ', new part' : ''}
         </span>
         <span className={`num ${struck ? 'text-soft line-through' : ''}`}>{shownReading(row)}</span>

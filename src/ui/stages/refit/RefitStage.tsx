@@ -4,6 +4,7 @@ import { refitOf } from '@/core/job'
 import { useJob } from '../../job/JobProvider'
 import { Section } from '../../kit/Section'
 import { Tick } from '../../kit/Tick'
+import { TickKey } from '../../kit/TickKey'
 import { clock } from '../../kit/time'
 import { GateLine } from '../measure/GateLine'
 import { Landings } from './Landings'
@@ -56,14 +57,7 @@ export function RefitStage() {
                   onChange={(next) => act({ kind: 'ledger.back', id: step.from, on: next })}
                 />
                 {step.from === current && !locked ? (
-                  <button
-                    type="button"
-                    data-key="t"
-                    tabIndex={-1}
-                    className="hidden"
-                    aria-hidden="true"
-                    onClick={() => act({ kind: 'ledger.back', id: step.from, on: true })}
-                  />
+                  <TickKey onPress={() => act({ kind: 'ledger.back', id: step.from, on: true })} />
                 ) : null}
                 <span className="min-w-0 flex-1 py-2 leading-snug">
                   <span className={on ? 'text-soft' : ''}>

@@ -9,6 +9,7 @@ import { typedValue } from '@/core/units'
 import { useJob } from '../../job/JobProvider'
 import { SelectField, TextField } from '../../kit/TextField'
 import { Tick } from '../../kit/Tick'
+import { TickKey } from '../../kit/TickKey'
 import { clock } from '../../kit/time'
 
 export const actionWords = (action: string): string => action.replaceAll('-', ' ')
@@ -94,16 +95,7 @@ function TickWithKey({ line, locked, current }: { line: LedgerRow; locked: boole
         title={locked ? 'Prove it dead first' : undefined}
         onChange={tick}
       />
-      {current && !locked ? (
-        <button
-          type="button"
-          data-key="t"
-          tabIndex={-1}
-          className="hidden"
-          aria-hidden="true"
-          onClick={() => tick(true)}
-        />
-      ) : null}
+      {current && !locked ? <TickKey onPress={() => tick(true)} /> : null}
     </>
   )
 }
