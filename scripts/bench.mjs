@@ -3,4 +3,4 @@ import { ensureAssets, ensureInstalled, runTypeScript } from './lib.mjs'
 
 ensureInstalled()
 ensureAssets()
-process.exitCode = runTypeScript('bench/index.ts')
+process.exitCode = runTypeScript('bench/index.ts', process.argv.slice(2))

@@ -1,293 +1,9 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
-import {
-  causeIds,
-  familyIds,
-  impossibleFor,
-  leaks,
-  likelihoods,
-  motorKindIds,
-  observationIds,
-  observationInfo,
-  priors,
-  tests,
-  vocabulary,
-} from '../knowledge'
-import type { CauseId, MotorKindId, ObservationId } from '../knowledge/vocabulary'
-import { causeInfo } from '../knowledge/vocabulary'
-import { type DiagnoseInput, diagnose } from '.'
-
-const run = (
-  family: DiagnoseInput['family'],
-  observations: DiagnoseInput['observations'],
-  more: Partial<DiagnoseInput> = {},
-) => diagnose({ family, observations, ...more })
-const top = (result: ReturnType<typeof diagnose>) => result.suspects[0]!.cause
-const share = (result: ReturnType<typeof diagnose>, ...causes: CauseId[]) =>
-  result.suspects.filter((s) => causes.includes(s.cause)).reduce((sum, s) => sum + s.probability, 0)
-
-/** The value a cause raises the most over what is seen anyway, among those it makes likely. */
-const mostTelling = (observation: ObservationId, shares: Record<string, number>) =>
-  Object.entries(shares)
-    .filter(([, share]) => share > 0.2)
-    .concat(Object.entries(shares).slice(0, 1))
-    .sort((a, b) => b[1] / leaks[observation][b[0]]! - a[1] / leaks[observation][a[0]]!)[0]![0]
-
-describe('the tables', () => {
-  it('name no value outside the vocabulary and no more than certainty', () => {
-    for (const [cause, table] of Object.entries(likelihoods)) {
-      for (const [observation, shares] of Object.entries(table)) {
-        const { values } = observationInfo(observation as ObservationId)
-        for (const value of Object.keys(shares)) expect(values, `${cause}/${observation}`).toContain(value)
-        expect(
-          Object.values(shares).reduce((a, b) => a + b, 0),
-          `${cause}/${observation}`,
-        ).toBeLessThanOrEqual(1.0001)
-      }
-    }
-  })
-
-  it('have a leak for every value and a test for every observation', () => {
-    for (const id of observationIds) {
-      for (const value of observationInfo(id).values)
-        expect(leaks[id][value], `${id}/${value}`).toBeGreaterThan(0)
-      expect(tests[id].length, id).toBeGreaterThan(0)
-    }
-  })
-
-  it('describe every cause that some family has, and every cause belongs to some family', () => {
-    const inFamilies = new Set(familyIds.flatMap((family) => Object.keys(priors[family])))
-    for (const cause of causeIds) {
-      expect(inFamilies.has(cause), cause).toBe(true)
-      expect(likelihoods[cause], cause).toBeDefined()
-    }
-  })
-
-  it('make every cause of every family reachable by its own signs', () => {
-    for (const family of familyIds) {
-      for (const cause of Object.keys(priors[family]) as CauseId[]) {
-        const signs = Object.fromEntries(
-          Object.entries(likelihoods[cause]!).map(([observation, shares]) => [
-            observation,
-            mostTelling(observation as ObservationId, shares),
-          ]),
-        )
-        const kinds = vocabulary.families[family].typicalMotorKinds as MotorKindId[]
-        const motorKind = kinds.find((kind) => !impossibleFor[kind].includes(cause))
-        const ranked = run(family, signs, { motorKind })
-          .suspects.slice(0, 3)
-          .map((s) => causeInfo(s.cause).action)
-        expect(ranked, `${family}/${cause}`).toContain(causeInfo(cause).action)
-      }
-    }
-  })
-})
-
-describe('rules of thumb', () => {
-  it('hums and does not turn, free by hand, capacitor low → capacitor', () => {
-    const result = run('outdoor-unit-fan', {
-      'fan-state': 'hums',
-      'free-spin': 'free',
-      'capacitor-fan-reading': 'low',
-    })
-    expect(result.decided).toEqual({ cause: 'capacitor-weak', action: 'replace-capacitor' })
-  })
-
-  it('hums, free, capacitor within → start winding or wiring, no longer the capacitor', () => {
-    const result = run(
-      'bath-exhaust-fan',
-      { 'fan-state': 'hums', 'free-spin': 'free', 'capacitor-fan-reading': 'within' },
-      { motorKind: 'psc' },
-    )
-    expect(share(result, 'winding-open', 'winding-shorted', 'wired-wrong')).toBeGreaterThan(0.5)
-    expect(share(result, 'capacitor-weak', 'capacitor-open', 'capacitor-shorted')).toBeLessThan(0.1)
-  })
-
-  it('hums, seized → bearing', () => {
-    expect(top(run('bath-exhaust-fan', { 'fan-state': 'hums', 'free-spin': 'seized' }))).toBe(
-      'bearing-seized',
-    )
-  })
-
-  it('hums and starts with a nudge → capacitor', () => {
-    const result = run('outdoor-unit-fan', { 'fan-state': 'hums', 'nudge-start': 'starts-and-runs' })
-    expect(share(result, 'capacitor-weak', 'capacitor-open')).toBeGreaterThan(0.8)
-  })
-
-  it('dead silent without voltage at the motor → supply or control', () => {
-    const result = run('furnace-blower', { 'fan-state': 'dead', sound: 'nothing', 'motor-voltage': 'none' })
-    const groups = result.suspects.filter((s) =>
-      ['supply', 'control', 'wiring'].includes(causeInfo(s.cause).group),
-    )
-    expect(groups.reduce((sum, s) => sum + s.probability, 0)).toBeGreaterThan(0.9)
-  })
-
-  it('dead silent with voltage at the motor → winding, protector or module', () => {
-    const result = run('furnace-blower', { 'fan-state': 'dead', sound: 'nothing', 'motor-voltage': 'normal' })
-    expect(
-      share(
-        result,
-        'winding-open',
-        'thermal-protector-open',
-        'ecm-module-failed',
-        'ecm-inrush-part-burnt',
-        'winding-grounded',
-      ),
-    ).toBeGreaterThan(0.6)
-  })
-
-  it('call present, contactor not in → coil; in without output → contacts', () => {
-    expect(
-      top(
-        run('outdoor-unit-fan', {
-          'fan-state': 'dead',
-          'control-voltage': 'present',
-          'contactor-position': 'not-pulled-in',
-        }),
-      ),
-    ).toBe('contactor-coil-open')
-    expect(
-      top(
-        run('outdoor-unit-fan', {
-          'fan-state': 'dead',
-          'contactor-position': 'pulled-in',
-          'contactor-output': 'none',
-          'supply-voltage': 'normal',
-        }),
-      ),
-    ).toBe('contactor-contacts-bad')
-  })
-
-  it('compressor runs and the fan does not → what the two share is fine', () => {
-    const result = run('outdoor-unit-fan', { 'fan-state': 'dead', companion: 'yes' })
-    expect(
-      share(result, 'no-supply', 'no-control-call', 'control-power-dead', 'contactor-coil-open'),
-    ).toBeLessThan(0.25)
-  })
-
-  it('slower over months, coasts long → capacitor; stops at once → bearing or dirt', () => {
-    expect(
-      share(
-        run('ceiling-fan', { 'fan-state': 'slow', onset: 'slower-over-months', 'coast-down': 'coasts-long' }),
-        'capacitor-weak',
-        'speed-capacitor-failed',
-      ),
-    ).toBeGreaterThan(0.6)
-    expect(
-      share(
-        run('bath-exhaust-fan', {
-          'fan-state': 'slow',
-          onset: 'slower-over-months',
-          'coast-down': 'stops-quickly',
-        }),
-        'bearing-worn',
-        'dirt-or-paint-fouling',
-        'bearing-seized',
-      ),
-    ).toBeGreaterThan(0.8)
-  })
-
-  it('high right and the others wrong → speed section; all slow → start section', () => {
-    expect(top(run('ceiling-fan', { speeds: 'only-high' }, { motorKind: 'psc-multispeed' }))).toBe(
-      'speed-capacitor-failed',
-    )
-    expect(top(run('ceiling-fan', { speeds: 'all-slow' }, { motorKind: 'psc-multispeed' }))).toBe(
-      'capacitor-weak',
-    )
-  })
-
-  it('some speeds missing → switch or tap', () => {
-    expect(
-      share(
-        run('ceiling-fan', { speeds: 'some-missing' }),
-        'wall-switch-or-pull-chain',
-        'winding-open',
-        'speed-capacitor-failed',
-        'control-board-relay',
-      ),
-    ).toBeGreaterThan(0.7)
-  })
-
-  it('a squeal that grew → dry bearing; a rattle → loose wheel, mount or debris', () => {
-    expect(
-      top(
-        run('draft-inducer', { 'fan-state': 'runs-noisy', sound: 'squeal', onset: 'grew-louder-over-weeks' }),
-      ),
-    ).toBe('bearing-worn')
-    expect(
-      share(
-        run('bath-exhaust-fan', { 'fan-state': 'runs-noisy', sound: 'rattle' }),
-        'wheel-loose',
-        'mount-loose',
-        'ice-or-debris',
-        'wheel-damaged',
-        'wheel-rubbing',
-      ),
-    ).toBeGreaterThan(0.6)
-  })
-
-  it('air the wrong way after a repair → rotation; untouched → capacitor or motor', () => {
-    expect(top(run('outdoor-unit-fan', { 'fan-state': 'runs-backwards', 'wiring-changed': 'yes' }))).toBe(
-      'rotation-reversed',
-    )
-    expect(
-      top(
-        run('outdoor-unit-fan', { 'fan-state': 'runs-backwards', 'wiring-changed': 'no', onset: 'suddenly' }),
-      ),
-    ).toBe('capacitor-weak')
-  })
-
-  it('runs but little air → filter, duct, flap, wheel', () => {
-    const result = run('bath-exhaust-fan', { 'fan-state': 'runs-little-air' })
-    expect(
-      share(
-        result,
-        'vent-blocked',
-        'damper-stuck',
-        'dirt-or-paint-fouling',
-        'wheel-loose',
-        'rotation-reversed',
-      ),
-    ).toBeGreaterThan(0.9)
-  })
-
-  it('inducer runs and nothing glows → pressure switch, tube, drain, vent', () => {
-    const result = run('draft-inducer', { 'fan-state': 'runs-normally', companion: 'no' })
-    expect(
-      share(result, 'pressure-tube-or-drain', 'vent-blocked', 'safety-switch-open', 'other-machine-fault'),
-    ).toBeGreaterThan(0.85)
-  })
-
-  it('silent after a storm with power at it → module', () => {
-    const result = run(
-      'furnace-blower',
-      { 'fan-state': 'dead', onset: 'after-a-storm-or-outage', 'module-supply': 'present' },
-      { motorKind: 'ecm' },
-    )
-    expect(share(result, 'ecm-module-failed', 'ecm-inrush-part-burnt')).toBeGreaterThan(0.7)
-  })
-
-  it('will not stop → contactor, relay or switch stuck', () => {
-    expect(top(run('outdoor-unit-fan', { 'fan-state': 'wont-stop' }))).toBe('control-stuck-on')
-  })
-
-  it('the other section out of its window is the compressor’s trouble and the same purchase', () => {
-    const result = run('outdoor-unit-fan', {
-      'fan-state': 'runs-normally',
-      companion: 'no',
-      'capacitor-fan-reading': 'within',
-      'capacitor-other-reading': 'low',
-    })
-    expect(result.decided?.action).toBe('replace-capacitor')
-    expect(top(result)).toBe('capacitor-other-section-failed')
-  })
-
-  it('iced refrigerator wheel → blockage', () => {
-    expect(top(run('refrigerator-evaporator-fan', { 'fan-state': 'dead', fouling: 'iced' }))).toBe(
-      'ice-or-debris',
-    )
-  })
-})
+import { familyIds, motorKindIds, observationIds, observationInfo } from '../knowledge'
+import { diagnose } from '.'
+import { run, share, top } from './run.testing'
+import { checklist, drawCase, offered, playCase, scoreOf, seeded } from './simulate.testing'
 
 describe('what is never decided too early', () => {
   it('no motor while a fitted run capacitor is unread', () => {
@@ -442,6 +158,91 @@ describe('a contradiction', () => {
     expect(result.conflicts.length).toBeGreaterThan(0)
     expect(result.decided).toBeNull()
   })
+})
+
+describe('a decision that waits for one test', () => {
+  const almost = { 'fan-state': 'hums', 'free-spin': 'seized' } as const
+  it('offers that test first, however little it tells', () => {
+    const result = run('bath-exhaust-fan', almost, { motorKind: 'psc' })
+    expect(result.decided).toBeNull()
+    expect(result.nextTests[0]).toMatchObject({ observation: 'capacitor-fan-reading', needed: true })
+    expect(result.nextTests.map((test) => test.score)).toEqual(
+      result.nextTests.map((test) => test.score).sort((one, two) => two - one),
+    )
+  })
+
+  it('looks first whether a capacitor is fitted at all, where nobody knows', () => {
+    const result = run('bath-exhaust-fan', almost)
+    expect(result.nextTests.slice(0, 2).map((test) => test.observation)).toEqual([
+      'capacitor-look',
+      'capacitor-fan-reading',
+    ])
+    expect(run('bath-exhaust-fan', { ...almost, 'capacitor-look': 'none-fitted' }).decided?.action).toBe(
+      'replace-motor',
+    )
+  })
+})
+
+describe('a needed test that cannot be made', () => {
+  it('is named with the tool it wants', () => {
+    const result = run(
+      'bath-exhaust-fan',
+      { 'fan-state': 'hums', 'free-spin': 'seized', 'capacitor-look': 'sound' },
+      { motorKind: 'psc', tools: ['hand', 'meter'] },
+    )
+    expect(result.decided).toBeNull()
+    expect(result.notes.join(' ')).toMatch(/capacitance range/)
+  })
+})
+
+describe('a repair that is its own test', () => {
+  it('is offered where it is likely enough, and not once it has been decided', () => {
+    const slow = run(
+      'bath-exhaust-fan',
+      { 'fan-state': 'slow', 'coast-down': 'stops-quickly', onset: 'slower-over-months' },
+      { motorKind: 'shaded-pole' },
+    )
+    expect(slow.trials.map((trial) => trial.action)).toContain('clean')
+    expect(
+      run('bath-exhaust-fan', {
+        'fan-state': 'runs-little-air',
+        'vent-path': 'blocked',
+        damper: 'opens',
+        fouling: 'clean',
+      }).trials,
+    ).toEqual([])
+  })
+
+  it('never asks for a part, a trade, or a stopped machine', () => {
+    for (const family of familyIds)
+      for (const trial of run(family, {}).trials)
+        expect([
+          'clean',
+          'clear-blockage',
+          'clear-vent',
+          'free-damper',
+          'clear-tube',
+          'tighten-hub',
+          'tighten-mount',
+          're-centre-wheel',
+        ]).toContain(trial.action)
+    expect(run('furnace-blower', { 'fan-state': 'slow', smell: 'gas' }).trials).toEqual([])
+  })
+})
+
+describe('a simulated repairer', () => {
+  const scoreWith = (policy: typeof offered) => {
+    const random = seeded(52)
+    return scoreOf(Array.from({ length: 150 }, () => playCase(drawCase(random), policy)))
+  }
+  it('is led to the right action with at least a third fewer tests than a fixed checklist', () => {
+    const own = scoreWith(offered)
+    const peer = scoreWith(checklist)
+    expect(own.decidedRight).toBeGreaterThan(0.9)
+    expect(own.right).toBeGreaterThan(peer.right - 0.05)
+    expect(own.tests).toBeLessThan((2 / 3) * peer.tests)
+    expect(own.minutes).toBeLessThan((2 / 3) * peer.minutes)
+  }, 60_000)
 })
 
 describe('what the person knows better', () => {

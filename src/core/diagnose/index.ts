@@ -1,10 +1,14 @@
 import { stopTriggers } from '../knowledge/stops'
+import { tests } from '../knowledge/tests'
+import { observationInfo } from '../knowledge/vocabulary'
 import { decide } from './decide'
 import { type Prior, priorOf } from './model'
 import { rankTests } from './nextTests'
 import { mapObservations } from './numbers'
 import { findConflicts } from './pairs'
 import { posteriorOf, suspectsOf } from './posterior'
+import { missingTool } from './remarks'
+import { rankTrials } from './trials'
 import type { DiagnoseInput, Diagnosis, Findings } from './types'
 
 export { DECIDED } from './decide'
@@ -31,10 +35,23 @@ export function diagnose(input: DiagnoseInput): Diagnosis {
   const suspects = suspectsOf(prior, findings)
   const posterior = posteriorOf(prior, findings)
   const { conflicts, pair } = findConflicts(prior, posterior, findings)
-  const { decided, notes } = decide(input, suspects, findings, { stop, pair })
+  const { decided, notes, needed } = decide(input, suspects, findings, { stop, pair })
+  const nextTests = rankTests(input, prior, posterior, asked(findings, unmapped), needed)
+  const unmade = needed.find(
+    (observation) =>
+      findings[observation] === undefined && !nextTests.some((test) => test.observation === observation),
+  )
+  if (unmade && !input.declined?.includes(unmade))
+    notes.push(
+      missingTool(
+        tests[unmade].flatMap((test) => test.tools),
+        observationInfo(unmade).label,
+      ),
+    )
   return {
     suspects,
-    nextTests: rankTests(input, prior, posterior, asked(findings, unmapped)),
+    nextTests,
+    trials: decided || stop.length > 0 ? [] : rankTrials(suspects),
     decided,
     stop,
     conflicts,

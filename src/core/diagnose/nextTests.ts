@@ -10,12 +10,16 @@ const RISK_COST = { none: 0, dead: 1, live: 6 }
 /** Below this a test is not worth getting up for. */
 const LEAST_BITS = 0.002
 
-/** Tests not yet made, most information for its cost first. `posterior` stands in the order of `prior`. */
+/**
+ * Tests not yet made, most information for its cost first. `posterior` stands in the order of `prior`.
+ * `needed` are those a decision waits for: they come first, in their order, however little they tell.
+ */
 export function rankTests(
   input: DiagnoseInput,
   prior: Prior[],
   posterior: number[],
   findings: Findings,
+  needed: ObservationId[] = [],
 ): NextTest[] {
   const perMinute = input.weights?.perMinute ?? 1
   const riskFactor = input.weights?.riskFactor ?? 1
@@ -25,7 +29,7 @@ export function rankTests(
     const usable = usableTest(observation, input, findings)
     if (!usable) continue
     const { reads, bits } = expectation(observation, prior, posterior)
-    if (bits < LEAST_BITS) continue
+    if (bits < LEAST_BITS && !needed.includes(observation)) continue
     const { info, index } = usable
     const cost = Math.max(0.25, info.minutes * perMinute + RISK_COST[info.risk] * riskFactor)
     found.push({
@@ -37,6 +41,13 @@ export function rankTests(
       score: bits / cost,
       reads,
     })
+  }
+  const best = Math.max(0, ...found.map((test) => test.score))
+  for (const test of found) {
+    const place = needed.indexOf(test.observation)
+    if (place < 0) continue
+    test.needed = true
+    test.score = best * (1 + (needed.length - place) / 100) + Number.EPSILON
   }
   return found.sort((one, two) => two.score - one.score)
 }

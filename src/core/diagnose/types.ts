@@ -63,11 +63,27 @@ export interface NextTest {
   risk: Risk
   score: number
   reads: TestRead[]
+  /** A decision waits for this one alone. */
+  needed?: true
+}
+
+/** A repair cheap enough to be its own test: cleaned, tightened, cleared, and looked at again. */
+export interface Trial {
+  action: ActionId
+  /** The likeliest cause with that action. */
+  cause: CauseId
+  /** How likely it is all that is wrong. */
+  probability: number
+  minutes: number
+  /** On the scale of the tests: bits over cost. Larger than the first test's: do it before. */
+  score: number
 }
 
 export interface Diagnosis {
   suspects: Suspect[]
   nextTests: NextTest[]
+  /** Repairs to try, where looking further costs more than doing them. Best first. */
+  trials: Trial[]
   decided: { cause: CauseId; action: ActionId } | null
   stop: { rule: StopRuleId; text: string }[]
   conflicts: { observation: ObservationId; value: string; text: string }[]

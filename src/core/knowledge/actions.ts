@@ -10,6 +10,8 @@ export interface ActionInfo {
   parts: string[]
   risk: string
   steps: string
+  /** Cheap, harmless and telling: may be done as a test of itself. What shows that it helped. */
+  trial?: string
 }
 
 /** Minutes are for a careful person at home, covers included. */
@@ -177,6 +179,7 @@ export const actions: Record<string, ActionInfo> = {
     parts: [],
     risk: 'Sharp edges.',
     steps: 'Equal gaps, set screw on the flat, turn by hand before and after.',
+    trial: 'It turns a full turn without touching.',
   },
   'tighten-hub': {
     label: 'tighten the hub',
@@ -186,6 +189,7 @@ export const actions: Record<string, ActionInfo> = {
     parts: ['set screw'],
     risk: 'A hub tightened beside its flat loosens again.',
     steps: 'Set screw on the flat at the old depth.',
+    trial: 'The wheel no longer turns on its shaft, and the noise is gone.',
   },
   'replace-wheel': {
     label: 'replace the wheel',
@@ -204,6 +208,7 @@ export const actions: Record<string, ActionInfo> = {
     parts: [],
     risk: 'Water in the motor.',
     steps: 'Dry brush and vacuum; grease with a cloth, never a jet.',
+    trial: 'It turns freely by hand and comes up to its speed.',
   },
   'clear-blockage': {
     label: 'clear what blocks the wheel',
@@ -213,6 +218,7 @@ export const actions: Record<string, ActionInfo> = {
     parts: [],
     risk: 'It may start when freed: power off first. Ice is thawed, never chipped.',
     steps: 'Then ask where it came from: ice points to the defrost.',
+    trial: 'It turns a full turn by hand without touching, and runs.',
   },
   'tighten-mount': {
     label: 'tighten the mount',
@@ -222,6 +228,7 @@ export const actions: Record<string, ActionInfo> = {
     parts: ['bushing'],
     risk: 'Weight overhead.',
     steps: 'Renew a perished bushing.',
+    trial: 'The noise is gone.',
   },
   'free-damper': {
     label: 'free the flap',
@@ -231,6 +238,7 @@ export const actions: Record<string, ActionInfo> = {
     parts: [],
     risk: 'Sharp sheet metal.',
     steps: 'Clean the hinge; remove tape or paint.',
+    trial: 'The flap opens with the fan and the air is strong again.',
   },
   'clear-vent': {
     label: 'clear filter, duct and hood',
@@ -240,6 +248,7 @@ export const actions: Record<string, ActionInfo> = {
     parts: ['filter'],
     risk: 'Ladder.',
     steps: 'Start with the filter.',
+    trial: 'The air at the grille is strong again.',
   },
   'clear-tube': {
     label: 'clear the tube and the drain',
@@ -249,6 +258,7 @@ export const actions: Record<string, ActionInfo> = {
     parts: ['hose'],
     risk: 'A tube on the wrong port hides a blocked flue.',
     steps: 'Blow through with the tube off the switch, refill the trap.',
+    trial: 'The burner is let on, and the water runs off.',
   },
   'reseal-or-replace': {
     label: 'reseal or replace the inducer assembly',

@@ -8,6 +8,8 @@ const LOW_VOLTAGE_CALL: FamilyId[] = [
   'draft-inducer',
   'outdoor-unit-fan',
   'attic-vent-fan',
+  'rv-furnace-blower',
+  'pellet-stove-exhaust-blower',
   'hrv-fan',
   'other-fan',
 ]
@@ -19,6 +21,17 @@ const WITH_WINDINGS: MotorKindId[] = [
   'split-phase',
   'capacitor-start',
   'brushed-dc',
+]
+/** What a fan does that turns at least for a while: only then is there air, a direction, a coast to look at. */
+const TURNS = [
+  'slow',
+  'runs-noisy',
+  'runs-little-air',
+  'starts-then-stops',
+  'intermittent',
+  'runs-backwards',
+  'runs-normally',
+  'wont-stop',
 ]
 const LIVE =
   'Meter and leads rated CAT III 600 V, leads in the V jack, range on volts. Power off, clip the probes on, hands away, power on, read, power off. You may decline it.'
@@ -105,6 +118,7 @@ export const tests: Record<ObservationId, TestInfo[]> = {
       risk: 'none',
       tools: ['hand'],
       how: 'Hold a tissue to the grille, or feel at the outside hood.',
+      after: { 'fan-state': TURNS },
     },
   ],
   direction: [
@@ -113,6 +127,7 @@ export const tests: Record<ObservationId, TestInfo[]> = {
       risk: 'none',
       tools: ['hand'],
       how: 'Compare the turn with the arrow on the housing, or see which way a tissue is blown.',
+      after: { 'fan-state': TURNS },
     },
   ],
   speeds: [
@@ -137,18 +152,7 @@ export const tests: Record<ObservationId, TestInfo[]> = {
       risk: 'none',
       tools: ['hand'],
       how: 'Switch it off from speed and count how long it keeps turning.',
-      after: {
-        'fan-state': [
-          'slow',
-          'runs-noisy',
-          'runs-little-air',
-          'starts-then-stops',
-          'intermittent',
-          'runs-backwards',
-          'runs-normally',
-          'wont-stop',
-        ],
-      },
+      after: { 'fan-state': TURNS },
     },
   ],
   'nudge-start': [
@@ -308,6 +312,21 @@ export const tests: Record<ObservationId, TestInfo[]> = {
       how: 'With the call on, read the volts across the coil or the call terminals.',
       caution: `${LIVE} Mains stands beside the 24 V terminals.`,
       families: LOW_VOLTAGE_CALL,
+    },
+    {
+      minutes: 3,
+      risk: 'none',
+      tools: ['hand'],
+      how: 'A fresh battery in the remote, then press each button: the lamp of the remote lights and the receiver beeps or clicks (present), or nothing does (none).',
+      families: ['ceiling-fan', 'mini-split-indoor-fan'],
+    },
+    {
+      minutes: 6,
+      risk: 'dead',
+      tools: ['meter'],
+      how: 'Plug out, humidistat at its driest, one wire off it, ohm range: near zero is a call that is present, over-range is none.',
+      handsIn: true,
+      families: ['dehumidifier-fan'],
     },
   ],
   'contactor-position': [

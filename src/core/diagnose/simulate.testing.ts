@@ -1,0 +1,219 @@
+import type { ObservationId } from '../knowledge/vocabulary'
+import { type CauseId, causeInfo, type FamilyId, familyIds, type MotorKindId } from '../knowledge/vocabulary'
+import { diagnose } from '.'
+import { kindShares, likelihood, priorOf, tellingValues } from './model'
+import { usableTest } from './nextTests'
+import type { DiagnoseInput, Diagnosis, Trial } from './types'
+
+/** A hidden fault, and the repairer who answers what is asked of it. */
+export interface HiddenCase {
+  family: FamilyId
+  motorKind: MotorKindId
+  /** The plate was read; otherwise the kind is unknown to the diagnosis. */
+  kindKnown: boolean
+  cause: CauseId
+  /** What each test shows. The same question gets the same answer. */
+  answer: (observation: ObservationId) => string
+}
+
+/** Draw a case: a family, a motor kind by its share, a cause by its prior, answers by the likelihoods. */
+export function drawCase(random: () => number, family = pick(random, [...familyIds])): HiddenCase {
+  const { kind } = draw(random, kindShares(family), (entry) => entry.share)
+  const { cause } = draw(random, priorOf(family, kind), (entry) => entry.probability)
+  const seen = new Map<ObservationId, string>()
+  const answer = (observation: ObservationId): string => {
+    const known = seen.get(observation)
+    if (known !== undefined) return known
+    const value = draw(random, tellingValues(observation), (each) => likelihood(cause, observation, each))
+    seen.set(observation, value)
+    return value
+  }
+  return { family, motorKind: kind, kindKnown: random() < 0.5, cause, answer }
+}
+
+/** A look at something, or a cheap repair done as a test of itself. */
+export type Step = { observation: ObservationId; minutes: number } | { trial: Trial; minutes: number }
+
+/** Chooses what to do next, or null where it has nothing left. */
+export type Policy = (state: Diagnosis, input: DiagnoseInput) => Step | null
+
+/** The offered order: the first of the next tests, or a repair on trial where that is worth more. */
+export const offered: Policy = ({ nextTests, trials }) => {
+  const [test] = nextTests
+  const [trial] = trials
+  if (trial && trial.score > (test?.score ?? 0)) return { trial, minutes: trial.minutes }
+  return test ?? null
+}
+
+/**
+ * The peer: one list for every fan, from the outside in, as the trade teaches it. It stops by the same rule and skips what
+ * does not fit the machine, but never looks ahead.
+ */
+const CHECKLIST: ObservationId[] = [
+  'sound',
+  'smell',
+  'onset',
+  'companion',
+  'wiring-changed',
+  'breaker',
+  'speeds',
+  'air-flow',
+  'direction',
+  'vent-path',
+  'damper',
+  'free-spin',
+  'fouling',
+  'hub',
+  'mounting',
+  'belt',
+  'coast-down',
+  'case-heat',
+  'connections',
+  'supply-voltage',
+  'control-voltage',
+  'contactor-position',
+  'contactor-output',
+  'wall-switch',
+  'safety-switches',
+  'drain-and-tube',
+  'motor-voltage',
+  'module-supply',
+  'board-drive',
+  'capacitor-look',
+  'capacitor-label-match',
+  'capacitor-fan-reading',
+  'capacitor-other-reading',
+  'winding',
+  'to-frame',
+  'cold-retest',
+  'phase-resistances',
+  'module-look',
+  'brush-length',
+  'contactor-coil',
+  'nudge-start',
+  'temperature-effect',
+]
+
+export const checklist: Policy = (state, input) => {
+  const findings = input.observations as Record<string, string>
+  for (const observation of CHECKLIST) {
+    if (findings[observation] !== undefined) continue
+    const usable = usableTest(observation, input, findings)
+    if (usable) return { observation, minutes: usable.info.minutes }
+  }
+  const [trial] = state.trials
+  return trial ? { trial, minutes: trial.minutes } : null
+}
+
+export interface Outcome {
+  decided: boolean
+  /** The action taken is the one the hidden cause asks for. */
+  right: boolean
+  /** What the tool said of the action it decided for, 0 to 1. */
+  stated: number
+  /** Found by a cheap repair that helped, not by a verdict. */
+  onTrial: boolean
+  tests: number
+  minutes: number
+}
+
+/** From the first symptom to a decision, or to the end of the tests, where the likeliest action is taken. */
+export function playCase(hidden: HiddenCase, policy: Policy): Outcome {
+  const input: DiagnoseInput = {
+    family: hidden.family,
+    ...(hidden.kindKnown ? { motorKind: hidden.motorKind } : {}),
+    observations: { 'fan-state': hidden.answer('fan-state') },
+  }
+  let tests = 0
+  let minutes = 0
+  for (;;) {
+    const state = diagnose(input)
+    const next = state.decided ? null : policy(state, input)
+    if (!next) return { ...verdictOf(state, hidden), onTrial: false, tests, minutes }
+    tests++
+    minutes += next.minutes
+    if ('trial' in next) {
+      const { action, probability } = next.trial
+      if (causeInfo(hidden.cause).action === action)
+        return { decided: true, right: true, stated: probability, onTrial: true, tests, minutes }
+      strikeAction(input, state, action)
+      continue
+    }
+    input.observations = { ...input.observations, [next.observation]: hidden.answer(next.observation) }
+  }
+}
+
+/** It was done and did not help: what it mends is struck, as a person would strike it. */
+function strikeAction(input: DiagnoseInput, state: Diagnosis, action: string): void {
+  const struck = state.suspects
+    .map(({ cause }) => cause)
+    .filter((cause) => causeInfo(cause).action === action)
+  input.known = { strike: [...(input.known?.strike ?? []), ...struck] }
+}
+
+function verdictOf(state: Diagnosis, hidden: HiddenCase): Pick<Outcome, 'decided' | 'right' | 'stated'> {
+  const shares = new Map<string, number>()
+  for (const { cause, probability } of state.suspects) {
+    const { action } = causeInfo(cause)
+    shares.set(action, (shares.get(action) ?? 0) + probability)
+  }
+  const likeliest = [...shares].reduce((top, entry) => (entry[1] > top[1] ? entry : top))[0]
+  const action = state.decided?.action ?? likeliest
+  return {
+    decided: state.decided !== null,
+    right: action === causeInfo(hidden.cause).action,
+    stated: shares.get(action)!,
+  }
+}
+
+export interface Score {
+  cases: number
+  /** Share of all cases in which the action taken at the end is right. */
+  right: number
+  /** Share of cases that came to a decision, and how many of those are right against what was said of them. */
+  decided: number
+  decidedRight: number
+  decidedStated: number
+  /** Share of cases in which a cheap repair, done as a test, was all that was wanted. */
+  onTrial: number
+  tests: number
+  minutes: number
+}
+
+export function scoreOf(outcomes: Outcome[]): Score {
+  const mean = (list: Outcome[], of: (outcome: Outcome) => number) =>
+    list.reduce((sum, outcome) => sum + of(outcome), 0) / Math.max(1, list.length)
+  const decided = outcomes.filter((outcome) => outcome.decided && !outcome.onTrial)
+  return {
+    cases: outcomes.length,
+    right: mean(outcomes, ({ right }) => Number(right)),
+    decided: decided.length / outcomes.length,
+    onTrial: mean(outcomes, ({ onTrial }) => Number(onTrial)),
+    decidedRight: mean(decided, ({ right }) => Number(right)),
+    decidedStated: mean(decided, ({ stated }) => stated),
+    tests: mean(outcomes, ({ tests }) => tests),
+    minutes: mean(outcomes, ({ minutes }) => minutes),
+  }
+}
+
+/** Mulberry32: the same cases on every machine. */
+export function seeded(seed: number): () => number {
+  let state = seed >>> 0
+  return () => {
+    state = (state + 0x6d2b79f5) >>> 0
+    let mixed = Math.imul(state ^ (state >>> 15), 1 | state)
+    mixed = (mixed + Math.imul(mixed ^ (mixed >>> 7), 61 | mixed)) ^ mixed
+    return ((mixed ^ (mixed >>> 14)) >>> 0) / 4294967296
+  }
+}
+
+const pick = <T>(random: () => number, list: T[]): T => list[Math.floor(random() * list.length)]!
+
+function draw<T>(random: () => number, list: T[], weightOf: (entry: T) => number): T {
+  let left = random() * list.reduce((sum, entry) => sum + weightOf(entry), 0)
+  for (const entry of list) {
+    left -= weightOf(entry)
+    if (left <= 0) return entry
+  }
+  return list.at(-1)!
+}
