@@ -181,8 +181,32 @@ const platePicture: Migration = {
   },
 }
 
+const judgement: Migration = {
+  async up(db: Db) {
+    await sql.raw(`alter table "declined" add column "why" text not null default 'declined'`).execute(db)
+    await sql.raw(`alter table "decision" add column "option" text not null default ''`).execute(db)
+    await table(db, 'belief', [
+      ...ofJob,
+      ...text('cause', 'stance', 'reason', 'at'),
+      `unique ("jobId", "cause")`,
+    ])
+    await table(db, 'stop', [
+      ...ofJob,
+      ...text('rule', 'note', 'at', 'reason'),
+      ...maybe('text', 'overriddenAt', 'liftedAt'),
+      `unique ("jobId", "rule")`,
+    ])
+    await index(db, 'belief', ['jobId'])
+    await index(db, 'stop', ['jobId'])
+  },
+}
+
 /** Applied in the order of their names at every start; never changed once shipped. */
-const migrations: Record<string, Migration> = { '0001-first': first, '0002-plate-picture': platePicture }
+const migrations: Record<string, Migration> = {
+  '0001-first': first,
+  '0002-plate-picture': platePicture,
+  '0003-judgement': judgement,
+}
 
 /** @throws the error of the migration that failed; the file is left as it was before it. */
 export async function migrate(db: Kysely<never>): Promise<void> {

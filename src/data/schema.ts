@@ -7,6 +7,8 @@ export interface Schema {
   job: JobTables['job']
   finding: JobTables['findings']
   declined: JobTables['declined']
+  belief: JobTables['beliefs']
+  stop: JobTables['stops']
   isolation_point: JobTables['points']
   proof: JobTables['proofs']
   proof_reading: JobTables['proofReadings']
@@ -39,6 +41,8 @@ export const tableOf = {
   machine: 'machine',
   findings: 'finding',
   declined: 'declined',
+  beliefs: 'belief',
+  stops: 'stop',
   points: 'isolation_point',
   proofs: 'proof',
   proofReadings: 'proof_reading',

@@ -65,7 +65,7 @@ export const prove =
     return [
       { kind: 'proof.start', id: proofId },
       { kind: 'proof.tester', id: proofId, when: 'before', on: true },
-      ...pairsOf(snapshot.household, snapshot.machine).map(
+      ...pairsOf(snapshot).map(
         (pair, position): Act => ({
           kind: 'proof.read',
           id: id(),

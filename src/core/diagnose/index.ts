@@ -2,11 +2,11 @@ import { stopTriggers } from '../knowledge/stops'
 import { tests } from '../knowledge/tests'
 import { observationInfo } from '../knowledge/vocabulary'
 import { decide } from './decide'
-import { type Prior, priorOf } from './model'
 import { rankTests } from './nextTests'
 import { mapObservations } from './numbers'
 import { findConflicts } from './pairs'
 import { posteriorOf, suspectsOf } from './posterior'
+import { knownPrior } from './prior'
 import { missingTool } from './remarks'
 import { rankTrials } from './trials'
 import type { DiagnoseInput, Diagnosis, Findings } from './types'
@@ -15,6 +15,7 @@ export { DECIDED } from './decide'
 export { likelihood, priorOf, tellingValues } from './model'
 export { usableTest } from './nextTests'
 export { capacitorVerdictToValue, mapObservations } from './numbers'
+export { type Settler, weightInWords, whatSettles } from './settle'
 export type * from './types'
 
 /**
@@ -31,7 +32,7 @@ export function diagnose(input: DiagnoseInput): Diagnosis {
   const stop = stopTriggers
     .filter((trigger) => trigger.values.includes(findings[trigger.observation] ?? ''))
     .map(({ rule, text, call }) => ({ rule, text: `${text} ${call}` }))
-  const prior = withKnown(priorOf(input.family, input.motorKind, input.ageYears), input.known)
+  const prior = knownPrior(input)
   const suspects = suspectsOf(prior, findings)
   const posterior = posteriorOf(prior, findings)
   const { conflicts, pair } = findConflicts(prior, posterior, findings)
@@ -66,13 +67,4 @@ function asked(findings: Findings, unmapped: Diagnosis['unmapped']): Findings {
   return unmapped.length === 0
     ? findings
     : { ...findings, ...Object.fromEntries(unmapped.map(({ observation }) => [observation, 'unmapped'])) }
-}
-
-/** What the person knows better: a struck suspect is gone, a set one is all but certain. */
-function withKnown(prior: Prior[], known: DiagnoseInput['known']): Prior[] {
-  const left = prior.filter(({ cause }) => !known?.strike?.includes(cause))
-  const kept = left.length > 0 ? left : prior
-  const weighted = kept.map((entry) => (known?.set === entry.cause ? { ...entry, probability: 1000 } : entry))
-  const sum = weighted.reduce((total, entry) => total + entry.probability, 0)
-  return weighted.map((entry) => ({ ...entry, probability: entry.probability / sum }))
 }

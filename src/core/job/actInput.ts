@@ -16,6 +16,7 @@ const id = Text({ max: 40 })
 const text = Text({ max: 2000 })
 const nullableText = Text({ max: 40, nullable: true })
 const observation = OneOf(observationIds)
+const stopRule = OneOf(Object.keys(vocabulary.stopRules))
 const part = OneOf(['old', 'new'])
 const line = MapOf({}, (_, value) =>
   value === null || ['string', 'number'].includes(typeof value)
@@ -31,7 +32,16 @@ const classes: Record<Act['kind'], new () => object> = {
   'job.close': dto({ result: OneOf(['runs', 'runs-with-remarks', 'not-mended', 'handed-over']) }),
   'job.reopen': dto({}),
   'finding.set': dto({ id, observation, value: nullableText }),
-  'declined.set': dto({ id, observation, on: Flag() }),
+  'declined.set': dto({
+    id,
+    observation,
+    on: Flag(),
+    why: OneOf(['declined', 'not-possible', 'unknown'], { optional: true }),
+  }),
+  'belief.set': dto({ id, cause: OneOf(causeIds), stance: nullableText, reason: text }),
+  'stop.raise': dto({ id, rule: stopRule, note: text }),
+  'stop.override': dto({ rule: stopRule, reason: text }),
+  'stop.lift': dto({ rule: stopRule, reason: text }),
   'point.open': dto({ id }),
   'point.close': dto({ id }),
   'point.held': dto({ id, held: text }),
@@ -72,6 +82,7 @@ const classes: Record<Act['kind'], new () => object> = {
     agreed: Flag(),
     cause: OneOf(causeIds),
     action: Text({ max: 60 }),
+    option: Text({ max: 40, optional: true }),
     reason: text,
     probability: Num({ min: 0, max: 1 }),
   }),

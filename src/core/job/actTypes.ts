@@ -1,5 +1,5 @@
-import type { IsolationPointId, ObservationId } from '../knowledge/vocabulary'
-import type { CheckRow, JobRow, LedgerRow, ReadingKind } from './rows'
+import type { CauseId, IsolationPointId, ObservationId, StopRuleId } from '../knowledge/vocabulary'
+import type { BeliefRow, CheckRow, JobRow, LedgerRow, LeftOut, ReadingKind } from './rows'
 
 /** Everything a person can do to a job. Ids of new rows come from the caller, so that browser and server agree. */
 export type Act =
@@ -10,7 +10,11 @@ export type Act =
   | { kind: 'job.close'; result: NonNullable<JobRow['result']> }
   | { kind: 'job.reopen' }
   | { kind: 'finding.set'; id: string; observation: ObservationId; value: string | null }
-  | { kind: 'declined.set'; id: string; observation: ObservationId; on: boolean }
+  | { kind: 'declined.set'; id: string; observation: ObservationId; on: boolean; why?: LeftOut }
+  | { kind: 'belief.set'; id: string; cause: CauseId; stance: BeliefRow['stance'] | null; reason: string }
+  | { kind: 'stop.raise'; id: string; rule: StopRuleId; note: string }
+  | { kind: 'stop.override'; rule: StopRuleId; reason: string }
+  | { kind: 'stop.lift'; rule: StopRuleId; reason: string }
   | { kind: 'point.open'; id: string }
   | { kind: 'point.close'; id: string }
   | { kind: 'point.held'; id: string; held: string }
@@ -54,6 +58,7 @@ export type Act =
       agreed: boolean
       cause: string
       action: string
+      option?: string
       reason: string
       probability: number
     }

@@ -14,6 +14,7 @@ import {
   type PlateFigures,
 } from '../diagnose'
 import { isCoreError } from '../errors'
+import { isolationPlans } from '../knowledge/isolation'
 import { contactorFamilies } from '../knowledge/priors'
 import type { FamilyId, ObservationId, ToolId } from '../knowledge/vocabulary'
 import { type PointId, voltageWalk, type WalkResult } from '../supply'
@@ -262,7 +263,16 @@ export function diagnoseInputOf(snapshot: JobSnapshot): DiagnoseInput {
     tools: toolsOf(snapshot.household),
     declined: snapshot.declined.map((row) => row.observation),
     plate: plateFigures(snapshot),
+    ...knownOf(snapshot),
   }
+}
+
+/** What the person set or struck by hand. */
+function knownOf(snapshot: JobSnapshot): Pick<DiagnoseInput, 'known'> {
+  if (snapshot.beliefs.length === 0) return {}
+  const set = snapshot.beliefs.find((belief) => belief.stance === 'set')?.cause
+  const strike = snapshot.beliefs.filter((belief) => belief.stance === 'struck').map((belief) => belief.cause)
+  return { known: { strike, ...(set ? { set } : {}) } }
 }
 
 export const toolsOf = (household: HouseholdRow): ToolId[] =>
@@ -276,7 +286,15 @@ function ageOf(snapshot: JobSnapshot): number | null {
 
 function plateFigures(snapshot: JobSnapshot): PlateFigures {
   const fan = typedValue(fieldText(snapshot, 'motor-old', 'capacitorUf'), 'uF')
-  return { volts: nominalOf(snapshot), controlVolts: 24, ...(fan === null ? {} : { fanUf: fan }) }
+  return {
+    volts: nominalOf(snapshot),
+    controlVolts: controlVoltsOf(snapshot),
+    ...(fan === null ? {} : { fanUf: fan }),
+  }
 }
+
+/** The call of a battery-fed heater is the battery’s own 12 V; everywhere else 24 V is the trade’s control voltage. */
+const controlVoltsOf = (snapshot: JobSnapshot): number =>
+  isolationPlans[snapshot.machine.family].supply === 'battery' ? 12 : 24
 
 export const diagnosisOf = oncePerSnapshot((snapshot): Diagnosis => diagnose(diagnoseInputOf(snapshot)))

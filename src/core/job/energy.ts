@@ -2,6 +2,7 @@ import { SAFE_VOLTS } from '../capacitor/physics'
 import { isolationPlans } from '../knowledge/isolation'
 import type { EnergyState } from '../knowledge/vocabulary'
 import { proofVerdict } from '../safety/proof'
+import { pairsOf } from './plant'
 import type { JobSnapshot, ProofRow } from './rows'
 
 /** A proof lasts until this long passes without a ticked act … */
@@ -107,7 +108,7 @@ function provedAt(snapshot: JobSnapshot, proof: ProofRow | null): number | null 
   if (!proof.testerBeforeAt || !proof.testerAfterAt) return null
   const readings = snapshot.proofReadings.filter((reading) => reading.proofId === proof.id)
   const allDead =
-    readings.length >= 3 &&
+    pairsOf(snapshot).every((pair) => readings.some((reading) => reading.pair === pair)) &&
     readings.every((reading) => reading.volts !== null && proofVerdict(reading.volts, plan.supply) === 'dead')
   return allDead ? Date.parse(proof.testerAfterAt) : null
 }

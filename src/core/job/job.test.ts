@@ -1,56 +1,15 @@
 import { describe, expect, it } from 'vitest'
 import { familyIds } from '../knowledge/vocabulary'
 import type { Act } from './actTypes'
-import { newHousehold, newJob, newMachine } from './blank'
 import { capacitorOf, derivedFindings, walkPoints, windingOf } from './derive'
 import { energyOf } from './energy'
 import { isId, newId } from './ids'
+import { act, id, jobOn, NOW, onBench, refused } from './job.testing'
 import { motorPlateFields, oldCapacitor, oldMotor, plateFieldError } from './oldPart'
 import { planAct } from './plan'
-import { hasCapacitor, plantedPlan } from './plant'
-import type { JobSnapshot, MachineRow } from './rows'
+import { hasCapacitor, pairsOf } from './plant'
+import type { JobSnapshot } from './rows'
 import { inverse, merged, withChanges } from './snapshot'
-
-const NOW = Date.parse('2026-03-02T10:00:00Z')
-let count = 0
-const id = () => `id-${String(++count).padStart(5, '0')}`
-
-const household = { ...newHousehold('home', 'Harrow Reach'), tools: 'hand meter', catRated: 1 } as const
-
-function jobOn(family: MachineRow['family'], motorKind: MachineRow['motorKind'] = null): JobSnapshot {
-  const machine = { ...newMachine('m', 'home', family, { motorKind }, ''), installedYear: '2012' }
-  const plan = plantedPlan('j', machine, id)
-  return {
-    household,
-    machine,
-    ...plan,
-    job: { ...newJob('j', 'm', '', '2026-03-02T09:00:00Z'), touchedAt: '' },
-    findings: [],
-    declined: [],
-    proofs: [],
-    proofReadings: [],
-    readings: [],
-    leads: [],
-    fields: [],
-    decisions: [],
-    ledger: [],
-    landings: [],
-    checks: [],
-  }
-}
-
-const act = (snapshot: JobSnapshot, ...acts: Act[]): JobSnapshot =>
-  acts.reduce((all, each) => withChanges(all, planAct(all, each, NOW).changes), snapshot)
-const onBench = (family: MachineRow['family'], motorKind?: MachineRow['motorKind']) =>
-  act(jobOn(family, motorKind), { kind: 'job.bench', on: true })
-const refused = (snapshot: JobSnapshot, what: Act) => {
-  try {
-    planAct(snapshot, what, NOW)
-  } catch (error) {
-    return (error as { code: string }).code
-  }
-  return null
-}
 
 describe('acts and their changes', () => {
   it('are taken back by their inverse, whatever they touched', () => {
@@ -175,7 +134,7 @@ describe('the energy state', () => {
         ...job.points.map((point): Act => ({ kind: 'point.open', id: point.id })),
         { kind: 'proof.start', id: 'p' },
         { kind: 'proof.tester', id: 'p', when: 'before', on: true },
-        ...['a', 'b', 'c'].map(
+        ...pairsOf(job).map(
           (pair, position): Act => ({
             kind: 'proof.read',
             id: id(),

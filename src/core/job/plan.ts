@@ -1,14 +1,13 @@
 import { CoreError } from '../errors'
-import { stopTriggers } from '../knowledge/stops'
-import { shortLabels, valueLabel } from '../knowledge/valueLabels'
-import { observationInfo } from '../knowledge/vocabulary'
 import type { Act, Planned } from './actTypes'
-import { findingsOf } from './derive'
+import { planEvidence } from './planEvidence'
 import { planLedger } from './planLedger'
 import { planMeasure } from './planMeasure'
 import { planSafety } from './planSafety'
+import { planStops } from './planStops'
 import { planned, put } from './put'
 import type { JobSnapshot } from './rows'
+import { activeStops } from './stops'
 
 /** Text that a person types is kept up to this length. */
 const LONGEST = 2000
@@ -30,7 +29,9 @@ export function planAct(snapshot: JobSnapshot, act: Act, now: number): Planned {
   refuseWhileStopped(snapshot, act)
   const at = new Date(now).toISOString()
   return (
+    planStops(snapshot, act, at) ??
     planSafety(snapshot, act, now, at) ??
+    planEvidence(snapshot, act, at) ??
     planMeasure(snapshot, act, now, at) ??
     planLedger(snapshot, act, now, at) ??
     planJob(snapshot, act, at)
@@ -50,14 +51,18 @@ const duringStop: Act['kind'][] = [
   'point.add',
   'proof.void',
   'field.set',
+  'stop.raise',
+  'stop.override',
+  'stop.lift',
 ]
 
-/** A hard stop cannot be overridden: no work goes on before its finding is gone. */
+/** While a stop stands no work goes on: a hard one until its sign is gone, a warning until it is overridden with a reason. */
 function refuseWhileStopped(snapshot: JobSnapshot, act: Act): void {
   if (duringStop.includes(act.kind)) return
   if (act.kind === 'job.close' && (act.result === 'handed-over' || act.result === 'not-mended')) return
-  const findings = findingsOf(snapshot)
-  const stop = stopTriggers.find((trigger) => trigger.values.includes(findings[trigger.observation] ?? ''))
+  // Power off again is always possible.
+  if (act.kind === 'job.phase' && act.phase === 'work') return
+  const [stop] = activeStops(snapshot)
   if (stop) throw new CoreError('stopped', `${stop.text} ${stop.call}`)
 }
 
@@ -111,54 +116,6 @@ function planJob(snapshot: JobSnapshot, act: Act, at: string): Planned {
           .filter((p) => !p.voidedAt)
           .map((p) => put(snapshot, 'proofs', p.id, { ...p, voidedAt: at, voidReason: 'job reopened' })),
       ])
-    case 'finding.set': {
-      const known = snapshot.findings.find((finding) => finding.observation === act.observation)
-      const id = known?.id ?? act.id
-      if (act.value === null)
-        return planned(
-          `${shortLabels[act.observation]}: taken back`,
-          known ? [put(snapshot, 'findings', id, null)] : [],
-        )
-      if (!observationInfo(act.observation).values.includes(act.value))
-        throw new CoreError('unknown-value', `${act.observation} has no value ${act.value}.`)
-      return planned(`${shortLabels[act.observation]}: ${valueLabel(act.observation, act.value)}`, [
-        put(snapshot, 'findings', id, {
-          id,
-          jobId: job.id,
-          observation: act.observation,
-          value: act.value,
-          at,
-        }),
-      ])
-    }
-    case 'declined.set': {
-      const known = snapshot.declined.find((row) => row.observation === act.observation)
-      const id = known?.id ?? act.id
-      const name = observationInfo(act.observation).label
-      if (!act.on)
-        return planned(`No longer declined: ${name}`, known ? [put(snapshot, 'declined', id, null)] : [])
-      return planned(`Declined: ${name}`, [
-        put(snapshot, 'declined', id, { id, jobId: job.id, observation: act.observation, at }),
-      ])
-    }
-    case 'decision.set': {
-      const id = snapshot.decisions[0]?.id ?? act.id
-      const row = {
-        id,
-        jobId: job.id,
-        agreed: act.agreed ? (1 as const) : (0 as const),
-        cause: act.cause,
-        action: act.action,
-        reason: act.reason,
-        probability: act.probability,
-        at,
-      }
-      return planned(
-        act.agreed ? 'Agreed with the verdict' : 'Another verdict chosen',
-        [put(snapshot, 'decisions', id, row)],
-        'decision',
-      )
-    }
     case 'landing.set': {
       const known = snapshot.landings.find((row) => row.lead === act.lead)
       const id = known?.id ?? act.id

@@ -3,6 +3,7 @@ import { parseTyped } from '../units/parseTyped'
 import type { Act, Planned } from './actTypes'
 import { energyOf } from './energy'
 import { requireHandsIn } from './gate'
+import { voidAll } from './planSafety'
 import { planned, put } from './put'
 import type { JobSnapshot, LeadRow, ReadingKind, ReadingRow } from './rows'
 import { rowOf } from './snapshot'
@@ -119,9 +120,11 @@ export function planMeasure(snapshot: JobSnapshot, act: Act, now: number, at: st
       const known = snapshot.fields.find((row) => row.part === act.part && row.field === act.field)
       const id = known?.id ?? act.id
       const row = { id, jobId, part: act.part, field: act.field, typed: act.typed, at }
+      // Another feed is another proof.
+      const voided = act.part === 'plan' ? voidAll(snapshot, at, 'the feeds were counted anew') : []
       return planned(
         `${act.part} ${act.field}: ${act.typed || 'empty'}`,
-        [put(snapshot, 'fields', id, act.typed === '' ? null : row)],
+        [put(snapshot, 'fields', id, act.typed === '' ? null : row), ...voided],
         `field/${act.part}/${act.field}`,
       )
     }

@@ -1,8 +1,8 @@
-import { isolationPlans, provePairs, twoHotFamilies } from '../knowledge/isolation'
-import { capacitorKinds } from '../knowledge/priors'
+import { dischargeNeeded, pairsOfFeeds, waitsOf } from '../isolation'
+import { isolationPlans, twoHotFamilies } from '../knowledge/isolation'
 import type { Template } from '../knowledge/templates'
 import { vocabulary } from '../knowledge/vocabulary'
-import type { ChargeRow, HouseholdRow, LedgerRow, MachineRow, PointRow, WaitRow } from './rows'
+import type { ChargeRow, FieldRow, HouseholdRow, LedgerRow, MachineRow, PointRow, WaitRow } from './rows'
 
 /** The isolation plan of a machine as rows of a new job. `id` makes one id per call. */
 export function plantedPlan(
@@ -24,50 +24,24 @@ export function plantedPlan(
       strikeReason: '',
     }),
   )
-  const waits = plan.waits
-    .filter(
-      (wait) =>
-        wait.kind !== 'electronics' ||
-        machine.motorKind === null ||
-        machine.motorKind === 'ecm' ||
-        machine.motorKind === 'bldc',
-    )
-    .map(
-      (wait, index): WaitRow => ({
-        id: id(),
-        jobId,
-        kind: wait.kind,
-        label: wait.label,
-        minutes: wait.minutes,
-        why: wait.why,
-        position: index,
-        startedAt: null,
-        struckAt: null,
-        strikeReason: '',
-      }),
-    )
-  if (machine.motorKind === 'ecm' && !waits.some((wait) => wait.kind === 'electronics')) {
-    waits.push({
+  const waits = waitsOf(machine).map(
+    (wait, index): WaitRow => ({
       id: id(),
       jobId,
-      kind: 'electronics',
-      label: 'Electronics run down',
-      minutes: 10,
-      why: 'The module holds a charge; longer if its label says so. Do not short it.',
-      position: waits.length,
+      kind: wait.kind,
+      label: wait.label,
+      minutes: wait.minutes,
+      why: wait.why,
+      position: index,
       startedAt: null,
       struckAt: null,
       strikeReason: '',
-    })
-  }
+    }),
+  )
   return { points, waits, charges: hasCapacitor(machine) ? [newCharge(id(), jobId, 0)] : [] }
 }
 
-/** Taken as fitted unless the motor kind says there is none: nobody is hurt by looking for one. */
-export function hasCapacitor(machine: MachineRow): boolean {
-  if (machine.motorKind) return capacitorKinds.includes(machine.motorKind)
-  return isolationPlans[machine.family].capacitor !== 'none'
-}
+export const hasCapacitor = (machine: MachineRow): boolean => dischargeNeeded(machine)
 
 export function newCharge(id: string, jobId: string, position: number): ChargeRow {
   return {
@@ -87,14 +61,22 @@ export function newCharge(id: string, jobId: string, position: number): ChargeRo
   }
 }
 
-/** Conductor pairs of the proof, by region and family. */
-export function pairsOf(household: HouseholdRow, machine: MachineRow): string[] {
-  const plan = isolationPlans[machine.family]
-  return provePairs(
-    plan.supply,
-    household.region === 'north-america' && twoHotFamilies.includes(machine.family),
-  )
+/** Circuits that feed the housing, as the person counted them; one where they did not. */
+export function feedsOf(fields: FieldRow[]): number {
+  const typed = Number(fields.find((row) => row.part === 'plan' && row.field === 'feeds')?.typed)
+  return Number.isInteger(typed) && typed >= 1 && typed <= 4 ? typed : 1
 }
+
+/** Conductor pairs of the proof, by region, family and feeds. */
+export const pairsOf = ({
+  household,
+  machine,
+  fields,
+}: {
+  household: HouseholdRow
+  machine: MachineRow
+  fields: FieldRow[]
+}): string[] => pairsOfFeeds({ family: machine.family, region: household.region, feeds: feedsOf(fields) })
 
 /** Nominal supply of the region: 240 V for what hangs on both legs, else 120 V, 230 V or 12 V. */
 export function nominalVolts(

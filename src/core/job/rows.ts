@@ -1,4 +1,11 @@
-import type { FamilyId, IsolationPointId, MotorKindId, ObservationId } from '../knowledge/vocabulary'
+import type {
+  CauseId,
+  FamilyId,
+  IsolationPointId,
+  MotorKindId,
+  ObservationId,
+  StopRuleId,
+} from '../knowledge/vocabulary'
 import type { SpokenLine } from '../refit/sentence'
 import type { SwitchKind } from '../refit/types'
 
@@ -76,9 +83,31 @@ export interface FindingRow extends OfJob {
   at: string
 }
 
+/** Why a test is left out: the person will not, it cannot be done on this machine, or nobody can tell. */
+export type LeftOut = 'declined' | 'not-possible' | 'unknown'
+
 export interface DeclinedRow extends OfJob {
   observation: ObservationId
+  why: LeftOut
   at: string
+}
+
+/** What the person knows better than the tables: a suspect taken as given, or struck. */
+export interface BeliefRow extends OfJob {
+  cause: CauseId
+  stance: 'set' | 'struck'
+  reason: string
+  at: string
+}
+
+/** A stop rule raised by hand. A warning can be overridden with a reason; a hard one only lifted, with who put it right. */
+export interface StopRow extends OfJob {
+  rule: StopRuleId
+  note: string
+  at: string
+  overriddenAt: string | null
+  liftedAt: string | null
+  reason: string
 }
 
 export interface PointRow extends OfJob {
@@ -170,6 +199,8 @@ export interface DecisionRow extends OfJob {
   agreed: Flag
   cause: string
   action: string
+  /** The option chosen among those side by side, or empty where none was. */
+  option: string
   reason: string
   /** Probability at the moment of deciding, frozen for the record. */
   probability: number
@@ -223,6 +254,8 @@ export interface JobTables {
   machine: MachineRow
   findings: FindingRow
   declined: DeclinedRow
+  beliefs: BeliefRow
+  stops: StopRow
   points: PointRow
   proofs: ProofRow
   proofReadings: ProofReadingRow
@@ -243,6 +276,8 @@ export type ListTable = Exclude<TableName, 'job' | 'machine'>
 export const listTables: ListTable[] = [
   'findings',
   'declined',
+  'beliefs',
+  'stops',
   'points',
   'proofs',
   'proofReadings',

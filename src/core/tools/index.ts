@@ -15,8 +15,6 @@ import { type CircuitInput, solveCircuit } from '../circuit'
 import { CircuitDto } from '../circuit/input'
 import { type DiagnoseInput, diagnose } from '../diagnose'
 import { DiagnoseDto } from '../diagnose/input'
-import { capacitorDrift, type DriftReading } from '../drift'
-import { DriftDto } from '../drift/input'
 import { CoreError } from '../errors'
 import { type BearingInput, centreWheel, findBearing, fitShaft, type ShaftFitInput, swapSpeed } from '../fit'
 import { FitBearingDto, FitShaftDto, FitWheelDto, SwapSpeedDto } from '../fit/input'
@@ -31,10 +29,9 @@ import { wayBack } from '../refit'
 import { RefitDto } from '../refit/input'
 import { type AxialInput, type CentrifugalInput, convertRotation, wheelRotation } from '../rotation'
 import { AxialRotationDto, CentrifugalRotationDto, ConvertRotationDto } from '../rotation/input'
-import { voltageWalk, type WalkReading } from '../supply'
-import { WalkDto } from '../supply/input'
 import { judgeWinding, type WindingInput } from '../winding'
 import { WindingDto } from '../winding/input'
+import { ownTools } from './ownTools'
 import { type Tool, tool } from './types'
 
 type CapacitorInput =
@@ -309,41 +306,7 @@ export const tools: Tool[] = [
     ],
     run: (input) => ('fan' in input ? wheelRotation(input) : convertRotation(input)),
   }),
-  tool<{ readings: DriftReading[]; window: { lowUf: number; highUf: number } }>({
-    name: 'drift',
-    about: 'When a capacitor leaves its window, from readings over the years, with an interval.',
-    inputs: [
-      {
-        type: DriftDto,
-        example: {
-          readings: [
-            { years: 0, uF: 5.1 },
-            { years: 1, uF: 5.02 },
-            { years: 2, uF: 4.9 },
-          ],
-          window: { lowUf: 4.7, highUf: 5.3 },
-        },
-      },
-    ],
-    run: ({ readings, window }) => ({ drift: capacitorDrift(readings, window) }),
-  }),
-  tool<{ readings: WalkReading[]; plateVolts: number[] }>({
-    name: 'walk',
-    about: 'Voltages along the chain from supply to motor: a verdict per point, and where it is lost.',
-    inputs: [
-      {
-        type: WalkDto,
-        example: {
-          readings: [
-            { point: 'supply', volts: 241 },
-            { point: 'output', volts: 3 },
-          ],
-          plateVolts: [208, 230],
-        },
-      },
-    ],
-    run: ({ readings, plateVolts }) => voltageWalk(readings, plateVolts),
-  }),
+  ...ownTools,
 ]
 
 export const findTool = (name: string): Tool | undefined => tools.find((each) => each.name === name)

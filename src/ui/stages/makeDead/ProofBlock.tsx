@@ -41,7 +41,7 @@ export function ProofBlock({ plug, proof, place }: { plug: boolean; proof: Proof
       </Section>
     )
   }
-  const pairs = pairsOf(snapshot.household, snapshot.machine)
+  const pairs = pairsOf(snapshot)
   const supply = isolationPlans[snapshot.machine.family].supply
   const reading = (pair: string) =>
     snapshot.proofReadings.find((row) => row.proofId === proof?.id && row.pair === pair)

@@ -1,0 +1,79 @@
+import { type CauseId, type ObservationId, observationIds } from '../knowledge/vocabulary'
+import { likelihood, tellingValues } from './model'
+import { usableTest } from './nextTests'
+import { mapObservations } from './numbers'
+import { posteriorOf } from './posterior'
+import { knownPrior } from './prior'
+import type { DiagnoseInput } from './types'
+
+/** A result of a test not yet made, and what the suspect would have after it. */
+export interface Settler {
+  observation: ObservationId
+  value: string
+  /** How likely this result is. */
+  probability: number
+  /** The suspect's probability after it. */
+  after: number
+}
+
+const SHOWN = 3
+/** A result that hardly ever comes proves nothing worth naming. */
+const LEAST_LIKELY = 0.01
+const RAISES = 1.25
+const LOWERS = 0.5
+
+/** What would prove a suspect, and what would strike it: results of tests that can be made, the strongest first. */
+export function whatSettles(input: DiagnoseInput, cause: CauseId): { proves: Settler[]; strikes: Settler[] } {
+  const { findings } = mapObservations(input.observations, input.plate)
+  const prior = knownPrior(input)
+  const posterior = posteriorOf(prior, findings)
+  const own = prior.findIndex((entry) => entry.cause === cause)
+  if (own < 0) return { proves: [], strikes: [] }
+  const now = posterior[own]!
+  const results: Settler[] = []
+  for (const observation of observationIds) {
+    if (findings[observation] !== undefined || input.declined?.includes(observation)) continue
+    if (!usableTest(observation, input, findings)) continue
+    for (const value of tellingValues(observation)) {
+      const joint = prior.map(
+        (entry, index) => posterior[index]! * likelihood(entry.cause, observation, value),
+      )
+      const probability = joint.reduce((sum, each) => sum + each, 0)
+      if (probability >= LEAST_LIKELY)
+        results.push({ observation, value, probability, after: joint[own]! / probability })
+    }
+  }
+  return {
+    proves: strongest(
+      results.filter(({ after }) => after > now * RAISES && after > 0.05),
+      (one, two) => two.after - one.after,
+    ),
+    strikes: strongest(
+      results.filter(({ after }) => after < now * LOWERS),
+      (one, two) => one.after - two.after || two.probability - one.probability,
+    ),
+  }
+}
+
+/** The strongest result of each test, a few of them. */
+function strongest(results: Settler[], order: (one: Settler, two: Settler) => number): Settler[] {
+  const seen = new Set<ObservationId>()
+  return results
+    .sort(order)
+    .filter(({ observation }) => {
+      if (seen.has(observation)) return false
+      seen.add(observation)
+      return true
+    })
+    .slice(0, SHOWN)
+}
+
+/** How much a finding weighs, in words. One bit makes a suspect twice as likely against the others, or half. */
+export function weightInWords(bits: number): string {
+  const size = Math.abs(bits)
+  const side = bits >= 0 ? 'for' : 'against'
+  if (size < 0.3) return 'says hardly anything'
+  if (size < 1) return `a little ${side}`
+  if (size < 2.5) return `clearly ${side}`
+  return `strongly ${side}`
+}

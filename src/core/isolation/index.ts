@@ -1,0 +1,81 @@
+import {
+  alongTheLine,
+  isolationPlans,
+  isValve,
+  type PlannedPoint,
+  type PlannedWait,
+  provePairs,
+  twoHotFamilies,
+} from '../knowledge/isolation'
+import { capacitorKinds } from '../knowledge/priors'
+import type { FamilyId, MotorKindId } from '../knowledge/vocabulary'
+
+export interface IsolationInput {
+  family: FamilyId
+  motorKind?: MotorKindId | null
+  region?: 'north-america' | 'europe'
+  /** Circuits that feed the housing: a light, a heater or a second switch may bring its own. */
+  feeds?: number
+}
+
+export interface IsolationPlanOut {
+  /** In the order people go round them. */
+  points: PlannedPoint[]
+  /** Pairs to be read for the proof, all feeds; none where the plug in sight is the proof. */
+  pairs: string[]
+  provePlace: string
+  /** Above this a reading is not dead, in volts. */
+  deadBelowVolts: number
+  waits: PlannedWait[]
+  /** A charge is taken as stored unless the motor kind says there is no capacitor. */
+  discharge: boolean
+  notes: string[]
+  /** The points again in the order in which power comes back: gas and water first, then from the supply inwards. */
+  backOn: string[]
+}
+
+const MODULE_WAIT: PlannedWait = {
+  kind: 'electronics',
+  label: 'Electronics run down',
+  minutes: 10,
+  why: 'The module holds a charge; longer if its label says so. Do not short it.',
+}
+const MAINS_DEAD = 5
+const BATTERY_DEAD = 1
+
+/** The isolation plan of a machine: points, proof, stored charge, waits, and the way back on. */
+export function isolationPlan(input: IsolationInput): IsolationPlanOut {
+  const plan = isolationPlans[input.family]
+  return {
+    points: plan.points,
+    pairs: plan.plugIn ? [] : pairsOfFeeds(input),
+    provePlace: plan.provePlace,
+    deadBelowVolts: plan.supply === 'battery' ? BATTERY_DEAD : MAINS_DEAD,
+    waits: waitsOf(input),
+    discharge: dischargeNeeded(input),
+    notes: plan.notes,
+    backOn: [...plan.points.filter(({ point }) => isValve(point)), ...alongTheLine(plan.points)].map(
+      ({ point }) => point,
+    ),
+  }
+}
+
+/** Conductor pairs of every feed. */
+export function pairsOfFeeds({ family, region = 'north-america', feeds = 1 }: IsolationInput): string[] {
+  const twoHot = region === 'north-america' && twoHotFamilies.includes(family)
+  const pairs = provePairs(isolationPlans[family].supply, twoHot)
+  return Array.from({ length: feeds }, (_, index) =>
+    pairs.map((pair) => (index === 0 ? pair : `${pair}, feed ${index + 1}`)),
+  ).flat()
+}
+
+export function waitsOf({ family, motorKind }: IsolationInput): PlannedWait[] {
+  const electronic = !motorKind || motorKind === 'ecm' || motorKind === 'bldc'
+  const waits = isolationPlans[family].waits.filter((wait) => wait.kind !== 'electronics' || electronic)
+  const missing = motorKind === 'ecm' && !waits.some((wait) => wait.kind === 'electronics')
+  return missing ? [...waits, MODULE_WAIT] : waits
+}
+
+/** Taken as fitted unless the motor kind says there is none: nobody is hurt by looking for one. */
+export const dischargeNeeded = ({ family, motorKind }: IsolationInput): boolean =>
+  motorKind ? capacitorKinds.includes(motorKind) : isolationPlans[family].capacitor !== 'none'

@@ -1,0 +1,142 @@
+import { describe, expect, it } from 'vitest'
+import type { Act } from './actTypes'
+import { diagnosisOf } from './derive'
+import { energyOf } from './energy'
+import { act, actAt, id, jobOn, madeDead, NOW, refused } from './job.testing'
+import { pairsOf } from './plant'
+
+describe('what the person knows better', () => {
+  const job = act(jobOn('bath-exhaust-fan', 'psc'), {
+    kind: 'finding.set',
+    id: id(),
+    observation: 'fan-state',
+    value: 'hums',
+  })
+  it('wants a reason, and moves the verdict', () => {
+    expect(
+      refused(job, { kind: 'belief.set', id: id(), cause: 'bearing-seized', stance: 'set', reason: '' }),
+    ).toBe('no-reason')
+    const set = act(job, {
+      kind: 'belief.set',
+      id: id(),
+      cause: 'wheel-rubbing',
+      stance: 'set',
+      reason: 'I see it touch',
+    })
+    expect(diagnosisOf(set).suspects[0]!.cause).toBe('wheel-rubbing')
+    const struck = act(job, {
+      kind: 'belief.set',
+      id: id(),
+      cause: 'bearing-seized',
+      stance: 'struck',
+      reason: 'it turns freely',
+    })
+    expect(diagnosisOf(struck).suspects.map((suspect) => suspect.cause)).not.toContain('bearing-seized')
+  })
+
+  it('takes one cause as given at a time, strikes many, and gives each back', () => {
+    const two = act(
+      job,
+      { kind: 'belief.set', id: id(), cause: 'wheel-rubbing', stance: 'set', reason: 'I see it touch' },
+      { kind: 'belief.set', id: id(), cause: 'capacitor-weak', stance: 'struck', reason: 'it is new' },
+      { kind: 'belief.set', id: id(), cause: 'wheel-loose', stance: 'set', reason: 'it slips' },
+    )
+    expect(two.beliefs.map(({ cause, stance }) => [cause, stance])).toEqual([
+      ['capacitor-weak', 'struck'],
+      ['wheel-loose', 'set'],
+    ])
+    const back = act(two, { kind: 'belief.set', id: id(), cause: 'wheel-loose', stance: null, reason: '' })
+    expect(back.beliefs.map(({ cause }) => cause)).toEqual(['capacitor-weak'])
+  })
+})
+
+describe('a test left out', () => {
+  it('is not offered, keeps why, and comes back when it is answered after all', () => {
+    const job = act(jobOn('bath-exhaust-fan', 'psc'), {
+      kind: 'declined.set',
+      id: id(),
+      observation: 'free-spin',
+      on: true,
+      why: 'not-possible',
+    })
+    expect(job.declined[0]).toMatchObject({ observation: 'free-spin', why: 'not-possible' })
+    expect(diagnosisOf(job).nextTests.map((test) => test.observation)).not.toContain('free-spin')
+    const answered = act(job, { kind: 'finding.set', id: id(), observation: 'free-spin', value: 'free' })
+    expect(answered.declined).toEqual([])
+  })
+})
+
+describe('a live test in the middle of the work', () => {
+  it('voids proof, discharge and waits, and each is made again afterwards', () => {
+    const dead = madeDead(jobOn('outdoor-unit-fan', 'psc'))
+    expect(energyOf(dead, NOW).state).toBe('proven-dead')
+    expect(
+      refused(dead, {
+        kind: 'reading.set',
+        id: id(),
+        reading: 'supply',
+        part: 'old',
+        a: 'motor',
+        b: '',
+        typed: '240',
+      }),
+    ).toBe('not-live')
+    const live = act(dead, { kind: 'job.phase', phase: 'live-test' })
+    expect(energyOf(live, NOW)).toMatchObject({ state: 'live-test', handsIn: false, provenAt: null })
+    const read = act(live, {
+      kind: 'reading.set',
+      id: id(),
+      reading: 'supply',
+      part: 'old',
+      a: 'motor',
+      b: '',
+      typed: '240',
+    })
+    const off = act(read, { kind: 'job.phase', phase: 'work' })
+    const energy = energyOf(off, NOW)
+    expect(energy.state).toBe('live')
+    expect(energy.openPoints).toBe(0)
+    expect(energy.handsIn).toBe(false)
+    expect(off.charges.every((charge) => charge.readAt === null)).toBe(true)
+  })
+})
+
+describe('several feeds', () => {
+  it('are each proved: the first three pairs alone prove nothing any more', () => {
+    const dead = madeDead(jobOn('bath-exhaust-fan', 'shaded-pole'))
+    expect(energyOf(dead, NOW).state).toBe('proven-dead')
+    const two = act(dead, { kind: 'field.set', id: id(), part: 'plan', field: 'feeds', typed: '2' })
+    expect(pairsOf(two)).toHaveLength(6)
+    expect(energyOf(two, NOW).state).toBe('isolated')
+    expect(energyOf(madeDead(two), NOW).state).toBe('proven-dead')
+  })
+})
+
+describe('the life of a proof', () => {
+  const minutes = (count: number) => NOW + count * 60_000
+  it('is thirty minutes without an act, and four hours at most', () => {
+    const dead = madeDead(jobOn('bath-exhaust-fan', 'psc'))
+    expect(energyOf(dead, minutes(29)).state).toBe('proven-dead')
+    expect(energyOf(dead, minutes(31)).expired).toBe(true)
+    const names = Array.from({ length: 10 }, (_, index) => `lead ${index}`)
+    let job = act(dead, ...names.map((name): Act => ({ kind: 'lead.add', id: id(), part: 'old', name })))
+    for (let round = 1; round < 15; round++) {
+      const at = minutes(20 * round)
+      if (!energyOf(job, at).handsIn) {
+        expect(20 * round).toBeGreaterThanOrEqual(240)
+        return
+      }
+      const [a, b] = [names[round % 10]!, names[(round + (round < 10 ? 1 : 3)) % 10]!]
+      job = actAt(at, job, {
+        kind: 'reading.set',
+        id: id(),
+        reading: 'resistance',
+        part: 'old',
+        a,
+        b,
+        typed: '20',
+      })
+    }
+    throw new Error('a proof must end after four hours')
+  })
+})

@@ -1,0 +1,81 @@
+import { describe, expect, it } from 'vitest'
+import { stopInfo } from '../knowledge/stops'
+import { type StopRuleId, vocabulary } from '../knowledge/vocabulary'
+import type { Act } from './actTypes'
+import { energyOf } from './energy'
+import { act, id, jobOn, madeDead, NOW, refused } from './job.testing'
+import { activeStops, levelOf } from './stops'
+
+const rules = Object.keys(vocabulary.stopRules) as StopRuleId[]
+const hard = rules.filter((rule) => levelOf(rule) === 'hard')
+const warnings = rules.filter((rule) => levelOf(rule) === 'warning')
+const raise = (rule: StopRuleId): Act => ({ kind: 'stop.raise', id: id(), rule, note: '' })
+const work: Act[] = [
+  { kind: 'job.phase', phase: 'live-test' },
+  { kind: 'job.bench', on: true },
+  { kind: 'lead.add', id: 'l', part: 'old', name: 'black' },
+  { kind: 'ledger.add', id: 'x', after: null, line: { part: 'cover', action: 'unclip' } },
+  { kind: 'job.close', result: 'runs' },
+]
+
+describe('a stop', () => {
+  it.each(rules)('%s says what to do now and whom to call', (rule) => {
+    expect(stopInfo[rule].now.length).toBeGreaterThan(0)
+    expect(stopInfo[rule].call.length).toBeGreaterThan(5)
+    expect(stopInfo[rule].text).not.toMatch(/\bsafe\b/i)
+  })
+
+  it.each(hard)('%s is hard: no work goes on, no reason overrides it', (rule) => {
+    const stopped = act(jobOn('furnace-blower'), raise(rule))
+    expect(activeStops(stopped).map((stop) => stop.rule)).toEqual([rule])
+    for (const each of work) expect(refused(stopped, each), each.kind).toBe('stopped')
+    expect(refused(stopped, { kind: 'stop.override', rule, reason: 'I know what I am doing' })).toBe(
+      'hard-stop',
+    )
+  })
+
+  it.each(warnings)('%s is a warning: it goes on with a reason, which is kept', (rule) => {
+    const stopped = act(jobOn('furnace-blower'), raise(rule))
+    expect(refused(stopped, work[1]!)).toBe('stopped')
+    expect(refused(stopped, { kind: 'stop.override', rule, reason: ' ' })).toBe('no-reason')
+    const on = act(stopped, { kind: 'stop.override', rule, reason: 'the landlord agreed by letter' })
+    expect(activeStops(on)).toEqual([])
+    expect(on.stops[0]!.reason).toBe('the landlord agreed by letter')
+    expect(refused(on, work[1]!)).toBeNull()
+  })
+
+  it('is lifted by saying who put it right, and stands again when raised again', () => {
+    const stopped = act(jobOn('attic-vent-fan'), raise('asbestos-suspect'))
+    expect(refused(stopped, { kind: 'stop.lift', rule: 'asbestos-suspect', reason: '' })).toBe('no-reason')
+    const lifted = act(stopped, {
+      kind: 'stop.lift',
+      rule: 'asbestos-suspect',
+      reason: 'sample was mineral wool',
+    })
+    expect(activeStops(lifted)).toEqual([])
+    expect(activeStops(act(lifted, raise('asbestos-suspect')))).toHaveLength(1)
+  })
+
+  it('of a finding goes when the finding is taken back, and cannot be lifted otherwise', () => {
+    const stopped = act(jobOn('furnace-blower'), {
+      kind: 'finding.set',
+      id: id(),
+      observation: 'smell',
+      value: 'gas',
+    })
+    expect(activeStops(stopped)).toMatchObject([{ rule: 'gas-smell', level: 'hard', observation: 'smell' }])
+    expect(refused(stopped, { kind: 'stop.lift', rule: 'gas-smell', reason: 'aired' })).toBe('unknown-row')
+    const back = act(stopped, { kind: 'finding.set', id: id(), observation: 'smell', value: null })
+    expect(activeStops(back)).toEqual([])
+  })
+
+  it('voids what was proved when it is hard, leaves power off possible, and lets the job be handed over', () => {
+    const dead = madeDead(jobOn('bath-exhaust-fan', 'psc'))
+    expect(energyOf(dead, NOW).handsIn).toBe(true)
+    const stopped = act(dead, raise('aluminium-or-no-ground'))
+    expect(energyOf(stopped, NOW).handsIn).toBe(false)
+    expect(refused(stopped, { kind: 'job.close', result: 'handed-over' })).toBeNull()
+    const testing = act(jobOn('bath-exhaust-fan'), { kind: 'job.phase', phase: 'live-test' })
+    expect(refused(act(testing, raise('burnt-supply')), { kind: 'job.phase', phase: 'work' })).toBeNull()
+  })
+})

@@ -1,0 +1,55 @@
+import { stopInfo, stopTriggers } from '../knowledge/stops'
+import { type ObservationId, type StopRuleId, vocabulary } from '../knowledge/vocabulary'
+import { findingsOf } from './derive'
+import { oncePerSnapshot } from './once'
+import type { JobSnapshot } from './rows'
+
+export interface ActiveStop {
+  rule: StopRuleId
+  /** A hard stop cannot be overridden; a warning can, with a reason. */
+  level: 'hard' | 'warning'
+  text: string
+  call: string
+  /** The finding it comes from, or null where it was raised by hand. */
+  observation: ObservationId | null
+  /** What the person wrote when raising it. */
+  note: string
+  at: string
+}
+
+/** Stops that stand, the worst first: those of the findings, and those raised by hand and neither lifted nor overridden. */
+export const activeStops = oncePerSnapshot((snapshot: JobSnapshot): ActiveStop[] => {
+  const findings = findingsOf(snapshot)
+  const found = stopTriggers
+    .filter((trigger) => trigger.values.includes(findings[trigger.observation] ?? ''))
+    .map(
+      ({ rule, observation, text, call }): ActiveStop => ({
+        rule,
+        level: 'hard',
+        text,
+        call,
+        observation,
+        note: '',
+        at: snapshot.findings.find((row) => row.observation === observation)?.at ?? snapshot.job.touchedAt,
+      }),
+    )
+  const raised = snapshot.stops
+    .filter((row) => !row.liftedAt && !row.overriddenAt && !found.some(({ rule }) => rule === row.rule))
+    .map(
+      (row): ActiveStop => ({
+        rule: row.rule,
+        level: levelOf(row.rule),
+        text: stopInfo[row.rule].text,
+        call: stopInfo[row.rule].call,
+        observation: null,
+        note: row.note,
+        at: row.at,
+      }),
+    )
+  return [...found, ...raised].sort(
+    (one, two) => Number(one.level === 'warning') - Number(two.level === 'warning'),
+  )
+})
+
+export const levelOf = (rule: StopRuleId): 'hard' | 'warning' =>
+  vocabulary.stopRules[rule].level as 'hard' | 'warning'
