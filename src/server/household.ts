@@ -1,4 +1,5 @@
 import {
+  activeStops,
   diagnosisOf,
   type Energy,
   energyOf,
@@ -9,7 +10,7 @@ import {
 import { alongTheLine } from '@/core/knowledge/isolation'
 import { shortCauses } from '@/core/knowledge/shortCauses'
 import { shortLabels } from '@/core/knowledge/valueLabels'
-import { familyLabel } from '@/core/knowledge/vocabulary'
+import { familyLabel, vocabulary } from '@/core/knowledge/vocabulary'
 import { findHousehold, findMachine, listJobs, listMachines } from '@/data/household'
 import { loadSnapshot } from '@/data/jobs'
 import { store } from './store'
@@ -55,7 +56,7 @@ export async function readBench(): Promise<{
       })),
       suspect: top ? { label: shortCauses[top.cause], probability: top.probability } : null,
       next: nextActOf(snapshot, diagnosis, energy),
-      stopped: diagnosis.stop.length > 0 || energy.stop !== null,
+      stopped: activeStops(snapshot).length > 0 || energy.stop !== null,
     })
   }
   const today = new Date().toISOString().slice(0, 10)
@@ -73,7 +74,8 @@ function nextActOf(
   energy: Energy,
 ): string {
   if (snapshot.job.status === 'closed') return 'Closed'
-  if (diagnosis.stop.length > 0) return `Stopped: ${diagnosis.stop[0]!.text.split('.')[0]}`
+  const [stop] = activeStops(snapshot)
+  if (stop) return `Stopped: ${vocabulary.stopRules[stop.rule].label.toLowerCase()}`
   if (energy.stop) return `Stopped: ${energy.stop.volts} V at ${energy.stop.pair}`
   const ledgerOpen = snapshot.ledger.filter((line) => !line.doneAt).length
   const backOpen = snapshot.ledger.filter(

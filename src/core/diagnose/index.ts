@@ -13,7 +13,7 @@ import type { DiagnoseInput, Diagnosis, Findings } from './types'
 
 export { DECIDED } from './decide'
 export { likelihood, priorOf, tellingValues } from './model'
-export { usableTest } from './nextTests'
+export { rankedWhileDead, usableTest } from './nextTests'
 export { capacitorVerdictToValue, mapObservations } from './numbers'
 export { type Settler, weightInWords, whatSettles } from './settle'
 export type * from './types'

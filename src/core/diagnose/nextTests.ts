@@ -52,6 +52,18 @@ export function rankTests(
   return found.sort((one, two) => two.score - one.score)
 }
 
+/** Minutes to take a machine from proved dead to power and back: clip on, power on, and every point and proof anew. */
+const TO_POWER_AND_BACK = 12
+
+/** The same tests as they rank while the machine is proved dead: a live one costs the way to power and back as well. */
+export function rankedWhileDead(ranked: NextTest[]): NextTest[] {
+  const worth = (test: NextTest) =>
+    test.needed || test.risk !== 'live'
+      ? test.score
+      : (test.score * test.minutes) / (test.minutes + TO_POWER_AND_BACK)
+  return [...ranked].sort((one, two) => worth(two) - worth(one))
+}
+
 /** The first way of making the observation that fits the family, the motor, the tools and what is known so far. */
 export function usableTest(
   observation: ObservationId,

@@ -278,7 +278,7 @@ function knownOf(snapshot: JobSnapshot): Pick<DiagnoseInput, 'known'> {
 export const toolsOf = (household: HouseholdRow): ToolId[] =>
   household.tools.split(' ').filter(Boolean) as ToolId[]
 
-function ageOf(snapshot: JobSnapshot): number | null {
+export function ageOf(snapshot: JobSnapshot): number | null {
   const year = Number(/\d{4}/.exec(snapshot.machine.installedYear)?.[0])
   if (!Number.isFinite(year) || year < 1900) return null
   return Math.max(0, Number(snapshot.job.openedAt.slice(0, 4)) - year)

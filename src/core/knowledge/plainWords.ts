@@ -125,7 +125,15 @@ export const wordRules: WordRule[] = [
       /dead|nothing happens|(won'?t|will not|does ?n'?t|does not|not) (start|turn on|run|work|come on|spin)|stopped|quit|gone quiet|not (running|working|turning|spinning)|no longer/i,
     findings: { 'fan-state': 'dead' },
   },
-  { pattern: /compressor (still )?(runs|running|works|on)/i, findings: { companion: 'yes' } },
+  {
+    pattern: /(does ?n'?t|does not|won'?t|will not|not) (spin|turn)(ing)?\b|stands still|fan stands/i,
+    findings: { direction: 'does-not-turn' },
+  },
+  // A compressor that runs has its call: the fan should be running now.
+  {
+    pattern: /compressor (still |is )?(runs|running|works|on)\b/i,
+    findings: { companion: 'yes', 'should-run-now': 'yes' },
+  },
   { pattern: /compressor (is )?(off|dead|not)/i, findings: { companion: 'no' } },
   { pattern: /light (still )?(works|on)/i, findings: { companion: 'yes' } },
   { pattern: /burn(t|ing|ed)? (smell|plastic)|smell(s|ed)? (of )?burn|smoke/i, findings: { smell: 'burnt' } },

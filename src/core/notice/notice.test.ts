@@ -24,7 +24,14 @@ describe('plain words', () => {
     ],
     [
       'hums but does not spin, outside part of the AC, compressor runs',
-      { family: 'outdoor-unit-fan', 'fan-state': 'hums', sound: 'hum', companion: 'yes' },
+      {
+        family: 'outdoor-unit-fan',
+        'fan-state': 'hums',
+        sound: 'hum',
+        direction: 'does-not-turn',
+        companion: 'yes',
+        'should-run-now': 'yes',
+      },
     ],
     ['I smell gas near the furnace', { family: 'furnace-blower', smell: 'gas' }],
     [

@@ -69,7 +69,7 @@ function isPossible(kind: OptionKind, input: OptionsInput, licensed: boolean): b
 }
 
 /** The part that fails oftenest among those that are neither motor, capacitor nor dirt. */
-function partAction({ suspects }: OptionsInput): ActionId | null {
+export function partAction({ suspects }: OptionsInput): ActionId | null {
   const sums = new Map<ActionId, number>()
   for (const { cause, probability } of suspects) {
     const action = causeInfo(cause).action as ActionId
@@ -80,7 +80,7 @@ function partAction({ suspects }: OptionsInput): ActionId | null {
 }
 
 /** Does the option mend this cause? */
-function mends(kind: OptionKind, cause: CauseId, part: ActionId | null): boolean {
+export function mends(kind: OptionKind, cause: CauseId, part: ActionId | null): boolean {
   const action = causeInfo(cause).action as ActionId
   switch (kind) {
     case 'clean':

@@ -3,6 +3,7 @@ import { optionsFor } from './figures'
 import type { OptionsInput, OptionsResult } from './types'
 
 export { type OptionKind, optionInfo, optionKinds } from '../knowledge/options'
+export { actionOfOption, causeOfOption } from './choice'
 export { licensedOnly } from './figures'
 export type * from './types'
 

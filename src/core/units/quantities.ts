@@ -14,6 +14,8 @@ export type Quantity =
   | 'percent'
   | 'count'
   | 'years'
+  | 'hours'
+  | 'money'
 
 interface QuantityInfo {
   symbol: string
@@ -97,5 +99,19 @@ export const quantities: Record<Quantity, QuantityInfo> = {
   },
   percent: { symbol: '%', noun: 'percentage', example: '6', units: { '%': 1 } },
   count: { symbol: '', noun: 'number', example: '4', units: { x: 1 }, whole: true },
+  hours: {
+    symbol: 'h',
+    noun: 'time',
+    example: '1.5',
+    units: { h: 1, hr: 1, hours: 1, min: 1 / 60, m: 1 / 60 },
+  },
+  // In whatever currency the household counts: a sign typed with it is left out.
+  money: {
+    symbol: '',
+    noun: 'price',
+    example: '45',
+    units: { '': 1, $: 1, '€': 1, '£': 1 },
+    thousandsComma: true,
+  },
   years: { symbol: 'years', noun: 'age', example: '12', units: { y: 1, yr: 1, yrs: 1, year: 1, years: 1 } },
 }

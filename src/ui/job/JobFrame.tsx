@@ -15,14 +15,17 @@ import { JobKeys } from './JobKeys'
 import { useJob } from './JobProvider'
 import { ProofQuestion } from './ProofQuestion'
 import { Route, RouteBar } from './Route'
-import { StopNotice } from './StopNotice'
+import { StopStrip } from './StopStrip'
 import { isStage, type StageId } from './stages'
 
+const StopPage = dynamic(() => import('./StopPage').then((module) => module.StopPage))
 const Drawer = dynamic(() => import('../kit/Drawer').then((module) => module.Drawer), { ssr: false })
 
 /** Everything of a job lives inside this: heading, power line, route, work, evidence. */
 export function JobFrame({ children }: { children: ReactNode }) {
-  const { snapshot, save, now } = useJob()
+  const { snapshot, save, now, stops } = useJob()
+  const [reading, setReading] = useState(false)
+  const stopped = stops.length > 0 && snapshot.job.status === 'open'
   const { job, machine, household } = snapshot
   const last = usePathname().split('/').at(-1) ?? ''
   const at: StageId = isStage(last) ? last : 'notice'
@@ -51,7 +54,7 @@ export function JobFrame({ children }: { children: ReactNode }) {
         </Link>
       </header>
       <PowerLine />
-      <StopNotice />
+      <StopStrip reading={reading} onBack={() => setReading(false)} />
       <ProofQuestion />
       <div className="mid:grid mid:grid-cols-[177px_minmax(0,1fr)] wide:grid-cols-[177px_minmax(0,1fr)_300px]">
         <div className="hidden pt-5 pr-3 mid:block">
@@ -61,7 +64,7 @@ export function JobFrame({ children }: { children: ReactNode }) {
           className="min-w-0 bg-surface px-4 pb-8 mid:min-h-[calc(100vh-200px)] mid:border-ink mid:border-l mid:px-5 wide:border-r"
           id="work"
         >
-          {children}
+          {stopped && !reading ? <StopPage onRead={() => setReading(true)} /> : children}
         </main>
         <aside aria-label="Evidence" className="hidden px-5 pt-5 wide:block">
           <Evidence />

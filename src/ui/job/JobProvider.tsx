@@ -13,6 +13,8 @@ import {
 import { isCoreError } from '@/core/errors'
 import {
   type Act,
+  type ActiveStop,
+  activeStops,
   capacitorOf,
   diagnosisOf,
   type Energy,
@@ -36,6 +38,7 @@ export interface JobContext {
   canRedo: boolean
   diagnosis: ReturnType<typeof diagnosisOf>
   findings: ReturnType<typeof findingsOf>
+  stops: ActiveStop[]
   capacitor: ReturnType<typeof capacitorOf>
   winding: ReturnType<typeof windingOf>
   /** Do an act: shown at once, stored behind it. False where it is refused. */
@@ -150,6 +153,7 @@ export function JobProvider({ initial, canUndo, canRedo, serverNow, children }: 
       ...steps,
       diagnosis: diagnosisOf(snapshot),
       findings: findingsOf(snapshot),
+      stops: activeStops(snapshot),
       capacitor: capacitorOf(snapshot, 'old'),
       winding: windingOf(snapshot, 'old'),
       act,

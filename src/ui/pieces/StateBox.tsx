@@ -1,13 +1,14 @@
 'use client'
 
+import { vocabulary } from '@/core/knowledge/vocabulary'
 import { significant } from '@/core/units'
 import { useJob } from '../job/JobProvider'
 import { clock, minutesSince } from '../kit/time'
 
 /** The state of the job in words, beside its line. Never by colour alone. */
 export function StateBox() {
-  const { energy, now, diagnosis } = useJob()
-  const stopped = diagnosis.stop.length > 0 || energy.stop !== null
+  const { energy, now, stops } = useJob()
+  const stopped = stops.length > 0 || energy.stop !== null
   const { title, lines, look } = wordsOf()
   return (
     <section
@@ -45,7 +46,9 @@ export function StateBox() {
     if (stopped) {
       const what = energy.stop
         ? `${energy.stop.volts} V at ${energy.stop.pair}`
-        : (diagnosis.stop[0]?.text.split('.')[0] ?? '')
+        : stops[0]
+          ? vocabulary.stopRules[stops[0].rule].label
+          : ''
       return {
         title: 'STOP',
         lines: [what],

@@ -23,6 +23,7 @@ import {
   type ObservationId,
   vocabulary,
 } from '@/core/knowledge/vocabulary'
+import { type OptionKind, optionInfo } from '@/core/options'
 import { formatOhm, formatPercent } from '@/core/units'
 import { LocalTime } from './LocalTime'
 import { PrintButton } from './PrintButton'
@@ -33,6 +34,8 @@ const resultWords = {
   'not-mended': 'Not mended',
   'handed-over': 'Handed to a licensed trade',
 }
+
+const leftOutWords = { declined: 'Declined', 'not-possible': 'Not possible here', unknown: 'Could not tell' }
 
 /** The whole job on paper: what was found, how it was made dead, measured, decided, taken apart, fitted and proved. */
 export function Record({ snapshot }: { snapshot: JobSnapshot }) {
@@ -184,7 +187,16 @@ function Safety({ snapshot }: { snapshot: JobSnapshot }) {
           ))}
         {snapshot.declined.map((row) => (
           <li key={row.id} className="border-line border-b py-1">
-            Declined: {shortLabels[row.observation].toLowerCase()}
+            {leftOutWords[row.why]}: {shortLabels[row.observation].toLowerCase()}
+          </li>
+        ))}
+        {snapshot.stops.map((row) => (
+          <li key={row.id} className="border-line border-b py-1">
+            Stop, <LocalTime at={row.at} />: {vocabulary.stopRules[row.rule].label}
+            {row.note ? ` (${row.note})` : ''}
+            {row.reason
+              ? `; ${row.overriddenAt ? 'went on, because' : 'lifted:'} ${row.reason}`
+              : '; it stands'}
           </li>
         ))}
       </ul>
@@ -259,11 +271,20 @@ function Verdict({ snapshot }: { snapshot: JobSnapshot }) {
           <b>{causeInfo(decision.cause as CauseId).label}</b>.{' '}
           {decision.agreed ? 'Agreed' : 'Decided by the repairer'} at {formatPercent(decision.probability)},
           then: {actionInfo(decision.action).label}
+          {decision.option
+            ? `; chosen: ${optionInfo[decision.option as OptionKind].label.toLowerCase()}`
+            : ''}
           {decision.reason ? `. “${decision.reason}”` : '.'}
         </p>
       ) : (
         <p>Not decided.</p>
       )}
+      {snapshot.beliefs.map((belief) => (
+        <p key={belief.id}>
+          {belief.stance === 'set' ? 'Taken as given' : 'Struck'} by the repairer:{' '}
+          {causeInfo(belief.cause).label.toLowerCase()} (“{belief.reason}”)
+        </p>
+      ))}
       <p className="caption">
         Suspects:{' '}
         {diagnosis.suspects

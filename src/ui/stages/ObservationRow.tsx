@@ -1,5 +1,6 @@
 'use client'
 
+import type { ReactNode } from 'react'
 import { derivedFindings } from '@/core/job'
 import { tests } from '@/core/knowledge/tests'
 import { shortLabels, valueLabel } from '@/core/knowledge/valueLabels'
@@ -7,21 +8,35 @@ import { type ObservationId, observationInfo } from '@/core/knowledge/vocabulary
 import { useJob } from '../job/JobProvider'
 import { Chips } from '../kit/Chips'
 
+/** Not a value of the vocabulary: the question is left out, and not asked again. */
+const CANNOT_TELL = 'cannot-tell'
+
 /** One observation: what is asked, how it is looked at, its answers. Unknown is a good answer. */
 export function ObservationRow({
   observation,
   question,
   locked = false,
+  children,
 }: {
   observation: ObservationId
   question?: string
   locked?: boolean
+  /** Stands under the answers. */
+  children?: ReactNode
 }) {
   const { snapshot, findings, act, id } = useJob()
   const info = observationInfo(observation)
   const derived = derivedFindings(snapshot).find((finding) => finding.observation === observation)
   const how = tests[observation][0]?.how
   const { label } = info
+  const leftOut = snapshot.declined.some((row) => row.observation === observation)
+  const choose = (value: string | null) => {
+    if (value === CANNOT_TELL || (value === null && leftOut)) {
+      if (findings[observation] !== undefined)
+        act({ kind: 'finding.set', id: id(), observation, value: null })
+      act({ kind: 'declined.set', id: id(), observation, on: value === CANNOT_TELL, why: 'unknown' })
+    } else act({ kind: 'finding.set', id: id(), observation, value })
+  }
   return (
     <div
       className="grid gap-x-5 gap-y-1 border-line border-b py-2.5 mid:grid-cols-[190px_minmax(0,1fr)]"
@@ -36,14 +51,20 @@ export function ObservationRow({
           </details>
         ) : null}
       </div>
-      <Chips
-        label={label}
-        values={info.values.map((value) => ({ value, label: valueLabel(observation, value) }))}
-        chosen={findings[observation] ?? null}
-        disabled={locked || derived !== undefined}
-        {...(derived ? { note: `from a reading: ${derived.from}` } : {})}
-        onChoose={(value) => act({ kind: 'finding.set', id: id(), observation, value })}
-      />
+      <div>
+        <Chips
+          label={label}
+          values={[
+            ...info.values.map((value) => ({ value, label: valueLabel(observation, value) })),
+            ...(derived ? [] : [{ value: CANNOT_TELL, label: 'cannot tell' }]),
+          ]}
+          chosen={findings[observation] ?? (leftOut ? CANNOT_TELL : null)}
+          disabled={locked || derived !== undefined}
+          {...(derived ? { note: `from a reading: ${derived.from}` } : {})}
+          onChoose={choose}
+        />
+        {children}
+      </div>
     </div>
   )
 }

@@ -1,15 +1,17 @@
 'use client'
 
 import { useState } from 'react'
-import { onlyPlug, type PointRow, standingProof } from '@/core/job'
+import { feedsOf, onlyPlug, type PointRow, standingProof } from '@/core/job'
 import { isolationPlans } from '@/core/knowledge/isolation'
 import { type IsolationPointId, vocabulary } from '@/core/knowledge/vocabulary'
 import { useJob } from '../../job/JobProvider'
+import { Chips } from '../../kit/Chips'
 import { Section } from '../../kit/Section'
 import { SelectField, TextField } from '../../kit/TextField'
 import { Tick } from '../../kit/Tick'
 import { clock } from '../../kit/time'
 import { breakLabel } from '../../pieces/powerLineModel'
+import { StopSigns } from '../StopSigns'
 import { ChargeBlock } from './ChargeBlock'
 import { ProofBlock } from './ProofBlock'
 import { Strike } from './Strike'
@@ -44,6 +46,18 @@ export function MakeDeadStage() {
           </p>
         ))}
       </Section>
+      <StopSigns
+        title="Look first, and stop if you see it"
+        rules={[
+          'aluminium-or-no-ground',
+          'burnt-supply',
+          'water-on-electrics',
+          'asbestos-suspect',
+          'sealed-high-voltage',
+          'not-sure',
+        ]}
+      />
+      <Feeds />
       <ProofBlock plug={plugProof} proof={standingProof(snapshot)} place={plan.provePlace} />
       <ChargeBlock />
       <WaitBlock />
@@ -92,6 +106,31 @@ export function MakeDeadStage() {
         Local codes and licensed trades come before this list. Where you are not sure, stop and ask one.
       </p>
     </>
+  )
+}
+
+/** A light, a heater or a second switch may bring a circuit of its own into the same housing: each is proved. */
+function Feeds() {
+  const { snapshot, act, id } = useJob()
+  if (onlyPlug(snapshot)) return null
+  const feeds = feedsOf(snapshot.fields)
+  return (
+    <div className="rule-top grid gap-x-5 gap-y-1 py-3 mid:grid-cols-[minmax(0,1fr)_auto]">
+      <p className="leading-snug">
+        <b>How many circuits feed this housing?</b>{' '}
+        <span className="caption">
+          A light, a heater or a second switch may bring its own; electric heat has two or more.
+        </span>
+      </p>
+      <Chips
+        label="Circuits that feed this housing"
+        values={['1', '2', '3'].map((value) => ({ value, label: value }))}
+        chosen={String(feeds)}
+        onChoose={(value) =>
+          act({ kind: 'field.set', id: id(), part: 'plan', field: 'feeds', typed: value ?? '' })
+        }
+      />
+    </div>
   )
 }
 

@@ -11,7 +11,7 @@ import { ObservationRow } from '../ObservationRow'
 import { BesideOld } from './BesideOld'
 import { CapacitorBlock } from './CapacitorBlock'
 import { GateLine } from './GateLine'
-import { NextTestLine } from './NextTestLine'
+import { NextTest } from './next/NextTest'
 import { ReadingList } from './ReadingList'
 import { SupplyBlock } from './SupplyBlock'
 import { WindingBlock } from './WindingBlock'
@@ -62,7 +62,7 @@ export function MeasureStage() {
   const powered = energy.state === 'live' || energy.state === 'live-test' || energy.state === 'in-service'
   return (
     <>
-      <NextTestLine />
+      <NextTest />
       <GateLine />
       {noCapacitor && !dualFamily ? null : <CapacitorBlock part="old" locked={locked} />}
       <WindingBlock part="old" locked={locked} />

@@ -8,6 +8,8 @@ import { Section } from '../../kit/Section'
 import { SelectField, TextField } from '../../kit/TextField'
 import { FamilySection } from '../../pieces/FamilySection'
 import { ObservationRow } from '../ObservationRow'
+import { StopSigns } from '../StopSigns'
+import { SoundsToCompare } from './SoundsToCompare'
 
 const first: [ObservationId, string][] = [
   ['should-run-now', 'Should it run now?'],
@@ -98,7 +100,9 @@ export function NoticeStage() {
         {first
           .filter(([id]) => fits(id))
           .map(([id, question]) => (
-            <ObservationRow key={id} observation={id} question={question} />
+            <ObservationRow key={id} observation={id} question={question}>
+              {id === 'sound' ? <SoundsToCompare /> : null}
+            </ObservationRow>
           ))}
         <details
           className="mt-2"
@@ -114,6 +118,10 @@ export function NoticeStage() {
             ))}
         </details>
       </Section>
+      <StopSigns
+        title="Before any work"
+        rules={['rented-or-warranty', 'refrigerant', 'sealed-high-voltage', 'not-sure']}
+      />
       <Section title="Meanwhile">
         <ul className="max-w-[70ch] list-disc pl-5">
           {stopGaps[machine.family].map((text) => (

@@ -1,0 +1,117 @@
+'use client'
+
+import Link from 'next/link'
+import { useState } from 'react'
+import type { ActiveStop } from '@/core/job'
+import { stopGaps } from '@/core/knowledge/stopGaps'
+import { stopInfo } from '@/core/knowledge/stops'
+import { shortLabels, valueLabel } from '@/core/knowledge/valueLabels'
+import { vocabulary } from '@/core/knowledge/vocabulary'
+import { TextField } from '../kit/TextField'
+import { clock } from '../kit/time'
+import { useJob } from './JobProvider'
+
+/** A stop takes the place of the work: what it is, what to do this minute, whom to call, and the ways out that there are. */
+export function StopPage({ onRead }: { onRead: () => void }) {
+  const { snapshot, stops, act } = useJob()
+  const handOver = () => act({ kind: 'job.close', result: 'handed-over' })
+  return (
+    <div className="py-5" role="alert" data-testid="stop">
+      {stops.map((stop) => (
+        <OneStop key={stop.rule} stop={stop} />
+      ))}
+      {snapshot.job.status === 'open' ? (
+        <section aria-label="Then" className="rule-top mt-5 pt-4">
+          <h2 className="mb-2 text-[1.05rem]">Then</h2>
+          <div className="flex flex-wrap gap-2">
+            <Link className="btn" href={`/jobs/${snapshot.job.id}/record`}>
+              The record, to show them
+            </Link>
+            <button type="button" className="btn" onClick={handOver}>
+              Hand the job over and close it
+            </button>
+            <button type="button" className="btn btn-plain" onClick={onRead}>
+              Read on, without working
+            </button>
+          </div>
+        </section>
+      ) : null}
+      {stops.every((stop) => stop.rule !== 'gas-smell' && stop.rule !== 'co-or-soot') ? (
+        <section aria-label="Meanwhile" className="rule-top mt-5 pt-4">
+          <h2 className="mb-1 text-[1.05rem]">Meanwhile</h2>
+          {stopGaps[snapshot.machine.family].map((text) => (
+            <p key={text} className="max-w-[70ch]">
+              {text}
+            </p>
+          ))}
+        </section>
+      ) : null}
+    </div>
+  )
+}
+
+function OneStop({ stop }: { stop: ActiveStop }) {
+  const { findings } = useJob()
+  const info = stopInfo[stop.rule]
+  const seen = stop.observation
+    ? `${shortLabels[stop.observation]}: ${valueLabel(stop.observation, findings[stop.observation] ?? '')}`
+    : stop.note || info.sign
+  return (
+    <section aria-label={vocabulary.stopRules[stop.rule].label} className="mb-6 border-stop border-l-8 pl-4">
+      <p className="font-bold text-stop text-xl tracking-wide">STOP</p>
+      <h2 className="max-w-[34ch] text-2xl leading-tight mid:text-[1.9rem]">
+        {vocabulary.stopRules[stop.rule].label}
+      </h2>
+      <p className="mt-2 max-w-[65ch] text-lg">{stop.text}</p>
+      <h3 className="mt-4 font-bold">Now</h3>
+      <ol className="max-w-[65ch] list-decimal pl-6 text-lg">
+        {info.now.map((line) => (
+          <li key={line}>{line}</li>
+        ))}
+      </ol>
+      <h3 className="mt-4 font-bold">Call</h3>
+      <p className="max-w-[65ch] text-lg">{stop.call}</p>
+      <p className="caption mt-4">{`${seen}, ${clock(stop.at)}.`}</p>
+      <WaysOut stop={stop} />
+    </section>
+  )
+}
+
+/** A finding is taken back; what was raised by hand is lifted with who put it right; a warning may be overridden. */
+function WaysOut({ stop }: { stop: ActiveStop }) {
+  const { act, id } = useJob()
+  const [reason, setReason] = useState('')
+  if (stop.observation) {
+    const { observation } = stop
+    return (
+      <button
+        type="button"
+        className="btn mt-1"
+        onClick={() => act({ kind: 'finding.set', id: id(), observation, value: null })}
+      >
+        It was entered by mistake
+      </button>
+    )
+  }
+  const warning = stop.level === 'warning'
+  return (
+    <form
+      className="mt-2 flex max-w-xl flex-wrap items-end gap-2"
+      onSubmit={(event) => {
+        event.preventDefault()
+        act({ kind: warning ? 'stop.override' : 'stop.lift', rule: stop.rule, reason })
+      }}
+    >
+      <TextField
+        className="min-w-0 flex-1 basis-60"
+        label={warning ? 'Why may the work go on?' : 'Who put it right, or how was it a mistake?'}
+        value={reason}
+        placeholder={warning ? 'the landlord agreed in writing' : 'electrician, Tuesday'}
+        onType={setReason}
+      />
+      <button type="submit" className="btn" disabled={reason.trim().length < 3}>
+        {warning ? 'Go on with this reason' : 'It stands no longer'}
+      </button>
+    </form>
+  )
+}

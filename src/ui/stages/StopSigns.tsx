@@ -1,0 +1,37 @@
+'use client'
+
+import { levelOf } from '@/core/job'
+import { stopInfo } from '@/core/knowledge/stops'
+import { type StopRuleId, vocabulary } from '@/core/knowledge/vocabulary'
+import { useJob } from '../job/JobProvider'
+import { Section } from '../kit/Section'
+
+/** Signs that end the work here, to be looked for before hands go in. One tap stops the job. */
+export function StopSigns({ rules, title }: { rules: StopRuleId[]; title: string }) {
+  const { snapshot, act, id } = useJob()
+  const settled = snapshot.stops.filter((row) => row.overriddenAt || row.liftedAt)
+  return (
+    <Section title={title} aside="one tap stops the job and says whom to call">
+      <ul className="grid gap-x-6 mid:grid-cols-2" data-testid="stop-signs">
+        {rules.map((rule) => (
+          <li key={rule} className="flex items-center justify-between gap-2 border-line border-b py-1">
+            <span className="leading-snug">{stopInfo[rule].sign}</span>
+            <button
+              type="button"
+              className={`btn shrink-0 px-3 ${levelOf(rule) === 'hard' ? 'btn-stop' : ''}`}
+              aria-label={`Yes: ${stopInfo[rule].sign}`}
+              onClick={() => act({ kind: 'stop.raise', id: id(), rule, note: '' })}
+            >
+              Yes
+            </button>
+          </li>
+        ))}
+      </ul>
+      {settled.map((row) => (
+        <p key={row.id} className="caption mt-1">
+          {`${vocabulary.stopRules[row.rule].label}: ${row.overriddenAt ? 'went on, because' : 'lifted,'} ${row.reason}`}
+        </p>
+      ))}
+    </Section>
+  )
+}

@@ -1,0 +1,33 @@
+import { actionInfo } from '@/core/knowledge/actions'
+import { Section } from '../../kit/Section'
+
+export const skills = [
+  '',
+  'anybody',
+  'a careful first-timer',
+  'somebody used to a meter',
+  'a trade or a practised repairer',
+]
+
+/** What the action asks, and what it does to the machine if done wrong. */
+export function ActionBlock({ action }: { action: string }) {
+  const info = actionInfo(action)
+  return (
+    <Section title={`Then: ${info.label}`} aside={info.minutes ? `about ${info.minutes} min` : ''}>
+      <p className="max-w-[70ch]">{info.steps}</p>
+      <dl className="mt-2 grid gap-x-6 mid:grid-cols-2">
+        <div className="flex justify-between gap-3 border-line border-b py-1.5">
+          <dt>Who can do it</dt>
+          <dd>{skills[info.skill]}</dd>
+        </div>
+        <div className="flex justify-between gap-3 border-line border-b py-1.5">
+          <dt>Part</dt>
+          <dd>{info.parts.join(', ') || 'none'}</dd>
+        </div>
+      </dl>
+      <p className="mt-2 max-w-[70ch] border-ink border-l-2 pl-3 text-[0.95rem]">
+        <b>If done wrong:</b> {info.risk}
+      </p>
+    </Section>
+  )
+}

@@ -1,0 +1,64 @@
+'use client'
+
+import Link from 'next/link'
+import type { Suspect } from '@/core/diagnose'
+import { actionInfo } from '@/core/knowledge/actions'
+import { type CauseId, causeInfo } from '@/core/knowledge/vocabulary'
+import { type OptionKind, optionInfo } from '@/core/options'
+import { formatPercent } from '@/core/units'
+import { useJob } from '../../job/JobProvider'
+
+const capital = (text: string) => text.replace(/^./, (letter) => letter.toUpperCase())
+
+/** What it is, how sure, what holds the verdict back; and what was decided. */
+export function Verdict({ lead, onAgree }: { lead: Suspect; onAgree: () => void }) {
+  const { snapshot, diagnosis } = useJob()
+  const { action } = causeInfo(lead.cause)
+  const shared = diagnosis.suspects
+    .filter((suspect) => causeInfo(suspect.cause).action === action)
+    .reduce((sum, suspect) => sum + suspect.probability, 0)
+  const decision = snapshot.decisions[0]
+  const own = snapshot.beliefs.length
+  return (
+    <section aria-label="Verdict" className="py-5">
+      <p className="caption">
+        {diagnosis.decided ? 'The findings point to' : 'Not decided yet. Leading so far'}
+      </p>
+      <h2 className="max-w-[34ch] text-2xl leading-tight mid:text-[1.9rem]" data-testid="verdict">
+        {causeInfo(lead.cause).label}
+      </h2>
+      <p className="mt-2 max-w-[65ch]">
+        <b className="num">{formatPercent(shared)}</b> for the action <b>{actionInfo(action).label}</b>
+        {shared - lead.probability > 0.01 ? `, ${formatPercent(lead.probability)} for this cause alone` : ''}.{' '}
+        {diagnosis.decided ? '' : `Decided is above ${formatPercent(0.9)}.`}
+        {own > 0 ? ` ${own === 1 ? 'One suspect is' : `${own} suspects are`} set or struck by you.` : ''}
+      </p>
+      {[...diagnosis.notes, ...diagnosis.conflicts.map((conflict) => conflict.text)].map((note) => (
+        <p key={note} className="mt-2 max-w-[65ch] border-copper border-l-4 pl-3">
+          {note}
+        </p>
+      ))}
+      {decision ? (
+        <p className="mt-4 max-w-[65ch]" data-testid="decision">
+          {decision.agreed ? 'You agreed. ' : 'You chose otherwise. '}
+          <b>{capital(actionInfo(decision.action).label)}</b>:{' '}
+          {causeInfo(decision.cause as CauseId).label.toLowerCase()}
+          {decision.option ? `; by: ${optionInfo[decision.option as OptionKind].label.toLowerCase()}` : ''}
+          {decision.reason ? `. “${decision.reason}”` : '.'}
+        </p>
+      ) : null}
+      <div className="mt-4 flex flex-wrap gap-2">
+        {decision ? null : (
+          <button type="button" data-key="n" className="btn btn-main" onClick={onAgree}>
+            {diagnosis.decided ? 'Agree' : 'Take it as the cause'}
+          </button>
+        )}
+        {decision ? (
+          <Link href={`/jobs/${snapshot.job.id}/take-apart`} data-key="n" className="btn btn-main">
+            Take it apart
+          </Link>
+        ) : null}
+      </div>
+    </section>
+  )
+}

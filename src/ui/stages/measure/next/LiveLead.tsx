@@ -1,0 +1,64 @@
+'use client'
+
+import { useState } from 'react'
+import { alongTheLine, isValve } from '@/core/knowledge/isolation'
+import type { Probe } from '@/core/knowledge/probes'
+import { useJob } from '../../../job/JobProvider'
+import { Tick } from '../../../kit/Tick'
+
+/**
+ * From off to power for one reading: the probes go on while it is dead, then the points are closed in their order. What was
+ * proved is void from that moment, and is made again afterwards.
+ */
+export function LiveLead({ probe, dead }: { probe: Probe | undefined; dead: boolean }) {
+  const { snapshot, act } = useJob()
+  const [done, setDone] = useState<string[]>([])
+  const open = snapshot.points.filter((point) => point.openedAt && !point.struckAt)
+  const order = [...open.filter((point) => isValve(point.point)), ...alongTheLine(open)]
+  const steps = [
+    'Meter and leads CAT III 600 V, leads whole and in the V jack, range on volts',
+    probe
+      ? `Probes clipped on while it is off: ${probe.tips[0]} and ${probe.tips[1]}`
+      : 'Everything that has to be touched is in place while it is off',
+    'Wheel clear, tools and hands out, covers on as far as the reading lets them, everybody told',
+  ]
+  if (!dead)
+    return (
+      <p className="mt-2 border-ink border-l-2 pl-3 text-sm">
+        Some points are open, and it is not proved dead: finish Make dead first, or close them again. Probes
+        are only clipped on where it is proved dead.
+      </p>
+    )
+  return (
+    <div className="mt-3 border-ink border-t pt-2" data-testid="live-lead">
+      <p className="max-w-[72ch] font-semibold">
+        This one needs power. What is proved now ends with it: afterwards every point is opened again and
+        proved anew.
+      </p>
+      <ul className="mt-1">
+        {steps.map((step) => (
+          <li key={step} className="flex items-center gap-2">
+            <Tick
+              label={step}
+              on={done.includes(step)}
+              onChange={(on) => setDone(on ? [...done, step] : done.filter((each) => each !== step))}
+            />
+            <span className="leading-snug">{step}</span>
+          </li>
+        ))}
+      </ul>
+      <p className="caption mt-1">
+        Then power comes back in this order: {order.map((point) => point.label.toLowerCase()).join(', ')}.
+      </p>
+      <button
+        type="button"
+        data-key="n"
+        className="btn mt-2"
+        disabled={done.length < steps.length}
+        onClick={() => act({ kind: 'job.phase', phase: 'live-test' })}
+      >
+        Power on for this reading <kbd className="num text-sm">N</kbd>
+      </button>
+    </div>
+  )
+}

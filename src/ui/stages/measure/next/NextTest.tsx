@@ -1,0 +1,115 @@
+'use client'
+
+import { useRouter } from 'next/navigation'
+import { useState } from 'react'
+import { rankedWhileDead } from '@/core/diagnose'
+import { actionInfo } from '@/core/knowledge/actions'
+import { shortCauses } from '@/core/knowledge/shortCauses'
+import { causeInfo, type ObservationId } from '@/core/knowledge/vocabulary'
+import { useJob } from '../../../job/JobProvider'
+import { Head } from './Head'
+import { LeftOut } from './LeftOut'
+import { LiveNow } from './LiveNow'
+import { OtherTests } from './OtherTests'
+import { focusOn } from './readings'
+import { TestCard } from './TestCard'
+import { TrialCard } from './TrialCard'
+
+/** The next best test as one card; others can be taken instead. */
+export function NextTest() {
+  const { snapshot, diagnosis, winding, energy } = useJob()
+  const [own, setOwn] = useState<ObservationId | null>(null)
+  const [skipped, setSkipped] = useState(false)
+  const dead = energy.state === 'proven-dead' || snapshot.job.bench === 1
+  const ranked = dead ? rankedWhileDead(diagnosis.nextTests) : diagnosis.nextTests
+  const test = ranked.find((each) => each.observation === own) ?? ranked[0]
+  const [trial] = diagnosis.trials
+  const pair = winding?.missing[0]
+  const card = () => {
+    if (energy.state === 'live-test') return <LiveNow />
+    if (pair && own === null) return <PairCard pair={pair} />
+    if (diagnosis.decided && own === null) return <DecidedCard />
+    if (trial && own === null && !skipped && trial.score > (test?.score ?? 0))
+      return <TrialCard trial={trial} onOther={() => setSkipped(true)} />
+    if (!test) return <NothingLeft />
+    return <TestCard key={test.observation} test={test} dead={dead} onLanded={() => setOwn(null)} />
+  }
+  return (
+    <section aria-label="Next test" className="py-4" data-testid="next-test">
+      {card()}
+      <div className="mt-2 flex flex-wrap items-start gap-x-6">
+        <OtherTests tests={ranked.filter((each) => each !== test)} onTake={setOwn} />
+        <LeftOut />
+      </div>
+    </section>
+  )
+}
+
+function PairCard({ pair }: { pair: [string, string] }) {
+  return (
+    <Head
+      title={`Next: read ${pair[0]} to ${pair[1]}`}
+      text="Closes the winding map. Dead, half a minute, ohm range."
+    >
+      <button
+        type="button"
+        data-key="n"
+        className="btn btn-main"
+        onClick={() =>
+          focusOn(`[aria-label^="${pair[0]} to ${pair[1]}"],[aria-label^="${pair[1]} to ${pair[0]}"]`)
+        }
+      >
+        Read it <kbd className="num text-sm">N</kbd>
+      </button>
+    </Head>
+  )
+}
+
+function DecidedCard() {
+  const { snapshot, diagnosis } = useJob()
+  return (
+    <Head
+      title={`Decided: ${shortCauses[diagnosis.decided!.cause]}`}
+      text="More readings can still change it. Agree or disagree under Decide."
+    >
+      <ToDecide jobId={snapshot.job.id} />
+    </Head>
+  )
+}
+
+/** The tests are at their end without a verdict: what is likeliest is done, or somebody is asked. */
+function NothingLeft() {
+  const { snapshot, diagnosis } = useJob()
+  const lead = diagnosis.suspects[0]
+  const declined = snapshot.declined.length
+  return (
+    <Head
+      title="No test is left that would tell"
+      text={[
+        declined > 0 ? 'What you left out below can be taken back in.' : '',
+        ...diagnosis.notes,
+        lead
+          ? `Likeliest: ${shortCauses[lead.cause].toLowerCase()}; then ${actionInfo(causeInfo(lead.cause).action).label}, or ask a trade.`
+          : '',
+      ]
+        .filter(Boolean)
+        .join(' ')}
+    >
+      <ToDecide jobId={snapshot.job.id} />
+    </Head>
+  )
+}
+
+function ToDecide({ jobId }: { jobId: string }) {
+  const router = useRouter()
+  return (
+    <button
+      type="button"
+      data-key="n"
+      className="btn btn-main"
+      onClick={() => router.push(`/jobs/${jobId}/decide`)}
+    >
+      Decide <kbd className="num text-sm">N</kbd>
+    </button>
+  )
+}

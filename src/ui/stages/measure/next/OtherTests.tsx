@@ -1,0 +1,53 @@
+'use client'
+
+import type { NextTest } from '@/core/diagnose'
+import { type ObservationId, observationInfo } from '@/core/knowledge/vocabulary'
+
+const SHOWN = 8
+const power = { none: 'as it is', dead: 'off', live: 'ON' }
+
+/** The tests that rank behind the next one, for who would rather go another way. */
+export function OtherTests({
+  tests,
+  onTake,
+}: {
+  tests: NextTest[]
+  onTake: (observation: ObservationId) => void
+}) {
+  if (tests.length === 0) return null
+  return (
+    <details className="min-w-0 flex-1 basis-80">
+      <summary className="flex min-h-9 items-center text-sm text-teal underline underline-offset-4">
+        Another test instead
+      </summary>
+      <table className="w-full text-sm">
+        <thead className="caption text-left">
+          <tr>
+            <th className="font-normal">Test</th>
+            <th className="w-16 font-normal">Power</th>
+            <th className="w-14 text-right font-normal">Min</th>
+            <th className="w-14 text-right font-normal">Bits</th>
+          </tr>
+        </thead>
+        <tbody>
+          {tests.slice(0, SHOWN).map((test) => (
+            <tr key={test.observation} className="border-line border-t">
+              <td>
+                <button
+                  type="button"
+                  className="min-h-9 text-left text-teal underline"
+                  onClick={() => onTake(test.observation)}
+                >
+                  {observationInfo(test.observation).label}
+                </button>
+              </td>
+              <td>{power[test.risk]}</td>
+              <td className="num text-right">{test.minutes}</td>
+              <td className="num text-right">{test.expectedBits.toFixed(2)}</td>
+            </tr>
+          ))}
+        </tbody>
+      </table>
+    </details>
+  )
+}

@@ -1,0 +1,60 @@
+'use client'
+
+import type { NextTest } from '@/core/diagnose'
+import { shortCauses } from '@/core/knowledge/shortCauses'
+import { valueLabel } from '@/core/knowledge/valueLabels'
+import { formatPercent } from '@/core/units'
+import { useJob } from '../../../job/JobProvider'
+
+/** What each result would mean, the likeliest first. A tap on a line lands it as a finding. */
+export function Results({
+  test,
+  locked,
+  onLanded,
+}: {
+  test: NextTest
+  locked: boolean
+  onLanded?: (() => void) | undefined
+}) {
+  const { act, id } = useJob()
+  const land = (value: string) => {
+    if (act({ kind: 'finding.set', id: id(), observation: test.observation, value })) onLanded?.()
+  }
+  const reads = [...test.reads].sort((one, two) => two.probability - one.probability)
+  return (
+    <table className="w-full" data-testid="results">
+      <caption className="caption pb-1 text-left">
+        {locked ? 'What each result would mean' : 'What each result would mean. Tap the one you see.'}
+      </caption>
+      <tbody>
+        {reads.map(({ value, probability, points }) => (
+          <tr key={value} className="border-line border-t">
+            <th scope="row" className="w-[42%] py-0.5 text-left font-normal">
+              <button
+                type="button"
+                className="chip w-full text-left"
+                disabled={locked}
+                onClick={() => land(value)}
+              >
+                {valueLabel(test.observation, value)}
+              </button>
+            </th>
+            <td className="num w-16 px-2 text-right text-sm" title="how likely this result is">
+              {formatPercent(probability)}
+            </td>
+            <td className="py-0.5 text-sm leading-tight">
+              {points.length > 0 ? (
+                points
+                  .slice(0, 2)
+                  .map((cause) => shortCauses[cause])
+                  .join(', or ')
+              ) : (
+                <span className="text-soft">changes little</span>
+              )}
+            </td>
+          </tr>
+        ))}
+      </tbody>
+    </table>
+  )
+}

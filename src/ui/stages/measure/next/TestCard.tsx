@@ -1,0 +1,110 @@
+'use client'
+
+import { useRouter } from 'next/navigation'
+import { type NextTest, usableTest } from '@/core/diagnose'
+import { diagnoseInputOf } from '@/core/job'
+import { probes } from '@/core/knowledge/probes'
+import { observationInfo, vocabulary } from '@/core/knowledge/vocabulary'
+import { useJob } from '../../../job/JobProvider'
+import { ProbeDrawing } from '../../../pieces/ProbeDrawing'
+import { Facts } from './Facts'
+import { Head } from './Head'
+import { LiveLead } from './LiveLead'
+import { Results } from './Results'
+import { focusOn, placeOf } from './readings'
+
+interface TestCardProps {
+  test: NextTest
+  /** Proved dead, or the part on the bench. */
+  dead: boolean
+  onLanded: () => void
+}
+
+/** One test: where, with what, in which state, how long, what each result would mean; done, declined, not possible. */
+export function TestCard({ test, dead, onLanded }: TestCardProps) {
+  const { snapshot, energy, findings } = useJob()
+  const router = useRouter()
+  const info = usableTest(test.observation, diagnoseInputOf(snapshot), findings)!.info
+  const probe = probes[test.observation]
+  const live = test.risk === 'live'
+  const gated = info.handsIn === true && !energy.handsIn && snapshot.job.bench === 0
+  // A live test while something is open leads through power and back.
+  const leads = live && energy.openPoints > 0
+  const rated = !info.tools.includes('meter') || !live || snapshot.household.catRated === 1
+  const place = placeOf(test.observation)
+  const title = `Next: ${observationInfo(test.observation).label.replace(/, .*/, '').toLowerCase()}`
+  return (
+    <>
+      <Head title={title} text={info.how}>
+        {gated ? (
+          <button
+            type="button"
+            data-key="n"
+            className="btn btn-main"
+            onClick={() => router.push(`/jobs/${snapshot.job.id}/make-dead`)}
+          >
+            Make dead first <kbd className="num text-sm">N</kbd>
+          </button>
+        ) : leads || !rated ? null : (
+          <button
+            type="button"
+            data-key="n"
+            className="btn btn-main"
+            onClick={() => focusOn(place ?? '[data-testid="results"] button')}
+          >
+            {place ? 'Type the reading' : 'Answer'} <kbd className="num text-sm">N</kbd>
+          </button>
+        )}
+      </Head>
+      <Facts
+        facts={[
+          ['power', live ? 'ON, with care' : test.risk === 'dead' ? 'off' : 'as it is'],
+          ['tool', info.tools.map((tool) => vocabulary.tools[tool].toLowerCase()).join(' or ')],
+          ['takes', `${test.minutes} min`],
+          ['worth', `${test.expectedBits.toFixed(2)} bits`],
+        ]}
+      />
+      {test.needed ? <p className="mt-1 font-semibold">The verdict waits for this one alone.</p> : null}
+      {live && info.caution ? (
+        <p className="mt-2 max-w-[75ch] border-l-4 border-l-[var(--amber)] pl-2 text-sm">{info.caution}</p>
+      ) : null}
+      <div className={`mt-2 grid gap-x-5 gap-y-2 ${probe ? 'mid:grid-cols-[minmax(0,1fr)_230px]' : ''}`}>
+        <Results test={test} locked={gated || leads || !rated} onLanded={onLanded} />
+        {probe ? (
+          <figure className="max-w-[230px]">
+            <ProbeDrawing probe={probe} className="w-full" />
+            <figcaption className="caption">{probe.first}</figcaption>
+          </figure>
+        ) : null}
+      </div>
+      {live && !rated ? (
+        <p className="mt-2 text-sm">
+          No live mains test without a meter and leads marked CAT III 600 V. Say under Household that yours
+          are, or decline it.
+        </p>
+      ) : null}
+      {leads && rated ? <LiveLead probe={probe} dead={dead} /> : null}
+      <Leave test={test} live={live} />
+    </>
+  )
+}
+
+/** Declined, not possible here, cannot tell: all are good answers, and the reasoning goes on without it. */
+function Leave({ test, live }: { test: NextTest; live: boolean }) {
+  const { act, id } = useJob()
+  const leave = (why: 'declined' | 'not-possible' | 'unknown') =>
+    act({ kind: 'declined.set', id: id(), observation: test.observation, on: true, why })
+  return (
+    <div className="-ml-2 mt-1 flex flex-wrap">
+      <button type="button" className="btn btn-plain text-sm" onClick={() => leave('declined')}>
+        {live ? 'I decline this test' : 'Leave it out'}
+      </button>
+      <button type="button" className="btn btn-plain text-sm" onClick={() => leave('not-possible')}>
+        Not possible here
+      </button>
+      <button type="button" className="btn btn-plain text-sm" onClick={() => leave('unknown')}>
+        I cannot tell
+      </button>
+    </div>
+  )
+}
