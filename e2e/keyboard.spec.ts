@@ -1,5 +1,5 @@
 import { expect, test } from '@playwright/test'
-import { openDemoJob } from './support'
+import { openDemoJob, ready } from './support'
 
 test('a job is walked by its number keys, and N goes to the next act', async ({ page }) => {
   await openDemoJob(page, 'Gable fan', 'notice')
@@ -62,4 +62,59 @@ test('a ledger line is ticked with T and moved with the keyboard', async ({ page
   )
   await page.keyboard.press('Space')
   await expect(ledger.getByRole('listitem').nth(8)).toContainText('motor')
+})
+
+test('in a hurry, by keyboard alone: from the bench to a proved capacitor and a verdict', async ({
+  page,
+}) => {
+  await page.goto('/')
+  await ready(page)
+  const press = async (...keys: string[]) => {
+    for (const key of keys) await page.keyboard.press(key)
+  }
+  await press('n')
+  await expect(page.getByLabel('What has stopped?')).toBeFocused()
+  await page.keyboard.type('ceiling fan hums')
+  await press('Enter')
+  await page.waitForURL(/notice/)
+  await ready(page)
+  await press('2')
+  await page.waitForURL(/make-dead/)
+  await ready(page)
+  await expect(page.getByRole('heading', { name: 'Prove it dead' })).toBeVisible()
+  // Both points and the tester with T, three readings with R and Enter, the tester again with T.
+  await press('t', 't', 't', 'r')
+  await expect(page.getByLabel('L–N', { exact: true })).toBeFocused()
+  for (const volts of ['0.2', '0.1', '0.1']) {
+    await page.keyboard.type(volts)
+    await press('Enter')
+  }
+  await page.keyboard.press('Escape')
+  await press('t')
+  await expect(page.getByTestId('state')).toContainText('PROVEN DEAD')
+  await page.getByTestId('charge-volts').focus()
+  await page.keyboard.type('0.3')
+  await press('Escape', '3')
+  await page.waitForURL(/measure/)
+  await ready(page)
+  // N goes to the answers of the next test, arrows through them, Enter lands one; until it is decided.
+  const card = page.getByTestId('next-test')
+  for (let count = 0; count < 30; count++) {
+    const before = await card.textContent()
+    if (/^Decided|^No test is left/.test(before!)) break
+    await press('n')
+    if (page.url().includes('decide')) break
+    if (before!.includes('Type the reading')) {
+      await press('Escape')
+      await card.getByTestId('results').getByRole('button').first().focus()
+      await press('ArrowDown')
+    }
+    await press('Enter')
+    await expect(card).not.toHaveText(before!)
+  }
+  await press('4')
+  await page.waitForURL(/decide/)
+  await ready(page)
+  await press('n')
+  await expect(page.getByTestId('decision')).toBeVisible()
 })

@@ -45,7 +45,7 @@ describe('weights in words', () => {
     [4.2, 'strongly for'],
     [1.1, 'clearly for'],
     [0.5, 'a little for'],
-    [0.1, 'says hardly anything'],
+    [0.1, 'says little'],
     [-0.6, 'a little against'],
     [-3, 'strongly against'],
   ])('%d bits: %s', (bits, words) => expect(weightInWords(bits)).toBe(words))

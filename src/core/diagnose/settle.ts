@@ -72,7 +72,7 @@ function strongest(results: Settler[], order: (one: Settler, two: Settler) => nu
 export function weightInWords(bits: number): string {
   const size = Math.abs(bits)
   const side = bits >= 0 ? 'for' : 'against'
-  if (size < 0.3) return 'says hardly anything'
+  if (size < 0.3) return 'says little'
   if (size < 1) return `a little ${side}`
   if (size < 2.5) return `clearly ${side}`
   return `strongly ${side}`

@@ -41,7 +41,7 @@ export function JobFrame({ children }: { children: ReactNode }) {
         <p className="caption hidden mid:block">
           {household.name} · opened {ago(job.openedAt, now)} ·{' '}
           <span role="status" data-testid="save-state">
-            {job.status === 'closed' ? 'closed' : saved}
+            {job.status === 'closed' && save === 'saved' ? 'closed' : saved}
           </span>
         </p>
         <HistoryMenu />

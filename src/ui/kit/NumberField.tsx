@@ -84,6 +84,8 @@ function numberFields(): HTMLInputElement[] {
 }
 
 export function goOn(event: KeyboardEvent<HTMLInputElement>): void {
+  // Escape leaves the field, so that the single keys act again.
+  if (event.key === 'Escape') event.currentTarget.blur()
   if (event.key !== 'Enter') return
   event.preventDefault()
   const fields = numberFields()

@@ -51,12 +51,13 @@ export function Shell({
       if (place) router.push(place.href)
       else if (event.key === '/') setFinding(true)
       else if (event.key === '?') setListing(true)
+      else if (event.key === 'n' && path === '/') document.getElementById('stopped')?.focus()
       else return
       event.preventDefault()
     }
     window.addEventListener('keydown', onKey)
     return () => window.removeEventListener('keydown', onKey)
-  }, [router, singleKeys])
+  }, [router, singleKeys, path])
   return (
     <>
       <a

@@ -10,6 +10,8 @@ import { Chips } from '../kit/Chips'
 
 /** Not a value of the vocabulary: the question is left out, and not asked again. */
 const CANNOT_TELL = 'cannot-tell'
+/** Values of the vocabulary that say the same themselves. */
+const UNKNOWNS = ['unsure', 'unknown', 'not-done', 'not-opened']
 
 /** One observation: what is asked, how it is looked at, its answers. Unknown is a good answer. */
 export function ObservationRow({
@@ -29,6 +31,7 @@ export function ObservationRow({
   const derived = derivedFindings(snapshot).find((finding) => finding.observation === observation)
   const how = tests[observation][0]?.how
   const { label } = info
+  const ownUnknown = info.values.some((value) => UNKNOWNS.includes(value))
   const leftOut = snapshot.declined.some((row) => row.observation === observation)
   const choose = (value: string | null) => {
     if (value === CANNOT_TELL || (value === null && leftOut)) {
@@ -56,7 +59,7 @@ export function ObservationRow({
           label={label}
           values={[
             ...info.values.map((value) => ({ value, label: valueLabel(observation, value) })),
-            ...(derived ? [] : [{ value: CANNOT_TELL, label: 'cannot tell' }]),
+            ...(derived || ownUnknown ? [] : [{ value: CANNOT_TELL, label: 'cannot tell' }]),
           ]}
           chosen={findings[observation] ?? (leftOut ? CANNOT_TELL : null)}
           disabled={locked || derived !== undefined}

@@ -1,6 +1,5 @@
 'use client'
 
-import { levelOf } from '@/core/job'
 import { stopInfo } from '@/core/knowledge/stops'
 import { type StopRuleId, vocabulary } from '@/core/knowledge/vocabulary'
 import { useJob } from '../job/JobProvider'
@@ -18,11 +17,11 @@ export function StopSigns({ rules, title }: { rules: StopRuleId[]; title: string
             <span className="leading-snug">{stopInfo[rule].sign}</span>
             <button
               type="button"
-              className={`btn shrink-0 px-3 ${levelOf(rule) === 'hard' ? 'btn-stop' : ''}`}
+              className="chip shrink-0"
               aria-label={`Yes: ${stopInfo[rule].sign}`}
               onClick={() => act({ kind: 'stop.raise', id: id(), rule, note: '' })}
             >
-              Yes
+              yes, stop
             </button>
           </li>
         ))}

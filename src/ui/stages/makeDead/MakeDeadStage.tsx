@@ -13,6 +13,7 @@ import { clock } from '../../kit/time'
 import { breakLabel } from '../../pieces/powerLineModel'
 import { StopSigns } from '../StopSigns'
 import { ChargeBlock } from './ChargeBlock'
+import { NextTick } from './NextTick'
 import { ProofBlock } from './ProofBlock'
 import { Strike } from './Strike'
 import { WaitBlock } from './WaitBlock'
@@ -26,6 +27,7 @@ export function MakeDeadStage() {
   const plugProof = onlyPlug(snapshot)
   return (
     <>
+      <NextTick plug={plugProof} />
       <Section
         title="Go round the points"
         aside={`${energy.openPoints} of ${energy.allPoints} open. Tell everybody in the house.`}
@@ -47,7 +49,7 @@ export function MakeDeadStage() {
         ))}
       </Section>
       <StopSigns
-        title="Look first, and stop if you see it"
+        title="Stop here if you see one of these"
         rules={[
           'aluminium-or-no-ground',
           'burnt-supply',

@@ -26,9 +26,7 @@ export function SupplyBlock({ children }: { children: ReactNode }) {
           {tests['supply-voltage'][0]!.caution}
         </p>
       ) : (
-        <p className="caption mb-2">
-          Live readings are taken before isolating, or during a live test under Prove.
-        </p>
+        <p className="caption mb-2">Live readings are taken before isolating, or during a live test.</p>
       )}
       {powered && !rated ? (
         <p className="mb-2 text-sm">

@@ -119,7 +119,7 @@ export function NoticeStage() {
         </details>
       </Section>
       <StopSigns
-        title="Before any work"
+        title="Stop before any work, if"
         rules={['rented-or-warranty', 'refrigerant', 'sealed-high-voltage', 'not-sure']}
       />
       <Section title="Meanwhile">

@@ -3,7 +3,6 @@
 import type { NextTest } from '@/core/diagnose'
 import { type ObservationId, observationInfo } from '@/core/knowledge/vocabulary'
 
-const SHOWN = 8
 const power = { none: 'as it is', dead: 'off', live: 'ON' }
 
 /** The tests that rank behind the next one, for who would rather go another way. */
@@ -30,7 +29,7 @@ export function OtherTests({
           </tr>
         </thead>
         <tbody>
-          {tests.slice(0, SHOWN).map((test) => (
+          {tests.map((test) => (
             <tr key={test.observation} className="border-line border-t">
               <td>
                 <button

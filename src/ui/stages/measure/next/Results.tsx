@@ -1,5 +1,6 @@
 'use client'
 
+import type { KeyboardEvent } from 'react'
 import type { NextTest } from '@/core/diagnose'
 import { shortCauses } from '@/core/knowledge/shortCauses'
 import { valueLabel } from '@/core/knowledge/valueLabels'
@@ -22,7 +23,7 @@ export function Results({
   }
   const reads = [...test.reads].sort((one, two) => two.probability - one.probability)
   return (
-    <table className="w-full" data-testid="results">
+    <table className="w-full" data-testid="results" onKeyDown={throughButtons}>
       <caption className="caption pb-1 text-left">
         {locked ? 'What each result would mean' : 'What each result would mean. Tap the one you see.'}
       </caption>
@@ -57,4 +58,15 @@ export function Results({
       </tbody>
     </table>
   )
+}
+
+/** Arrows go up and down the results. */
+function throughButtons(event: KeyboardEvent<HTMLTableElement>): void {
+  const step = { ArrowDown: 1, ArrowUp: -1 }[event.key]
+  if (!step) return
+  const buttons = [...event.currentTarget.querySelectorAll<HTMLButtonElement>('button:not(:disabled)')]
+  const next = buttons[buttons.indexOf(document.activeElement as HTMLButtonElement) + step]
+  if (!next) return
+  event.preventDefault()
+  next.focus()
 }
