@@ -29,7 +29,7 @@ test('acts made while the server is away are kept and stored later', async ({ pa
 
 test('undo takes the last act back and redo does it again', async ({ page }) => {
   await startJob(page, 'range hood noisy')
-  const rattle = page.getByTestId('observation-sound').getByRole('button', { name: 'rattle' })
+  const rattle = page.getByTestId('observation-sound').getByRole('button', { name: 'rattle', exact: true })
   await rattle.click()
   await expect(rattle).toHaveAttribute('aria-pressed', 'true')
   await page.getByRole('button', { name: 'Undo' }).click()
@@ -68,7 +68,7 @@ test('over 30 V at the proof stops, in words and before everything else', async 
     await page.getByRole('checkbox', { name: new RegExp(point) }).click()
   await page.getByRole('checkbox', { name: /known live source/ }).click()
   await page.getByLabel('L–N', { exact: true }).fill('118')
-  await expect(page.getByTestId('stop')).toContainText('Hands away')
+  await expect(page.getByTestId('live-reading')).toContainText('Hands away')
   await expect(page.getByTestId('state')).toContainText('STOP')
   await expect(page.getByRole('checkbox', { name: /tested again/ })).toBeDisabled()
 })

@@ -40,6 +40,7 @@ export function rankTests(
       risk: info.risk,
       score: bits / cost,
       reads,
+      ...(info.needsPower ? { needsPower: true as const } : {}),
     })
   }
   const best = Math.max(0, ...found.map((test) => test.score))
@@ -55,10 +56,10 @@ export function rankTests(
 /** Minutes to take a machine from proved dead to power and back: clip on, power on, and every point and proof anew. */
 const TO_POWER_AND_BACK = 12
 
-/** The same tests as they rank while the machine is proved dead: a live one costs the way to power and back as well. */
+/** The same tests as they rank while the machine is proved dead: what needs power costs the way there and back as well. */
 export function rankedWhileDead(ranked: NextTest[]): NextTest[] {
   const worth = (test: NextTest) =>
-    test.needed || test.risk !== 'live'
+    test.needed || (test.risk !== 'live' && !test.needsPower)
       ? test.score
       : (test.score * test.minutes) / (test.minutes + TO_POWER_AND_BACK)
   return [...ranked].sort((one, two) => worth(two) - worth(one))

@@ -63,6 +63,8 @@ export interface NextTest {
   risk: Risk
   score: number
   reads: TestRead[]
+  /** The fan is asked to run for it. */
+  needsPower?: true
   /** A decision waits for this one alone. */
   needed?: true
 }

@@ -6,6 +6,7 @@ import {
   type PlannedWait,
   provePairs,
   twoHotFamilies,
+  waitInfo,
 } from '../knowledge/isolation'
 import { capacitorKinds } from '../knowledge/priors'
 import type { FamilyId, MotorKindId } from '../knowledge/vocabulary'
@@ -34,12 +35,7 @@ export interface IsolationPlanOut {
   backOn: string[]
 }
 
-const MODULE_WAIT: PlannedWait = {
-  kind: 'electronics',
-  label: 'Electronics run down',
-  minutes: 10,
-  why: 'The module holds a charge; longer if its label says so. Do not short it.',
-}
+const MODULE_WAIT: PlannedWait = { kind: 'electronics', ...waitInfo.electronics }
 const MAINS_DEAD = 5
 const BATTERY_DEAD = 1
 

@@ -61,6 +61,8 @@ const classes: Record<Act['kind'], new () => object> = {
   'charge.add': dto({ id }),
   'charge.strike': dto({ id, reason: text }),
   'charge.restore': dto({ id }),
+  'wait.add': dto({ id, wait: OneOf(['cool-down', 'electronics']) }),
+  'wait.minutes': dto({ id, minutes: Num({ min: 1, max: 600 }) }),
   'wait.start': dto({ id }),
   'wait.strike': dto({ id, reason: text }),
   'wait.restore': dto({ id }),

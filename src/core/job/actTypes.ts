@@ -1,5 +1,5 @@
 import type { CauseId, IsolationPointId, ObservationId, StopRuleId } from '../knowledge/vocabulary'
-import type { BeliefRow, CheckRow, JobRow, LedgerRow, LeftOut, ReadingKind } from './rows'
+import type { BeliefRow, CheckRow, JobRow, LedgerRow, LeftOut, ReadingKind, WaitRow } from './rows'
 
 /** Everything a person can do to a job. Ids of new rows come from the caller, so that browser and server agree. */
 export type Act =
@@ -35,6 +35,8 @@ export type Act =
   | { kind: 'charge.add'; id: string }
   | { kind: 'charge.strike'; id: string; reason: string }
   | { kind: 'charge.restore'; id: string }
+  | { kind: 'wait.add'; id: string; wait: WaitRow['kind'] }
+  | { kind: 'wait.minutes'; id: string; minutes: number }
   | { kind: 'wait.start'; id: string }
   | { kind: 'wait.strike'; id: string; reason: string }
   | { kind: 'wait.restore'; id: string }

@@ -1,5 +1,5 @@
 import { CoreError } from '../errors'
-import { isolationPlans } from '../knowledge/isolation'
+import { isolationPlans, waitInfo } from '../knowledge/isolation'
 import { vocabulary } from '../knowledge/vocabulary'
 import { parseTyped } from '../units/parseTyped'
 import type { Act, Planned } from './actTypes'
@@ -163,6 +163,28 @@ export function planSafety(snapshot: JobSnapshot, act: Act, now: number, at: str
       return planned(`Back in the plan: ${row.label}`, [
         put(snapshot, table, row.id, { ...row, struckAt: null, strikeReason: '' }),
       ])
+    }
+    case 'wait.add': {
+      const info = waitInfo[act.wait]
+      const row: WaitRow = {
+        id: act.id,
+        jobId,
+        kind: act.wait,
+        ...info,
+        position: Math.max(-1, ...snapshot.waits.map((wait) => wait.position)) + 1,
+        startedAt: null,
+        struckAt: null,
+        strikeReason: '',
+      }
+      return planned(`Added: ${row.label}`, [put(snapshot, 'waits', row.id, row)])
+    }
+    case 'wait.minutes': {
+      const wait = must<WaitRow>(snapshot, 'waits', act.id)
+      return planned(
+        `${wait.label}: ${act.minutes} min`,
+        [put(snapshot, 'waits', wait.id, { ...wait, minutes: act.minutes })],
+        `wait/${wait.id}/minutes`,
+      )
     }
     case 'wait.start': {
       const wait = must<WaitRow>(snapshot, 'waits', act.id)

@@ -56,6 +56,12 @@ const ELECTRONICS: PlannedWait = {
   why: 'Modules and boards hold a charge; longer if the label says so. Do not short them.',
 }
 
+/** A wait as it is added by hand to any machine. */
+export const waitInfo: Record<PlannedWait['kind'], Omit<PlannedWait, 'kind'>> = {
+  'cool-down': { label: COOL.label, minutes: COOL.minutes, why: COOL.why },
+  electronics: { label: ELECTRONICS.label, minutes: ELECTRONICS.minutes, why: ELECTRONICS.why },
+}
+
 const household = (place: string, extra: Partial<IsolationPlan> = {}): IsolationPlan => ({
   points: [wallSwitch, breaker],
   plugIn: false,

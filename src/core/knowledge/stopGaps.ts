@@ -7,10 +7,10 @@ export const stopGaps: Record<FamilyId, string[]> = {
   'ceiling-fan': ['A standing fan.'],
   'attic-vent-fan': ['Gable or ridge vents open.'],
   'furnace-blower': [
-    'Electric space heaters, each on a circuit of its own. Never an oven, grill or a heater without a flue.',
+    'Electric space heaters, each on a circuit of its own. Never an oven, grill, barbecue or a heater without a flue; no generator indoors.',
   ],
   'draft-inducer': [
-    'Electric space heaters, each on a circuit of its own. Never an oven, grill or a heater without a flue.',
+    'Electric space heaters, each on a circuit of its own. Never an oven, grill, barbecue or a heater without a flue; no generator indoors.',
   ],
   'outdoor-unit-fan': [
     'Switch the cooling off: a compressor without its fan overheats. A box fan on top only while somebody stands by. Never water near open electrics.',

@@ -22,6 +22,8 @@ export interface TestInfo {
   kinds?: MotorKindId[]
   /** The test makes sense only once one of these findings is in. */
   after?: Partial<Record<ObservationId, string[]>>
+  /** The fan is asked to run for it: with the power off it can only be answered from memory. */
+  needsPower?: boolean
   /** Hands go into the machine: only while proven dead. */
   handsIn?: boolean
 }

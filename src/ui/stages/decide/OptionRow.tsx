@@ -1,7 +1,8 @@
 'use client'
 
-import { fieldText, optionFields, optionPart, quantityOfOption } from '@/core/job'
+import { fieldText } from '@/core/job'
 import type { OptionEdit, OptionFigures } from '@/core/options'
+import { optionFields, optionPart, quantityOfOption } from '@/core/options/ofJob'
 import { significant } from '@/core/units'
 import { useJob } from '../../job/JobProvider'
 import { NumberField } from '../../kit/NumberField'

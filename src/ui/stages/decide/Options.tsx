@@ -1,9 +1,10 @@
 'use client'
 
 import { useState } from 'react'
-import { fieldText, optionsInputOf, optionsOf } from '@/core/job'
+import { fieldText } from '@/core/job'
 import { causeInfo } from '@/core/knowledge/vocabulary'
 import { actionOfOption, causeOfOption, type OptionFigures } from '@/core/options'
+import { optionsInputOf, optionsOf } from '@/core/options/ofJob'
 import { significant } from '@/core/units'
 import { useJob } from '../../job/JobProvider'
 import { NumberField } from '../../kit/NumberField'

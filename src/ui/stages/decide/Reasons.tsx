@@ -17,7 +17,7 @@ export function Reasons({ suspect }: { suspect: Suspect }) {
           return (
             <tr key={observation} className="border-line border-b">
               <td className="py-1.5 pr-3">{`${shortLabels[observation]}: ${valueLabel(observation, value)}`}</td>
-              <td className="w-[28%] py-1.5" aria-hidden="true">
+              <td className="hidden w-[28%] py-1.5 mid:table-cell" aria-hidden="true">
                 <span className="relative block h-3">
                   <span className="absolute inset-y-[-4px] left-1/2 w-px bg-ink" />
                   <span

@@ -2,21 +2,38 @@
 
 import { useEffect, useState } from 'react'
 import type { WaitRow } from '@/core/job'
+import { typedValue } from '@/core/units'
 import { useJob } from '../../job/JobProvider'
+import { NumberField } from '../../kit/NumberField'
 import { Section } from '../../kit/Section'
 import { clock } from '../../kit/time'
 import { Strike } from './Strike'
 
 /** Cooling and running down: timers that go on while the page is closed. */
 export function WaitBlock() {
-  const { snapshot } = useJob()
+  const { snapshot, findings, act, id } = useJob()
   const waits = snapshot.waits.filter((wait) => !wait.struckAt)
-  if (waits.length === 0) return null
+  const add = (wait: WaitRow['kind']) => act({ kind: 'wait.add', id: id(), wait })
+  const missing = (kind: WaitRow['kind']) => !waits.some((wait) => wait.kind === kind)
+  // A motor that hummed against standstill, or that ran hot, burns the hand.
+  const maybeHot = findings['case-heat'] === 'too-hot-to-touch' || findings['fan-state'] === 'hums'
   return (
-    <Section title="Wait">
+    <Section title="Wait" aside="the clocks run on while the page is closed">
       {waits.map((wait) => (
         <WaitLine key={wait.id} wait={wait} />
       ))}
+      <div className="-ml-2 flex flex-wrap items-center">
+        {missing('cool-down') ? (
+          <button type="button" className="btn btn-plain text-sm" onClick={() => add('cool-down')}>
+            {maybeHot ? 'It may be hot: let the motor cool, 30 min' : 'Let the motor cool, 30 min'}
+          </button>
+        ) : null}
+        {missing('electronics') ? (
+          <button type="button" className="btn btn-plain text-sm" onClick={() => add('electronics')}>
+            It has a board or module: let it run down, 10 min
+          </button>
+        ) : null}
+      </div>
     </Section>
   )
 }
@@ -24,6 +41,13 @@ export function WaitBlock() {
 function WaitLine({ wait }: { wait: WaitRow }) {
   const { act, snapshot, energy } = useJob()
   const [now, setNow] = useState(() => Date.now())
+  const [typed, setTyped] = useState(String(wait.minutes))
+  const retype = (text: string) => {
+    setTyped(text)
+    const minutes = typedValue(text, 'minutes')
+    if (minutes !== null && minutes >= 1 && minutes <= 600)
+      act({ kind: 'wait.minutes', id: wait.id, minutes })
+  }
   const until = wait.startedAt ? Date.parse(wait.startedAt) + wait.minutes * 60_000 : null
   const running = until !== null && now < until
   useEffect(() => {
@@ -43,14 +67,24 @@ function WaitLine({ wait }: { wait: WaitRow }) {
         <b>{wait.label}</b> <span className="caption block">{wait.why}</span>
       </span>
       {until === null ? (
-        <button
-          type="button"
-          className="btn"
-          disabled={!allOff}
-          onClick={() => act({ kind: 'wait.start', id: wait.id })}
-        >
-          {`Start ${wait.minutes} min`}
-        </button>
+        <span className="flex items-end gap-2">
+          <NumberField
+            className="w-24"
+            label="minutes, or as its label says"
+            hideLabel
+            quantity="minutes"
+            typed={typed}
+            onType={retype}
+          />
+          <button
+            type="button"
+            className="btn"
+            disabled={!allOff}
+            onClick={() => act({ kind: 'wait.start', id: wait.id })}
+          >
+            {`Start ${wait.minutes} min`}
+          </button>
+        </span>
       ) : (
         <b className="num text-sm">
           {running

@@ -7,6 +7,7 @@ import { tests } from '@/core/knowledge/tests'
 import { useJob } from '../../job/JobProvider'
 import { Section } from '../../kit/Section'
 import { VoltageLadder } from '../../pieces/VoltageLadder'
+import { StopSigns } from '../StopSigns'
 
 /** Live readings as a ladder from the supply to the motor, with their precautions; greyed while the power is off. */
 export function SupplyBlock({ children }: { children: ReactNode }) {
@@ -47,6 +48,7 @@ export function SupplyBlock({ children }: { children: ReactNode }) {
         }
       />
       {children}
+      <StopSigns title="Stop, if" rules={['lost-neutral', 'burnt-supply']} />
     </Section>
   )
 }

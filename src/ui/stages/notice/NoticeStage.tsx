@@ -1,5 +1,6 @@
 'use client'
 
+import dynamic from 'next/dynamic'
 import { stopGaps } from '@/core/knowledge/stopGaps'
 import { tests } from '@/core/knowledge/tests'
 import { familyLabel, type MotorKindId, type ObservationId, vocabulary } from '@/core/knowledge/vocabulary'
@@ -9,7 +10,8 @@ import { SelectField, TextField } from '../../kit/TextField'
 import { FamilySection } from '../../pieces/FamilySection'
 import { ObservationRow } from '../ObservationRow'
 import { StopSigns } from '../StopSigns'
-import { SoundsToCompare } from './SoundsToCompare'
+
+const SoundsToCompare = dynamic(() => import('./SoundsToCompare').then((module) => module.SoundsToCompare))
 
 const first: [ObservationId, string][] = [
   ['should-run-now', 'Should it run now?'],

@@ -1,5 +1,6 @@
 'use client'
 
+import dynamic from 'next/dynamic'
 import { useRouter } from 'next/navigation'
 import { useState } from 'react'
 import { rankedWhileDead } from '@/core/diagnose'
@@ -9,11 +10,12 @@ import { causeInfo, type ObservationId } from '@/core/knowledge/vocabulary'
 import { useJob } from '../../../job/JobProvider'
 import { Head } from './Head'
 import { LeftOut } from './LeftOut'
-import { LiveNow } from './LiveNow'
 import { OtherTests } from './OtherTests'
 import { focusOn } from './readings'
 import { TestCard } from './TestCard'
-import { TrialCard } from './TrialCard'
+
+const LiveNow = dynamic(() => import('./LiveNow').then((module) => module.LiveNow))
+const TrialCard = dynamic(() => import('./TrialCard').then((module) => module.TrialCard))
 
 /** The next best test as one card; others can be taken instead. */
 export function NextTest() {

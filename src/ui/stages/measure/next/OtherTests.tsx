@@ -40,7 +40,7 @@ export function OtherTests({
                   {observationInfo(test.observation).label}
                 </button>
               </td>
-              <td>{power[test.risk]}</td>
+              <td>{test.needsPower ? 'ON' : power[test.risk]}</td>
               <td className="num text-right">{test.minutes}</td>
               <td className="num text-right">{test.expectedBits.toFixed(2)}</td>
             </tr>

@@ -1,17 +1,21 @@
 'use client'
 
+import dynamic from 'next/dynamic'
 import { useRouter } from 'next/navigation'
 import { type NextTest, usableTest } from '@/core/diagnose'
 import { diagnoseInputOf } from '@/core/job'
 import { probes } from '@/core/knowledge/probes'
 import { observationInfo, vocabulary } from '@/core/knowledge/vocabulary'
 import { useJob } from '../../../job/JobProvider'
-import { ProbeDrawing } from '../../../pieces/ProbeDrawing'
 import { Facts } from './Facts'
 import { Head } from './Head'
-import { LiveLead } from './LiveLead'
 import { Results } from './Results'
 import { focusOn, placeOf } from './readings'
+
+const ProbeDrawing = dynamic(() =>
+  import('../../../pieces/ProbeDrawing').then((module) => module.ProbeDrawing),
+)
+const LiveLead = dynamic(() => import('./LiveLead').then((module) => module.LiveLead))
 
 interface TestCardProps {
   test: NextTest
@@ -58,12 +62,17 @@ export function TestCard({ test, dead, onLanded }: TestCardProps) {
       </Head>
       <Facts
         facts={[
-          ['power', live ? 'ON, with care' : test.risk === 'dead' ? 'off' : 'as it is'],
+          ['power', powerOf(test)],
           ['tool', info.tools.map((tool) => vocabulary.tools[tool].toLowerCase()).join(' or ')],
           ['takes', `${test.minutes} min`],
           ['worth', `${test.expectedBits.toFixed(2)} bits`],
         ]}
       />
+      {test.needsPower && dead && snapshot.job.bench === 0 ? (
+        <p className="mt-1">
+          The power is off: answer it from what you saw before, or leave it. It is not worth power by itself.
+        </p>
+      ) : null}
       {test.needed ? <p className="mt-1 font-semibold">The verdict waits for this one alone.</p> : null}
       {live && info.caution ? (
         <p className="mt-2 max-w-[75ch] border-l-4 border-l-[var(--amber)] pl-2 text-sm">{info.caution}</p>
@@ -88,6 +97,15 @@ export function TestCard({ test, dead, onLanded }: TestCardProps) {
     </>
   )
 }
+
+const powerOf = (test: NextTest): string =>
+  test.risk === 'live'
+    ? 'ON, with care'
+    : test.risk === 'dead'
+      ? 'off'
+      : test.needsPower
+        ? 'ON, from outside'
+        : 'as it is'
 
 /** Declined, not possible here, cannot tell: all are good answers, and the reasoning goes on without it. */
 function Leave({ test, live }: { test: NextTest; live: boolean }) {

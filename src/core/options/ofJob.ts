@@ -1,3 +1,5 @@
+import { ageOf, diagnosisOf, fieldText, type JobSnapshot, oncePerSnapshot } from '../job'
+import { typedValue } from '../units/parseTyped'
 import {
   compareOptions,
   type OptionEdit,
@@ -5,12 +7,7 @@ import {
   type OptionsInput,
   type OptionsResult,
   optionKinds,
-} from '../options'
-import { typedValue } from '../units/parseTyped'
-import { ageOf, diagnosisOf } from './derive'
-import { fieldText } from './fields'
-import { oncePerSnapshot } from './once'
-import type { JobSnapshot } from './rows'
+} from '.'
 
 /** Where the figures of one option are kept among the fields of a job. */
 export const optionPart = (kind: OptionKind): string => `option-${kind}`
