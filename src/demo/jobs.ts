@@ -11,10 +11,12 @@ import {
   finding,
   isolate,
   leads,
+  leaveOut,
   ohms,
   plant,
   prove,
   step,
+  strike,
   tick,
   toFrame,
 } from './script'
@@ -154,7 +156,19 @@ export const jobs: DemoJob[] = [
         ),
       ),
       step(days(4) - 32, all(finding('case-heat', 'cold'), finding('free-spin', 'free'))),
-      step(days(4) - 36, all(decide('winding-open', 'replace-motor', 0.97), plant('motor'))),
+      step(
+        days(4) - 36,
+        all(
+          decide(
+            'winding-open',
+            'replace-motor',
+            0.97,
+            'universal-motor',
+            'the original takes eight days, and the flats are hot',
+          ),
+          plant('motor'),
+        ),
+      ),
       step(days(4) - 44, tick(4)),
       step(days(4) - 58, tick(5)),
       step(days(4) - 70, tick(4)),
@@ -240,7 +254,17 @@ export const jobs: DemoJob[] = [
           finding('wall-switch', 'good'),
         ),
       ),
-      step(days(3) - 40, all(decide('winding-open', 'replace-motor', 0.96), plant('motor'))),
+      step(
+        days(3) - 36,
+        all(
+          leaveOut('motor-voltage', 'declined'),
+          strike('control-board-relay', 'this hood has keys, no board'),
+        ),
+      ),
+      step(
+        days(3) - 40,
+        all(decide('winding-open', 'replace-motor', 0.96, 'universal-motor'), plant('motor')),
+      ),
       step(days(3) - 52, tick(10)),
       step(
         days(2),
@@ -317,6 +341,8 @@ export const jobs: DemoJob[] = [
           finding('hub', 'tight'),
           finding('fouling', 'dirty'),
           finding('coast-down', 'stops-quickly'),
+          field('option-bearing', { cost: '9' }),
+          field('options', { hourValue: '12' }),
         ),
       ),
     ],

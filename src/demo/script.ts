@@ -123,9 +123,23 @@ export const toFrame =
   ]
 
 export const decide =
-  (cause: string, action: string, probability: number) =>
+  (cause: string, action: string, probability: number, option = '', reason = '') =>
   ({ id }: Scene): Act[] => [
-    { kind: 'decision.set', id: id(), agreed: true, cause, action, reason: '', probability },
+    { kind: 'decision.set', id: id(), agreed: true, cause, action, option, reason, probability },
+  ]
+
+/** A suspect struck by hand, with the reason. */
+export const strike =
+  (cause: string, reason: string) =>
+  ({ id }: Scene): Act[] => [
+    { kind: 'belief.set', id: id(), cause: cause as 'wheel-loose', stance: 'struck', reason },
+  ]
+
+/** A test left out, and why. */
+export const leaveOut =
+  (observation: string, why: 'declined' | 'not-possible' | 'unknown') =>
+  ({ id }: Scene): Act[] => [
+    { kind: 'declined.set', id: id(), observation: observation as 'sound', on: true, why },
   ]
 
 export const plant =

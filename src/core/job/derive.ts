@@ -129,10 +129,11 @@ function judgedWinding(snapshot: JobSnapshot, part: Part): WindingResult | null 
   })
 }
 
-/** A winding's fault in a few words: "open: brown". */
+/** A winding's fault in a few words: "windings open: brown". */
 function windingWords(winding: WindingResult): string {
   const leads = winding.faults[0]?.leads ?? []
-  return leads.length > 0 && leads.length < 4 ? `${winding.verdict}: ${leads.join(', ')}` : winding.verdict
+  const verdict = `windings ${winding.verdict}`
+  return leads.length > 0 && leads.length < 4 ? `${verdict}: ${leads.join(', ')}` : verdict
 }
 
 export interface DerivedFinding {
@@ -171,7 +172,7 @@ export const derivedFindings = oncePerSnapshot((snapshot): DerivedFinding[] => {
   } else if (winding) {
     const frame = activeReadings(snapshot, 'to-frame', 'old').filter((row) => row.over || row.value !== null)
     if (winding.verdict === 'hot-retest')
-      found.push({ observation: 'winding', value: 'open', from: 'open while hot' })
+      found.push({ observation: 'winding', value: 'open', from: 'windings open while hot' })
     else if (['open', 'shorted', 'inconsistent'].includes(winding.verdict))
       found.push({
         observation: 'winding',

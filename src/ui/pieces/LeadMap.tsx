@@ -119,7 +119,7 @@ export function LeadMap({ leads, readings, odd, next, disabled, onType }: LeadMa
             onChange={(event) => onType(a, b, event.target.value)}
             onKeyDown={goOn}
             onPaste={spread}
-            className={`num absolute h-8 w-14 -translate-x-1/2 -translate-y-1/2 rounded-[2px] border bg-surface px-0.5 text-center text-[0.93rem] focus:border-[var(--copper-fill)] focus:border-2 ${look} disabled:text-soft`}
+            className={`num absolute h-8 ${text === '' ? 'w-11 focus:w-14' : 'w-14'} -translate-x-1/2 -translate-y-1/2 rounded-[2px] border bg-surface px-0.5 text-center text-[0.93rem] focus:border-[var(--copper-fill)] focus:border-2 ${look} disabled:text-soft`}
             style={{ left: p.x + (q.x - p.x) * t, top: p.y + (q.y - p.y) * t }}
           />
         )

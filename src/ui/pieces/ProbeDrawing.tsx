@@ -55,8 +55,8 @@ const figures: Record<
       </>
     ),
     tips: [
-      [156, 62],
-      [223, 62],
+      [156, 46],
+      [223, 46],
     ],
   },
   coil: {
@@ -97,8 +97,8 @@ const figures: Record<
       </>
     ),
     tips: [
-      [164, 66],
-      [216, 66],
+      [164, 48],
+      [216, 48],
     ],
   },
 }
@@ -109,7 +109,7 @@ export function ProbeDrawing({ probe, className }: { probe: Probe; className?: s
   const [[ax, ay], [bx, by]] = tips
   return (
     <svg
-      viewBox="0 0 250 124"
+      viewBox="0 0 300 124"
       className={className}
       fill="none"
       stroke="currentColor"
@@ -130,7 +130,6 @@ export function ProbeDrawing({ probe, className }: { probe: Probe; className?: s
         {probe.range}
       </text>
       {outline}
-      <path d={`M28 112v6q40 8 ${ax - 70} -30T${ax - 3} ${ay - 9}`} strokeWidth="2.2" opacity="0" />
       <path d={`M56 40V22q0-14 30-14h${ax - 106}q14 0 17 ${Math.max(6, ay - 14)}`} strokeWidth="2.2" />
       <path
         d={`M28 40V18q0-14 30-14h${bx - 76}q18 0 18 ${Math.max(8, by - 10)}`}
@@ -139,18 +138,10 @@ export function ProbeDrawing({ probe, className }: { probe: Probe; className?: s
       />
       <circle cx={ax} cy={ay} r="4.5" className="fill-[var(--copper-fill)]" />
       <circle cx={bx} cy={by} r="4.5" className="fill-[var(--copper-fill)]" />
-      <text x={ax - 8} y={ay + 4} textAnchor="end" className="num fill-current stroke-none" fontSize="12">
+      <text x={ax - 8} y={ay + 2} textAnchor="end" className="num fill-current stroke-none" fontSize="13">
         {probe.tips[0]}
       </text>
-      <text
-        x={Math.min(bx + 8, 246)}
-        y={by + 4}
-        textAnchor={bx > 205 ? 'end' : 'start'}
-        className="num fill-current stroke-none"
-        fontSize="12"
-        dy={bx > 205 ? -10 : 0}
-        dx={bx > 205 ? -6 : 0}
-      >
+      <text x={bx + 8} y={by + 2} className="num fill-current stroke-none" fontSize="13">
         {probe.tips[1]}
       </text>
     </svg>

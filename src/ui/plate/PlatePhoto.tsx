@@ -155,7 +155,7 @@ function Proposals({
           {shown.map((each) => (
             <li
               key={each.key}
-              className="grid grid-cols-[110px_minmax(0,1fr)] items-center gap-x-3 gap-y-1 border-line border-b py-1.5 mid:grid-cols-[120px_140px_minmax(0,1fr)]"
+              className="grid grid-cols-[110px_minmax(0,1fr)] items-center gap-x-3 gap-y-1 border-line border-b py-1.5 mid:grid-cols-[120px_196px_minmax(0,1fr)]"
             >
               <label htmlFor={`plate-${each.key}`} className="leading-tight">
                 {fieldNames[each.key]}
@@ -194,7 +194,7 @@ const sureness = ({ confidence }: ProposedField) =>
   confidence >= 0.85 ? 'sure' : confidence >= 0.75 ? 'likely' : 'look again'
 
 const PIECE_HEIGHT = 34
-const PIECE_WIDTH = 190
+const PIECE_WIDTH = 150
 
 /** The piece of the picture a field came from. */
 function Piece({ url, box, width, height }: { url: string; box: Box; width: number; height: number }) {

@@ -28,7 +28,7 @@ export function ChargeBlock() {
         className="btn btn-plain -ml-2 text-sm"
         onClick={() => act({ kind: 'charge.add', id: id() })}
       >
-        Add another capacitor
+        {charges.length > 0 ? 'Add another capacitor' : 'Add a capacitor'}
       </button>
     </Section>
   )

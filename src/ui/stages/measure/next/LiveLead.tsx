@@ -1,10 +1,12 @@
 'use client'
 
 import { useState } from 'react'
+import { closingProblems } from '@/core/job'
 import { alongTheLine, isValve } from '@/core/knowledge/isolation'
 import type { Probe } from '@/core/knowledge/probes'
 import { useJob } from '../../../job/JobProvider'
 import { Tick } from '../../../kit/Tick'
+import { shortPoint } from '../../../pieces/powerLineModel'
 
 /**
  * From off to power for one reading: the probes go on while it is dead, then the points are closed in their order. What was
@@ -13,6 +15,7 @@ import { Tick } from '../../../kit/Tick'
 export function LiveLead({ probe, dead }: { probe: Probe | undefined; dead: boolean }) {
   const { snapshot, act } = useJob()
   const [done, setDone] = useState<string[]>([])
+  const problem = closingProblems(snapshot).find((each) => each.beforePower)
   const open = snapshot.points.filter((point) => point.openedAt && !point.struckAt)
   const order = [...open.filter((point) => isValve(point.point)), ...alongTheLine(open)]
   const steps = [
@@ -48,13 +51,19 @@ export function LiveLead({ probe, dead }: { probe: Probe | undefined; dead: bool
         ))}
       </ul>
       <p className="caption mt-1">
-        Then power comes back in this order: {order.map((point) => point.label.toLowerCase()).join(', ')}.
+        Then power comes back in this order:{' '}
+        {order.map((point) => shortPoint[point.point].toLowerCase()).join(', ')}.
       </p>
+      {problem ? (
+        <p className="mt-2 max-w-[72ch] border-ink border-l-2 pl-3 font-semibold">
+          Before power returns: {problem.text}
+        </p>
+      ) : null}
       <button
         type="button"
         data-key="n"
         className="btn mt-2"
-        disabled={done.length < steps.length}
+        disabled={done.length < steps.length || problem !== undefined}
         onClick={() => act({ kind: 'job.phase', phase: 'live-test' })}
       >
         Power on for this reading <kbd className="num text-sm">N</kbd>

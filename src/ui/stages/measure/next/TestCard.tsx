@@ -77,10 +77,10 @@ export function TestCard({ test, dead, onLanded }: TestCardProps) {
       {live && info.caution ? (
         <p className="mt-2 max-w-[75ch] border-l-4 border-l-[var(--amber)] pl-2 text-sm">{info.caution}</p>
       ) : null}
-      <div className={`mt-2 grid gap-x-5 gap-y-2 ${probe ? 'mid:grid-cols-[minmax(0,1fr)_230px]' : ''}`}>
+      <div className={`mt-2 grid gap-x-5 gap-y-2 ${probe ? 'mid:grid-cols-[minmax(0,1fr)_260px]' : ''}`}>
         <Results test={test} locked={gated || leads || !rated} onLanded={onLanded} />
         {probe ? (
-          <figure className="max-w-[230px]">
+          <figure className="max-w-[260px]">
             <ProbeDrawing probe={probe} className="w-full" />
             <figcaption className="caption">{probe.first}</figcaption>
           </figure>
