@@ -1,6 +1,13 @@
 import { leaks, uninformative } from '../knowledge/leaks'
 import { likelihoods } from '../knowledge/likelihoods'
-import { impossibleFor, KEEP_WHATEVER_THE_KIND, priors, wearCauses, youngCauses } from '../knowledge/priors'
+import {
+  impossibleFor,
+  KEEP_WHATEVER_THE_KIND,
+  kindWeights,
+  priors,
+  wearCauses,
+  youngCauses,
+} from '../knowledge/priors'
 import {
   type CauseId,
   type FamilyId,
@@ -24,15 +31,17 @@ export interface Prior {
 export function priorOf(family: FamilyId, motorKind?: MotorKindId, ageYears?: number): Prior[] {
   const kinds = kindShares(family, motorKind)
   const keep = KEEP_WHATEVER_THE_KIND[family] ?? []
-  const weighted = (Object.entries(priors[family]) as [CauseId, number][]).map(([cause, weight]) => {
-    const possible = keep.includes(cause)
-      ? 1
-      : kinds.reduce((sum, { kind, share }) => sum + (impossibleFor[kind].includes(cause) ? 0 : share), 0)
-    return { cause, probability: weight * possible * ageFactor(cause, ageYears) }
+  const own = kinds.flatMap(({ kind }) => Object.keys(kindWeights[kind]) as CauseId[])
+  const causes = [...new Set([...(Object.keys(priors[family]) as CauseId[]), ...(motorKind ? own : [])])]
+  const weighted = causes.map((cause) => {
+    const named = priors[family][cause]
+    // A motor kind unusual for the family brings its own parts along; where the kind is not known, each by its share.
+    const weight = kinds.reduce((sum, { kind, share }) => {
+      if (impossibleFor[kind].includes(cause) && !keep.includes(cause)) return sum
+      return sum + share * Math.max(named ?? 0, kindWeights[kind][cause] ?? 0)
+    }, 0)
+    return { cause, probability: weight * ageFactor(cause, ageYears) }
   })
-  // A motor kind unusual for the family brings its own parts along.
-  const own = motorKind ? kindOwnCauses(motorKind).filter((cause) => !(cause in priors[family])) : []
-  for (const cause of own) weighted.push({ cause, probability: 3 * ageFactor(cause, ageYears) })
   const possible = weighted.filter((entry) => entry.probability > 0)
   const sum = possible.reduce((total, entry) => total + entry.probability, 0)
   return possible.map((entry) => ({ ...entry, probability: entry.probability / sum }))
@@ -49,26 +58,6 @@ export function kindShares(
     kind,
     share: kinds.length === 1 ? 1 : index === 0 ? FIRST_KIND_SHARE : rest,
   }))
-}
-
-function kindOwnCauses(kind: MotorKindId): CauseId[] {
-  switch (kind) {
-    case 'ecm':
-      return ['ecm-module-failed', 'ecm-inrush-part-burnt']
-    case 'bldc':
-      return ['bldc-motor-failed', 'dc-drive-missing']
-    case 'brushed-dc':
-      return ['brushes-worn']
-    case 'split-phase':
-      return ['start-switch-stuck']
-    case 'capacitor-start':
-      return ['start-switch-stuck', 'start-capacitor-failed']
-    case 'psc':
-    case 'psc-multispeed':
-      return ['capacitor-weak', 'capacitor-open', 'capacitor-shorted']
-    default:
-      return []
-  }
 }
 
 function ageFactor(cause: CauseId, ageYears: number | undefined): number {

@@ -11,6 +11,8 @@ export const motorFaults: LikelihoodTable = {
     'free-spin': { free: 0.9 },
     'nudge-start': { 'does-nothing': 0.72, 'starts-and-runs': 0.2 },
     winding: { open: 0.97 },
+    // Of an electronic motor the three phases tell it, with the module off.
+    'phase-resistances': { open: 0.92 },
     'cold-retest': { 'still-open': 0.98 },
     smell: { burnt: 0.25 },
     speeds: { none: 0.68, 'some-missing': 0.25 },
@@ -32,6 +34,7 @@ export const motorFaults: LikelihoodTable = {
     'motor-voltage': { normal: 0.95 },
     // Shorted turns do not show in the sum; only a segment too low for the plate does.
     winding: { shorted: 0.62, good: 0.3, inconsistent: 0.05 },
+    'phase-resistances': { unequal: 0.7, equal: 0.28 },
     smell: { burnt: 0.5 },
     'case-heat': { 'too-hot-to-touch': 0.74, warm: 0.22 },
     breaker: { on: 0.7, 'tripped-once': 0.15, 'trips-again-at-once': 0.12 },
@@ -103,6 +106,8 @@ export const motorFaults: LikelihoodTable = {
     'motor-voltage': { normal: 0.95 },
     'phase-resistances': { unequal: 0.35, open: 0.25, equal: 0.4 },
     'free-spin': { free: 0.55, stiff: 0.28, rough: 0.1 },
+    // Electronic speeds fail all together.
+    speeds: { none: 0.68, all: 0.25 },
     direction: { 'does-not-turn': 0.75 },
   },
   'brushes-worn': {

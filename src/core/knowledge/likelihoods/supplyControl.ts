@@ -101,6 +101,8 @@ export const supplyAndControl: LikelihoodTable = {
     speeds: { none: 0.75, 'some-missing': 0.2 },
     // The board's other outputs usually still work.
     companion: { yes: 0.75 },
+    // The call stands at its terminals and nothing goes out.
+    'control-voltage': { present: 0.95 },
     'motor-voltage': { none: 0.93, low: 0.04 },
     'module-supply': { present: 0.4 },
     onset: { suddenly: 0.6, 'after-a-storm-or-outage': 0.22 },

@@ -1,0 +1,94 @@
+import type { CauseId, FamilyId, MotorKindId } from '../vocabulary'
+import type { CauseWeights } from './types'
+
+const RUN_CAPACITOR: CauseId[] = [
+  'capacitor-weak',
+  'capacitor-open',
+  'capacitor-shorted',
+  'wrong-capacitor',
+  'speed-capacitor-failed',
+  'capacitor-other-section-failed',
+]
+const MODULE: CauseId[] = ['ecm-module-failed', 'ecm-inrush-part-burnt']
+const BRUSHLESS: CauseId[] = ['bldc-motor-failed', 'dc-drive-missing']
+const START_SWITCH: CauseId[] = ['start-switch-stuck', 'start-capacitor-failed']
+const WINDINGS: CauseId[] = ['winding-open', 'winding-shorted', 'winding-grounded', 'thermal-protector-open']
+
+/** Causes that a motor kind cannot have: it has no such part. */
+export const impossibleFor: Record<MotorKindId, CauseId[]> = {
+  'shaded-pole': [...RUN_CAPACITOR, ...MODULE, ...BRUSHLESS, ...START_SWITCH, 'brushes-worn', 'belt-worn'],
+  psc: [...MODULE, ...BRUSHLESS, ...START_SWITCH, 'brushes-worn', 'belt-worn'],
+  'psc-multispeed': [...MODULE, ...BRUSHLESS, ...START_SWITCH, 'brushes-worn', 'belt-worn'],
+  ecm: [
+    ...RUN_CAPACITOR,
+    ...BRUSHLESS,
+    ...START_SWITCH,
+    'brushes-worn',
+    'belt-worn',
+    'thermal-protector-open',
+    'rotation-reversed',
+  ],
+  bldc: [
+    ...RUN_CAPACITOR,
+    ...MODULE,
+    ...START_SWITCH,
+    ...WINDINGS,
+    'brushes-worn',
+    'belt-worn',
+    'rotation-reversed',
+  ],
+  'brushed-dc': [...RUN_CAPACITOR, ...MODULE, ...BRUSHLESS, ...START_SWITCH, 'belt-worn'],
+  'split-phase': [...RUN_CAPACITOR, ...MODULE, ...BRUSHLESS, 'start-capacitor-failed', 'brushes-worn'],
+  'capacitor-start': [...RUN_CAPACITOR, ...MODULE, ...BRUSHLESS, 'brushes-worn'],
+}
+
+/** A compressor's capacitor section stays possible in a family that has one, whatever drives the fan. */
+export const KEEP_WHATEVER_THE_KIND: Partial<Record<FamilyId, CauseId[]>> = {
+  'outdoor-unit-fan': ['capacitor-other-section-failed'],
+  'dehumidifier-fan': ['capacitor-other-section-failed'],
+}
+
+/** Causes that come with years, and those of a machine that was just worked on. */
+export const wearCauses: CauseId[] = [
+  'bearing-worn',
+  'bearing-seized',
+  'capacitor-weak',
+  'capacitor-open',
+  'contactor-contacts-bad',
+  'brushes-worn',
+  'belt-worn',
+  'dirt-or-paint-fouling',
+  'winding-shorted',
+  'seal-or-housing-leaking',
+]
+export const youngCauses: CauseId[] = [
+  'wired-wrong',
+  'rotation-reversed',
+  'wiring-loose-or-burnt',
+  'mount-loose',
+]
+
+/** Families with a control chain of 24 V and a contactor. */
+export const contactorFamilies: FamilyId[] = ['outdoor-unit-fan', 'other-fan']
+export const capacitorKinds: MotorKindId[] = ['psc', 'psc-multispeed', 'capacitor-start']
+
+/**
+ * What a motor kind brings along, as the least weight of a cause in a machine known to have it, where a family's weights
+ * sum to about a hundred and fifty. Families in which a kind is rare would otherwise hide its own parts.
+ */
+export const kindWeights: Record<MotorKindId, CauseWeights> = {
+  // No part of its own: it dies of its bearing and its winding, which the families name.
+  'shaded-pole': {},
+  // A run capacitor wears out before the motor does.
+  psc: { 'capacitor-weak': 8, 'capacitor-open': 3, 'capacitor-shorted': 0.7 },
+  'psc-multispeed': { 'capacitor-weak': 8, 'capacitor-open': 3, 'capacitor-shorted': 0.7 },
+  // Surges, water and warmth take the module; the motor under it is mostly sound.
+  ecm: { 'ecm-module-failed': 24, 'ecm-inrush-part-burnt': 8 },
+  // Motor with its electronics inside, or the board that drives it.
+  bldc: { 'bldc-motor-failed': 20, 'dc-drive-missing': 10 },
+  // Brushes are made to wear.
+  'brushed-dc': { 'brushes-worn': 16 },
+  // A switch that works at every start, in dust.
+  'split-phase': { 'start-switch-stuck': 14 },
+  'capacitor-start': { 'start-switch-stuck': 9, 'start-capacitor-failed': 14 },
+}
