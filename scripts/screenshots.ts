@@ -25,7 +25,22 @@ const views: View[] = [
   { file: '1-notice', job: ['Gable fan', 'notice'] },
   { file: '2-make-dead', job: ['Gable fan', 'make-dead'] },
   { file: '3-measure', job: ['Dehumidifier', 'measure'] },
-  { file: '4-decide', job: ['Pellet stove', 'decide'] },
+  {
+    file: 'next-test',
+    job: ['Gable fan', 'measure'],
+    before: async (page) => {
+      await page.getByText('Another test instead').click()
+      await page.getByRole('button', { name: /^Capacitor section of the fan/ }).click()
+      await page.getByTestId('evidence').getByRole('button', { name: /Bearing seized/ }).click()
+      await page.getByText('Would prove it').waitFor()
+    },
+  },
+  {
+    file: '4-decide',
+    job: ['Pellet stove', 'decide'],
+    before: async (page) =>
+      page.getByRole('heading', { name: 'Why' }).evaluate((heading) => heading.scrollIntoView()),
+  },
   { file: '5-take-apart', job: ['Ventilator', 'take-apart'] },
   {
     file: '6-match',
