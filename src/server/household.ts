@@ -88,7 +88,8 @@ function nextActOf(
     return ledgerOpen > 0
       ? `Take apart: ${ledgerOpen} of ${snapshot.ledger.length} to go`
       : 'Match the new part'
-  if (snapshot.decisions.length > 0) return 'Take it apart'
+  const [decision] = snapshot.decisions
+  if (decision) return decision.action === 'call-licensed-trade' ? 'Call the trade' : 'Take it apart'
   if (diagnosis.decided) return 'Agree with the verdict'
   const test = diagnosis.nextTests[0]
   return test ? `Next: ${shortLabels[test.observation].toLowerCase()}` : 'Decide'

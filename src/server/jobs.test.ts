@@ -2,7 +2,8 @@ import { mkdtempSync, rmSync } from 'node:fs'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
-import { energyOf, findingsOf, newId } from '@/core/job'
+import { diagnosisOf, energyOf, findingsOf, newId } from '@/core/job'
+import { optionsOf } from '@/core/options/ofJob'
 import { actOnJob, openJob, readEvents, readJob, stepHistory } from './jobs'
 import { store } from './store'
 
@@ -214,5 +215,80 @@ describe('the ledger', () => {
       { kind: 'job.close', result: 'runs' },
     ])
     expect((await readJob(jobId)).snapshot.job).toMatchObject({ status: 'closed', phase: 'in-service' })
+  })
+})
+
+describe('a stop raised by hand', () => {
+  it('is stored, refuses work, and is kept in the events with its end', async () => {
+    const jobId = await start()
+    await actOnJob(jobId, [{ kind: 'stop.raise', id: id(), rule: 'asbestos-suspect', note: 'grey fill' }])
+    await expect(actOnJob(jobId, [{ kind: 'job.bench', on: true }])).rejects.toMatchObject({
+      code: 'stopped',
+    })
+    await expect(
+      actOnJob(jobId, [{ kind: 'stop.override', rule: 'asbestos-suspect', reason: 'it will be fine' }]),
+    ).rejects.toMatchObject({ code: 'hard-stop' })
+    await actOnJob(jobId, [
+      { kind: 'stop.lift', rule: 'asbestos-suspect', reason: 'laboratory: mineral wool' },
+    ])
+    await actOnJob(jobId, [{ kind: 'job.bench', on: true }])
+    const { snapshot } = await readJob(jobId)
+    expect(snapshot.stops[0]).toMatchObject({ note: 'grey fill', reason: 'laboratory: mineral wool' })
+    expect((await readEvents(jobId)).map((event) => event.text)).toEqual(
+      expect.arrayContaining([expect.stringMatching(/^Stop: /), expect.stringMatching(/^Stop lifted: /)]),
+    )
+  })
+
+  it('voids the proof, and undoing it does not bring the proof back', async () => {
+    const jobId = await start()
+    await proveDead(jobId)
+    expect((await energy(jobId)).handsIn).toBe(true)
+    await actOnJob(jobId, [{ kind: 'stop.raise', id: id(), rule: 'burnt-supply', note: '' }])
+    expect((await energy(jobId)).handsIn).toBe(false)
+    await stepHistory(jobId, 'undo')
+    expect((await readJob(jobId)).snapshot.stops).toEqual([])
+    expect((await energy(jobId)).handsIn).toBe(false)
+  })
+
+  it('is refused under a name that no rule has', async () => {
+    await expect(
+      actOnJob(await start(), [{ kind: 'stop.raise', id: id(), rule: 'bad-mood', note: '' }]),
+    ).rejects.toMatchObject({ code: 'invalid-input' })
+  })
+})
+
+describe('what the person knows better', () => {
+  it('is stored with its reason, moves the verdict, and is taken back by undo', async () => {
+    const jobId = await start()
+    const top = async () => diagnosisOf((await readJob(jobId)).snapshot).suspects[0]!.cause
+    const before = await top()
+    await actOnJob(jobId, [
+      { kind: 'belief.set', id: id(), cause: 'wheel-rubbing', stance: 'set', reason: 'I see it' },
+    ])
+    expect(await top()).toBe('wheel-rubbing')
+    await stepHistory(jobId, 'undo')
+    expect(await top()).toBe(before)
+  })
+})
+
+describe('a choice among options', () => {
+  it('keeps the figures that were typed, the option and its reason', async () => {
+    const jobId = await start()
+    await actOnJob(jobId, [
+      { kind: 'field.set', id: id(), part: 'option-original', field: 'cost', typed: '45' },
+      {
+        kind: 'decision.set',
+        id: id(),
+        agreed: true,
+        cause: 'bearing-seized',
+        action: 'replace-motor',
+        option: 'original',
+        reason: 'there is one on the shelf',
+        probability: 0.7,
+      },
+    ])
+    const { snapshot } = await readJob(jobId)
+    expect(snapshot.decisions[0]).toMatchObject({ option: 'original', reason: 'there is one on the shelf' })
+    expect(optionsOf(snapshot).options.find((option) => option.kind === 'original')!.cost).toBe(45)
   })
 })

@@ -1,9 +1,10 @@
 import { SAFE_VOLTS } from '../capacitor/physics'
 import { isolationPlans } from '../knowledge/isolation'
-import type { EnergyState } from '../knowledge/vocabulary'
+import { type EnergyState, vocabulary } from '../knowledge/vocabulary'
 import { proofVerdict } from '../safety/proof'
 import { pairsOf } from './plant'
 import type { JobSnapshot, ProofRow } from './rows'
+import { activeStops } from './stops'
 
 /** A proof lasts until this long passes without a ticked act … */
 const IDLE_MINUTES = 30
@@ -46,6 +47,8 @@ export function energyOf(snapshot: JobSnapshot, now: number): Energy {
   const proven = allOpen && provenAt !== null && !expired && snapshot.job.phase === 'work'
 
   const missing: string[] = []
+  const [stop] = activeStops(snapshot)
+  if (stop) missing.push(`a stop stands: ${vocabulary.stopRules[stop.rule].label.toLowerCase()}`)
   for (const point of points) if (!point.openedAt) missing.push(`${point.label} is not open`)
   if (points.length === 0) missing.push('no isolation point is named')
   if (allOpen && expired) missing.push('the proof has run out: prove again')

@@ -8,6 +8,7 @@ import { type OptionKind, optionInfo } from '@/core/options'
 import { formatPercent } from '@/core/units'
 import { useJob } from '../../job/JobProvider'
 
+const TRADE = 'call-licensed-trade'
 const capital = (text: string) => text.replace(/^./, (letter) => letter.toUpperCase())
 
 /** What it is, how sure, what holds the verdict back; and what was decided. */
@@ -54,8 +55,12 @@ export function Verdict({ lead, onAgree }: { lead: Suspect; onAgree: () => void 
           </button>
         )}
         {decision ? (
-          <Link href={`/jobs/${snapshot.job.id}/take-apart`} data-key="n" className="btn btn-main">
-            Take it apart
+          <Link
+            href={`/jobs/${snapshot.job.id}/${decision.action === TRADE ? 'record' : 'take-apart'}`}
+            data-key="n"
+            className="btn btn-main"
+          >
+            {decision.action === TRADE ? 'The record, for the trade' : 'Take it apart'}
           </Link>
         ) : null}
       </div>

@@ -1,7 +1,6 @@
 'use client'
 
 import dynamic from 'next/dynamic'
-import { useRouter } from 'next/navigation'
 import { type NextTest, usableTest } from '@/core/diagnose'
 import { diagnoseInputOf } from '@/core/job'
 import { probes } from '@/core/knowledge/probes'
@@ -9,6 +8,7 @@ import { observationInfo, vocabulary } from '@/core/knowledge/vocabulary'
 import { useJob } from '../../../job/JobProvider'
 import { Facts } from './Facts'
 import { Head } from './Head'
+import { MakeDeadFirst } from './MakeDeadFirst'
 import { Results } from './Results'
 import { focusOn, placeOf } from './readings'
 
@@ -27,7 +27,6 @@ interface TestCardProps {
 /** One test: where, with what, in which state, how long, what each result would mean; done, declined, not possible. */
 export function TestCard({ test, dead, onLanded }: TestCardProps) {
   const { snapshot, energy, findings } = useJob()
-  const router = useRouter()
   const info = usableTest(test.observation, diagnoseInputOf(snapshot), findings)!.info
   const probe = probes[test.observation]
   const live = test.risk === 'live'
@@ -41,14 +40,7 @@ export function TestCard({ test, dead, onLanded }: TestCardProps) {
     <>
       <Head title={title} text={info.how}>
         {gated ? (
-          <button
-            type="button"
-            data-key="n"
-            className="btn btn-main"
-            onClick={() => router.push(`/jobs/${snapshot.job.id}/make-dead`)}
-          >
-            Make dead first <kbd className="num text-sm">N</kbd>
-          </button>
+          <MakeDeadFirst />
         ) : leads || !rated ? null : (
           <button
             type="button"

@@ -8,6 +8,7 @@ import { formatPercent } from '@/core/units'
 import { useJob } from '../../../job/JobProvider'
 import { Facts } from './Facts'
 import { Head } from './Head'
+import { MakeDeadFirst } from './MakeDeadFirst'
 
 /** A repair that is its own test: cheaper than finding out. Helped, or struck. */
 export function TrialCard({ trial, onOther }: { trial: Trial; onOther: () => void }) {
@@ -33,14 +34,7 @@ export function TrialCard({ trial, onOther }: { trial: Trial; onOther: () => voi
         text={`It costs less than finding out. ${info.steps} ${info.trial ?? ''}`}
       >
         {gated ? (
-          <button
-            type="button"
-            data-key="n"
-            className="btn btn-main"
-            onClick={() => router.push(`/jobs/${snapshot.job.id}/make-dead`)}
-          >
-            Make dead first <kbd className="num text-sm">N</kbd>
-          </button>
+          <MakeDeadFirst />
         ) : (
           <>
             <button type="button" className="btn" onClick={didNot}>
