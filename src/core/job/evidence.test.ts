@@ -3,6 +3,7 @@ import type { Act } from './actTypes'
 import { diagnosisOf } from './derive'
 import { energyOf } from './energy'
 import { act, actAt, id, jobOn, madeDead, NOW, refused } from './job.testing'
+import { lastMoved } from './lastMoved'
 import { pairsOf } from './plant'
 
 describe('what the person knows better', () => {
@@ -138,5 +139,37 @@ describe('the life of a proof', () => {
       })
     }
     throw new Error('a proof must end after four hours')
+  })
+})
+
+describe('the finding that moved a suspect last', () => {
+  it('is the newest that moved it, not the heaviest, and none where nothing did', () => {
+    let job = jobOn('bath-exhaust-fan', 'shaded-pole')
+    expect(lastMoved(job, diagnosisOf(job).suspects[0]!)).toBeNull()
+    job = actAt(NOW, job, { kind: 'finding.set', id: id(), observation: 'free-spin', value: 'seized' })
+    job = actAt(NOW + 60_000, job, { kind: 'finding.set', id: id(), observation: 'fan-state', value: 'hums' })
+    const seized = diagnosisOf(job).suspects[0]!
+    expect(seized.because[0]!.observation).toBe('free-spin')
+    expect(lastMoved(job, seized)!.observation).toBe('fan-state')
+  })
+
+  it('is a reading where a reading came last', () => {
+    let job = act(jobOn('bath-exhaust-fan', 'psc'), { kind: 'job.bench', on: true })
+    job = actAt(
+      NOW,
+      job,
+      { kind: 'finding.set', id: id(), observation: 'fan-state', value: 'hums' },
+      { kind: 'field.set', id: id(), part: 'capacitor-old', field: 'label', typed: '4 µF ±5 % 250 V' },
+    )
+    job = actAt(NOW + 60_000, job, {
+      kind: 'reading.set',
+      id: id(),
+      reading: 'capacitance',
+      part: 'old',
+      a: 'single',
+      b: '',
+      typed: '2.1',
+    })
+    expect(lastMoved(job, diagnosisOf(job).suspects[0]!)!.observation).toBe('capacitor-fan-reading')
   })
 })

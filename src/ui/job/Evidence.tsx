@@ -3,7 +3,7 @@
 import dynamic from 'next/dynamic'
 import { useState } from 'react'
 import type { Suspect } from '@/core/diagnose'
-import { type DerivedFinding, derivedFindings } from '@/core/job'
+import { type DerivedFinding, derivedFindings, lastMoved } from '@/core/job'
 import { shortCauses } from '@/core/knowledge/shortCauses'
 import { shortLabels, valueLabel } from '@/core/knowledge/valueLabels'
 import type { ObservationId } from '@/core/knowledge/vocabulary'
@@ -58,7 +58,7 @@ export function Evidence() {
 function SuspectBar({ suspect, derived }: { suspect: Suspect; derived: Map<ObservationId, DerivedFinding> }) {
   const { snapshot } = useJob()
   const [open, setOpen] = useState(false)
-  const moved = suspect.because[0]
+  const moved = lastMoved(snapshot, suspect)
   const own = snapshot.beliefs.some((belief) => belief.cause === suspect.cause)
   return (
     <li>

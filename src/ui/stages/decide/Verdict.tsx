@@ -20,6 +20,7 @@ export function Verdict({ lead, onAgree }: { lead: Suspect; onAgree: () => void 
     .reduce((sum, suspect) => sum + suspect.probability, 0)
   const decision = snapshot.decisions[0]
   const own = snapshot.beliefs.length
+  const [trial] = diagnosis.trials
   return (
     <section aria-label="Verdict" className="py-5">
       <p className="caption">
@@ -39,6 +40,16 @@ export function Verdict({ lead, onAgree }: { lead: Suspect; onAgree: () => void 
           {note}
         </p>
       ))}
+      {trial && !decision ? (
+        <p className="mt-2 max-w-[65ch] border-ink border-l-2 pl-3">
+          Or {actionInfo(trial.action).label} as its own test: {trial.minutes} min, and all that is wrong in{' '}
+          <span className="num">{formatPercent(trial.probability)}</span>.{' '}
+          <Link className="text-teal underline" href={`/jobs/${snapshot.job.id}/measure`}>
+            Under Measure
+          </Link>
+          .
+        </p>
+      ) : null}
       {decision ? (
         <p className="mt-4 max-w-[65ch]" data-testid="decision">
           {decision.agreed ? 'You agreed. ' : 'You chose otherwise. '}

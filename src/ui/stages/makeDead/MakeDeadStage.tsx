@@ -11,6 +11,7 @@ import { SelectField, TextField } from '../../kit/TextField'
 import { Tick } from '../../kit/Tick'
 import { clock } from '../../kit/time'
 import { breakLabel } from '../../pieces/powerLineModel'
+import { GoOn } from '../GoOn'
 import { StopSigns } from '../StopSigns'
 import { ChargeBlock } from './ChargeBlock'
 import { NextTick } from './NextTick'
@@ -63,6 +64,7 @@ export function MakeDeadStage() {
       <ProofBlock plug={plugProof} proof={standingProof(snapshot)} place={plan.provePlace} />
       <ChargeBlock />
       <WaitBlock />
+      <GoOn from="make-dead" />
       {snapshot.job.phase !== 'work' ? (
         <Section title="The power may be on">
           <button

@@ -8,6 +8,7 @@ import { useJob } from '../../job/JobProvider'
 import { Section } from '../../kit/Section'
 import { SelectField, TextField } from '../../kit/TextField'
 import { FamilySection } from '../../pieces/FamilySection'
+import { GoOn } from '../GoOn'
 import { ObservationRow } from '../ObservationRow'
 import { StopSigns } from '../StopSigns'
 
@@ -120,6 +121,7 @@ export function NoticeStage() {
             ))}
         </details>
       </Section>
+      <GoOn from="notice" />
       <StopSigns
         title="Stop before any work, if"
         rules={['rented-or-warranty', 'refrigerant', 'sealed-high-voltage', 'not-sure']}

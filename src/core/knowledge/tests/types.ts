@@ -1,0 +1,4 @@
+import type { TestInfo } from '../types'
+import type { ObservationId } from '../vocabulary'
+
+export type TestTable = Partial<Record<ObservationId, TestInfo[]>>

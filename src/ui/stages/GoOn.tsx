@@ -1,0 +1,61 @@
+'use client'
+
+import { useRouter } from 'next/navigation'
+import { usableTest } from '@/core/diagnose'
+import { diagnoseInputOf } from '@/core/job'
+import { shortCauses } from '@/core/knowledge/shortCauses'
+import { observationInfo } from '@/core/knowledge/vocabulary'
+import { useJob } from '../job/JobProvider'
+
+/** Where to go from here, in a line: what would tell most next, or what is still missing. The key N takes it. */
+export function GoOn({ from }: { from: 'notice' | 'make-dead' }) {
+  const { snapshot } = useJob()
+  const router = useRouter()
+  const next = useNext(from)
+  if (snapshot.job.status === 'closed' || !next) return null
+  return (
+    <section
+      aria-label="Go on"
+      className="rule-top flex flex-wrap items-center justify-between gap-x-4 gap-y-2 py-4"
+      data-testid="go-on"
+    >
+      <p className="min-w-0 flex-1 basis-64 leading-snug">{next.text}</p>
+      <button
+        type="button"
+        data-key="n"
+        className="btn btn-main"
+        onClick={() => router.push(`/jobs/${snapshot.job.id}/${next.stage}`)}
+      >
+        {next.label} <kbd className="num text-sm">N</kbd>
+      </button>
+    </section>
+  )
+}
+
+function useNext(from: 'notice' | 'make-dead'): { text: string; label: string; stage: string } | null {
+  const { snapshot, diagnosis, energy, findings } = useJob()
+  if (from === 'make-dead')
+    return energy.handsIn
+      ? {
+          text: 'Proved dead, discharged, waited: hands may go in while it holds.',
+          label: 'Measure',
+          stage: 'measure',
+        }
+      : null
+  if (diagnosis.decided)
+    return {
+      text: `The findings already point to: ${shortCauses[diagnosis.decided.cause].toLowerCase()}.`,
+      label: 'Decide',
+      stage: 'decide',
+    }
+  const [test] = diagnosis.nextTests
+  if (!test) return { text: 'No test is left that would tell.', label: 'Decide', stage: 'decide' }
+  const info = usableTest(test.observation, diagnoseInputOf(snapshot), findings)?.info
+  const name = observationInfo(test.observation).label.replace(/, .*/, '').toLowerCase()
+  const dead = info?.handsIn && !energy.handsIn && snapshot.job.bench === 0
+  return {
+    text: `Next tells most: ${name}, ${test.minutes} min${dead ? ', with the power off and proved dead' : ''}.`,
+    label: dead ? 'Make dead' : 'Measure',
+    stage: dead ? 'make-dead' : 'measure',
+  }
+}
