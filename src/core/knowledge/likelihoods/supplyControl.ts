@@ -42,7 +42,7 @@ export const supplyAndControl: LikelihoodTable = {
     'fan-state': { dead: 0.88, intermittent: 0.09 },
     companion: { no: 0.85 },
     'control-voltage': { none: 0.93, low: 0.04 },
-    'contactor-position': { 'not-pulled-in': 0.96 },
+    'contactor-position': { 'not-pulled-in': 0.985 },
     'contactor-output': { none: 0.97 },
     'board-drive': { none: 0.9 },
   },
@@ -62,6 +62,8 @@ export const supplyAndControl: LikelihoodTable = {
     companion: { no: 0.85 },
     'safety-switches': { 'one-open': 0.94 },
     'control-voltage': { none: 0.7 },
+    // What a switch holds off the board does not drive.
+    'board-drive': { none: 0.9 },
     'contactor-position': { 'not-pulled-in': 0.85 },
   },
   'contactor-coil-open': {
@@ -104,6 +106,7 @@ export const supplyAndControl: LikelihoodTable = {
     // The call stands at its terminals and nothing goes out.
     'control-voltage': { present: 0.95 },
     'motor-voltage': { none: 0.93, low: 0.04 },
+    'board-drive': { none: 0.9 },
     'module-supply': { present: 0.4 },
     onset: { suddenly: 0.6, 'after-a-storm-or-outage': 0.22 },
   },
@@ -112,6 +115,7 @@ export const supplyAndControl: LikelihoodTable = {
     'fan-state': { dead: 0.62, intermittent: 0.28, slow: 0.03 },
     'wall-switch': { bad: 0.95 },
     speeds: { none: 0.5, 'some-missing': 0.44 },
+    'board-drive': { none: 0.8 },
     companion: { yes: 0.6 },
     'motor-voltage': { none: 0.88, low: 0.06 },
   },
