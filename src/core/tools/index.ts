@@ -31,6 +31,8 @@ import { type AxialInput, type CentrifugalInput, convertRotation, wheelRotation 
 import { AxialRotationDto, CentrifugalRotationDto, ConvertRotationDto } from '../rotation/input'
 import { judgeWinding, type WindingInput } from '../winding'
 import { WindingDto } from '../winding/input'
+import { type WiringInput, wireMotor } from '../wiring'
+import { WiringDto } from '../wiring/input'
 import { ownTools } from './ownTools'
 import { type Tool, tool } from './types'
 
@@ -305,6 +307,34 @@ export const tools: Tool[] = [
       },
     ],
     run: (input) => ('fan' in input ? wheelRotation(input) : convertRotation(input)),
+  }),
+  tool<WiringInput & { op: 'plan' | 'check' }>({
+    name: 'wiring',
+    about: 'Land each lead by its role, or judge a wiring, by solving the circuit it makes.',
+    inputs: [
+      {
+        type: WiringDto,
+        example: {
+          op: 'plan',
+          supply: { volts: 240, hz: 60, lines: ['L1', 'L2'] },
+          control: { kind: 'contactor', poles: 2, loadTerminals: ['T1', 'T2'] },
+          capacitor: { kind: 'dual', uF: 5, hermUf: 35, terminals: ['C', 'FAN', 'HERM'], commonTiedTo: 'T2' },
+          motor: {
+            leads: [
+              { id: 'white', role: 'common' },
+              { id: 'black', role: 'run' },
+              { id: 'brown', role: 'start' },
+              { id: 'brown-white', role: 'capacitor-return', twinOf: 'black' },
+              { id: 'green', role: 'ground' },
+            ],
+            windings: { runOhm: 17.8, startOhm: 40.6 },
+            needsUf: 5,
+            volts: 230,
+          },
+        },
+      },
+    ],
+    run: (input) => wireMotor(input),
   }),
   ...ownTools,
 ]

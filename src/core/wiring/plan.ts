@@ -1,0 +1,166 @@
+import { checkWiring } from './check'
+import { byRole, ownStartSwitch, speedLeads, usedLead } from './motor'
+import { reversalOf } from './reversal'
+import type { Connection, WiringInput, WiringLead, WiringResult } from './types'
+import { warningsOf } from './warnings'
+
+type Landing = Connection & { why: string }
+
+/** Where each lead lands by what it is, what is capped, and what the circuit says of it. */
+export function planWiring(input: WiringInput): WiringResult {
+  const { reversal, exchange, warnings } = reversalOf(input)
+  const connections: Landing[] = []
+  const cappedLeads: WiringResult['cappedLeads'] = []
+  const alsoConnect: WiringResult['alsoConnect'] = []
+  const used = usedLead(input)
+  const land = (lead: WiringLead, to: string, why: string) => connections.push({ lead: lead.id, to, why })
+
+  const { runTo, commonTo, tie } = lineTerminals(input)
+  if (tie) alsoConnect.push(tie)
+  for (const lead of byRole(input, 'common'))
+    land(lead, commonTo, 'the joint of run and start winding: one side of the line')
+  landSpeeds(input, used, runTo, land, cappedLeads, exchange)
+  landStart(input, used, runTo, land, alsoConnect, cappedLeads, exchange)
+  for (const lead of byRole(input, 'ground')) land(lead, 'ground', 'the frame, always')
+  landReversing(input, land)
+  return {
+    connections,
+    cappedLeads,
+    removed: removedBy(input, connections),
+    alsoConnect,
+    reversal,
+    warnings: [...warnings, ...warningsOf(input)],
+    check: checkWiring(input, connections, alsoConnect),
+  }
+}
+
+/** The load terminal of the line side that carries C and the speed lead, and the other one for the common. */
+function lineTerminals(input: WiringInput): {
+  runTo: string
+  commonTo: string
+  tie: { from: string; to: string; why: string } | null
+} {
+  const { capacitor, control } = input
+  const [first, second] = control.loadTerminals
+  if (control.kind === 'board') return { runTo: first, commonTo: second, tie: null }
+  if (capacitor.commonTiedTo)
+    return {
+      runTo: capacitor.commonTiedTo,
+      commonTo: capacitor.commonTiedTo === first ? second : first,
+      tie: null,
+    }
+  // C is never moved: where it sits was not said, so it is asked for where the trade mostly has it.
+  const tie =
+    capacitor.kind === 'dual'
+      ? {
+          from: capacitor.terminals[0]!,
+          to: second,
+          why: 'check that C and the compressor’s run lead already sit here',
+        }
+      : null
+  return { runTo: second, commonTo: first, tie }
+}
+
+function landSpeeds(
+  input: WiringInput,
+  used: WiringLead,
+  runTo: string,
+  land: (lead: WiringLead, to: string, why: string) => void,
+  capped: WiringResult['cappedLeads'],
+  exchange: boolean,
+): void {
+  const terminals = input.control.speedTerminals ?? []
+  const parks = [...(input.control.parkTerminals ?? [])]
+  const leads = speedLeads(input)
+  const free = new Set(leads.map((lead) => lead.id))
+  if (terminals.length > 0) {
+    const named = new Map(
+      terminals.flatMap(({ terminal, lead }) => (lead ? [[terminal, lead] as const] : [])),
+    )
+    for (const lead of named.values()) free.delete(lead)
+    // The speed that is wanted takes the first terminal nobody named.
+    const order = [...(free.has(used.id) ? [used.id] : []), ...[...free].filter((id) => id !== used.id)]
+    for (const { terminal } of terminals) {
+      const id = named.get(terminal) ?? order.shift()
+      const lead = leads.find((each) => each.id === id)
+      if (!lead) continue
+      free.delete(lead.id)
+      land(
+        lead,
+        terminal,
+        lead.id === used.id ? 'the speed that is wanted' : 'its speed, live when this terminal is',
+      )
+    }
+  } else if (!exchange) {
+    free.delete(used.id)
+    land(used, runTo, used.role === 'tap' ? 'the speed that is wanted' : 'the far end of the run winding')
+  } else free.delete(used.id)
+  for (const lead of leads) {
+    if (!free.has(lead.id)) continue
+    const park = parks.shift()
+    if (park) land(lead, park, 'not in use: parked, alone')
+    else capped.push({ lead: lead.id, why: 'not in use: capped by itself, never joined, never grounded' })
+  }
+}
+
+function landStart(
+  input: WiringInput,
+  used: WiringLead,
+  runTo: string,
+  land: (lead: WiringLead, to: string, why: string) => void,
+  also: WiringResult['alsoConnect'],
+  capped: WiringResult['cappedLeads'],
+  exchange: boolean,
+): void {
+  const { capacitor } = input
+  const [lineSide, startSide] = capacitor.terminals
+  const returns = byRole(input, 'capacitor-return')
+  for (const lead of byRole(input, 'start')) {
+    if (exchange) {
+      land(lead, runTo, 'exchanged with the run lead to turn the other way')
+      land(used, startSide!, 'exchanged with the start lead to turn the other way')
+    } else if (capacitor.kind !== 'none')
+      land(
+        lead,
+        startSide!,
+        capacitor.kind === 'dual' ? 'the fan’s own section' : 'the far side of the capacitor',
+      )
+    else if (ownStartSwitch(input)) land(lead, runTo, 'its own switch takes it off the line once it runs')
+    else capped.push({ lead: lead.id, why: 'it needs a run capacitor in series, and none is here' })
+  }
+  let closed = capacitor.kind !== 'single' || capacitor.commonTiedTo !== undefined
+  for (const lead of returns) {
+    if (closed) {
+      capped.push({
+        lead: lead.id,
+        why: `the same point as ${lead.twinOf ?? 'the run lead'}: capped by itself`,
+      })
+      continue
+    }
+    land(
+      lead,
+      lineSide!,
+      `the same point as ${lead.twinOf ?? 'the run lead'}: the near side of the capacitor`,
+    )
+    closed = true
+  }
+  // Without a lead of its own the near side of the capacitor is fed from the line terminal.
+  if (!closed && byRole(input, 'start').length > 0)
+    also.push({ from: lineSide!, to: runTo, why: 'the near side of the capacitor, fed with the run lead' })
+}
+
+function landReversing(input: WiringInput, land: (lead: WiringLead, to: string, why: string) => void): void {
+  const [a] = byRole(input, 'reverse-a')
+  const [b] = byRole(input, 'reverse-b')
+  if (a && b) {
+    land(a, b.id, 'the reversing pair, joined as the motor’s diagram says')
+    land(b, a.id, 'the reversing pair, joined as the motor’s diagram says')
+  }
+}
+
+/** Old landings that no longer hold: the old lead comes off where the new wiring does not put the same one. */
+function removedBy(input: WiringInput, connections: Connection[]): WiringResult['removed'] {
+  return (input.oldLandings ?? [])
+    .filter(({ lead, terminal }) => !connections.some((each) => each.lead === lead && each.to === terminal))
+    .map(({ lead, terminal }) => ({ lead, from: terminal }))
+}

@@ -1,0 +1,91 @@
+import { type CircuitElement, solveCircuit } from '../circuit'
+import type { MotorPoints, Segment } from './motor'
+import type { Nodes } from './nodes'
+
+export interface SolvedWiring {
+  /** Across two points, V rms. */
+  across: (one: string, two: string) => number
+  /** Current in the run and the start winding from the common outward: amps and degrees; null where nothing flows. */
+  run: { amps: number; degrees: number } | null
+  start: { amps: number; degrees: number } | null
+}
+
+const LEAST_AMPS = 1e-6
+
+/** The wired circuit at standstill. Parts that hang on no source are dropped first. Null where the lines are joined. */
+export function solveWiring(
+  nodes: Nodes,
+  lines: [string, string],
+  supply: { volts: number; hz: number },
+  motor: MotorPoints,
+  capacitors: { id: string; from: string; to: string; uF: number }[],
+): SolvedWiring | null {
+  const [live, neutral] = [nodes.of(lines[0]), nodes.of(lines[1])]
+  if (live === neutral) return null
+  const omega = 2 * Math.PI * supply.hz
+  const source: CircuitElement = { id: 'source', kind: 'source', nodes: [live, neutral], value: supply.volts }
+  const elements: CircuitElement[] = [
+    source,
+    ...windingOf('run', motor.run, nodes, omega),
+    ...motor.taps.flatMap((tap, index) => windingOf(`tap${index}`, tap, nodes, omega)),
+    ...(motor.start ? windingOf('start', motor.start, nodes, omega) : []),
+    ...capacitors.map(
+      ({ id, from, to, uF }): CircuitElement => ({
+        id,
+        kind: 'capacitor',
+        nodes: [nodes.of(from), nodes.of(to)],
+        value: uF * 1e-6,
+      }),
+    ),
+  ].filter(({ nodes: [one, two] }) => one !== two)
+  const fed = reachable(elements, live)
+  const { nodes: solved, elements: flows } = solveCircuit({
+    hz: supply.hz,
+    reference: neutral,
+    elements: elements.filter((element) => fed.has(element.nodes[0]!)),
+  })
+  const phasor = (point: string): { re: number; im: number } => {
+    const node = solved[nodes.of(point)]
+    if (!node) return { re: 0, im: 0 }
+    const angle = (node.degrees * Math.PI) / 180
+    return { re: node.volts * Math.cos(angle), im: node.volts * Math.sin(angle) }
+  }
+  const flow = (id: string) => {
+    const found = flows[`${id}/r`]
+    return found && found.amps > LEAST_AMPS ? { amps: found.amps, degrees: found.degrees } : null
+  }
+  const isFed = (point: string) => fed.has(nodes.of(point))
+  return {
+    across: (one, two) => {
+      // A point that hangs free shows nothing against anything.
+      if (!isFed(one) || !isFed(two)) return 0
+      const [a, b] = [phasor(one), phasor(two)]
+      return Math.hypot(a.re - b.re, a.im - b.im)
+    },
+    run: flow('run'),
+    start: flow('start'),
+  }
+}
+
+/** Resistance and reactance in series, with a point of their own between. */
+function windingOf(id: string, segment: Segment, nodes: Nodes, omega: number): CircuitElement[] {
+  const [from, to] = [nodes.of(segment.from), nodes.of(segment.to)]
+  if (segment.x <= 0) return [{ id: `${id}/r`, kind: 'resistor', nodes: [from, to], value: segment.r }]
+  // A winding whose two ends are joined stays in: its own middle keeps it from being dropped.
+  if (from === to) return []
+  const middle = `${id}/middle`
+  return [
+    { id: `${id}/r`, kind: 'resistor', nodes: [from, middle], value: segment.r },
+    { id: `${id}/x`, kind: 'inductor', nodes: [middle, to], value: segment.x / omega },
+  ]
+}
+
+function reachable(elements: CircuitElement[], from: string): Set<string> {
+  const found = new Set([from])
+  for (let size = 0; size !== found.size; ) {
+    size = found.size
+    for (const element of elements)
+      if (element.nodes.some((node) => found.has(node))) for (const node of element.nodes) found.add(node)
+  }
+  return found
+}

@@ -1,0 +1,384 @@
+import fc from 'fast-check'
+import { describe, expect, it } from 'vitest'
+import { type Connection, type WiringInput, type WiringResult, wireMotor } from '.'
+
+const windings = { runOhm: 17.8, startOhm: 40.6 }
+
+/** A condenser fan on a contactor with the compressor's dual capacitor. */
+const condenser: WiringInput = {
+  supply: { volts: 240, hz: 60, lines: ['L1', 'L2'] },
+  control: { kind: 'contactor', poles: 2, loadTerminals: ['T1', 'T2'] },
+  capacitor: { kind: 'dual', uF: 5, hermUf: 35, terminals: ['C', 'FAN', 'HERM'], commonTiedTo: 'T2' },
+  motor: {
+    leads: [
+      { id: 'white', role: 'common' },
+      { id: 'black', role: 'run' },
+      { id: 'brown', role: 'start' },
+      { id: 'green', role: 'ground' },
+    ],
+    windings,
+    volts: 230,
+    needsUf: 5,
+  },
+}
+/** A blower of three speeds on a board. */
+const blower: WiringInput = {
+  supply: { volts: 120, hz: 60, lines: ['L', 'N'] },
+  control: {
+    kind: 'board',
+    loadTerminals: ['LINE', 'NEUTRAL'],
+    speedTerminals: [{ terminal: 'COOL' }, { terminal: 'HEAT', lead: 'red' }],
+    parkTerminals: ['M1'],
+  },
+  capacitor: { kind: 'single', uF: 7.5, terminals: ['k1', 'k2'] },
+  motor: {
+    leads: [
+      { id: 'white', role: 'common' },
+      { id: 'black', role: 'run' },
+      { id: 'blue', role: 'tap' },
+      { id: 'red', role: 'tap' },
+      { id: 'brown', role: 'start' },
+      { id: 'brown-white', role: 'capacitor-return', twinOf: 'black' },
+    ],
+    windings: {
+      runOhm: 6.2,
+      startOhm: 14.1,
+      taps: [
+        { lead: 'blue', ohm: 1.4 },
+        { lead: 'red', ohm: 3.1 },
+      ],
+    },
+    needsUf: 7.5,
+  },
+}
+const plan = (input: WiringInput) => wireMotor({ ...input, op: 'plan' })
+const check = (input: WiringInput, connections: Connection[]) =>
+  wireMotor({ ...input, op: 'check', connections }).check
+const landings = (result: WiringResult) =>
+  Object.fromEntries(result.connections.map(({ lead, to }) => [lead, to]))
+const codes = (result: { problems: { code: string }[] }) => result.problems.map((problem) => problem.code)
+const wires = (map: Record<string, string>): Connection[] =>
+  Object.entries(map).map(([lead, to]) => ({ lead, to }))
+const right = { white: 'T1', black: 'T2', brown: 'FAN', green: 'ground' }
+
+describe('a plan with a dual capacitor', () => {
+  it('puts the run lead on C’s line, the common on the other, the start lead on FAN, and never moves C', () => {
+    const result = plan(condenser)
+    expect(landings(result)).toEqual(right)
+    expect(result.alsoConnect).toEqual([])
+    expect(result.check).toMatchObject({ ok: true, starts: true, direction: 'as-built', problems: [] })
+    expect(result.check.runVolts).toBeCloseTo(240, 6)
+    expect(result.check.startVolts!).toBeGreaterThan(0)
+    expect(result.check.capacitorVolts!).toBeGreaterThan(240)
+  })
+
+  it('follows C to the other load terminal', () => {
+    const other = { ...condenser, capacitor: { ...condenser.capacitor, commonTiedTo: 'T1' } }
+    expect(landings(plan(other))).toMatchObject({ white: 'T2', black: 'T1' })
+  })
+
+  it('where nobody said where C sits, chooses the second terminal and asks to check', () => {
+    const { commonTiedTo: _, ...capacitor } = condenser.capacitor
+    const result = plan({ ...condenser, capacitor })
+    expect(result.alsoConnect).toEqual([
+      { from: 'C', to: 'T2', why: 'check that C and the compressor’s run lead already sit here' },
+    ])
+    expect(landings(result).black).toBe('T2')
+    expect(result.check.ok).toBe(true)
+  })
+
+  it('caps the capacitor return, says that it is not needed, and that the plate decides', () => {
+    const leads = [
+      ...condenser.motor.leads,
+      { id: 'brown-white', role: 'capacitor-return' as const, twinOf: 'black' },
+    ]
+    const result = plan({ ...condenser, motor: { ...condenser.motor, leads } })
+    expect(result.cappedLeads.map((each) => each.lead)).toEqual(['brown-white'])
+    expect(result.warnings.map((each) => each.code)).toEqual(
+      expect.arrayContaining(['return-not-needed', 'plate-decides']),
+    )
+    expect(result.check.ok).toBe(true)
+  })
+
+  it('uses a tap as the line lead where its speed is wanted, and caps the run lead', () => {
+    const leads = [...condenser.motor.leads, { id: 'blue', role: 'tap' as const }]
+    const result = plan({ ...condenser, motor: { ...condenser.motor, leads, speedWanted: 'blue' } })
+    expect(landings(result)).toMatchObject({ blue: 'T2', white: 'T1', brown: 'FAN' })
+    expect(result.cappedLeads.map((each) => each.lead)).toEqual(['black'])
+    expect(result.check.ok).toBe(true)
+  })
+
+  it('names the old landings that come off, and keeps those that stay', () => {
+    const oldLandings = [
+      { lead: 'yellow', terminal: 'T1' },
+      { lead: 'black', terminal: 'T2' },
+      { lead: 'brown', terminal: 'HERM' },
+    ]
+    expect(plan({ ...condenser, oldLandings }).removed).toEqual([
+      { lead: 'yellow', from: 'T1' },
+      { lead: 'brown', from: 'HERM' },
+    ])
+  })
+})
+
+describe('a plan with a capacitor of the fan’s own', () => {
+  it('gives both capacitor leads to it', () => {
+    const result = plan(blower)
+    expect(landings(result)).toMatchObject({ white: 'NEUTRAL', brown: 'k2', 'brown-white': 'k1' })
+    expect(result.alsoConnect).toEqual([])
+  })
+
+  it('feeds its near side from the run terminal where the motor has no return', () => {
+    const leads = condenser.motor.leads
+    const result = plan({
+      ...condenser,
+      capacitor: { kind: 'single', uF: 5, terminals: ['a', 'b'] },
+      motor: { ...condenser.motor, leads },
+    })
+    expect(result.alsoConnect).toMatchObject([{ from: 'a', to: 'T2' }])
+    expect(result.check.ok).toBe(true)
+  })
+
+  it('lands each speed on its terminal, parks one of the rest and caps the others', () => {
+    const result = plan(blower)
+    expect(landings(result)).toMatchObject({ black: 'COOL', red: 'HEAT', blue: 'M1' })
+    expect(result.cappedLeads).toEqual([])
+    expect(result.check).toMatchObject({ ok: true, problems: [] })
+    const { parkTerminals: _, ...control } = blower.control
+    expect(plan({ ...blower, control }).cappedLeads.map((each) => each.lead)).toEqual(['blue'])
+  })
+
+  it('gives the first free terminal to the speed that is wanted', () => {
+    expect(landings(plan({ ...blower, motor: { ...blower.motor, speedWanted: 'blue' } }))).toMatchObject({
+      blue: 'COOL',
+      red: 'HEAT',
+      black: 'M1',
+    })
+  })
+})
+
+describe('a motor without a start lead', () => {
+  it('starts where its winding has the line, and has no start volts', () => {
+    const shaded: WiringInput = {
+      ...condenser,
+      capacitor: { kind: 'none', terminals: [] },
+      motor: {
+        leads: [
+          { id: 'a', role: 'common' },
+          { id: 'b', role: 'run' },
+        ],
+        kind: 'shaded-pole',
+      },
+    }
+    expect(plan(shaded).check).toMatchObject({
+      ok: true,
+      starts: true,
+      startVolts: null,
+      startAmps: null,
+      capacitorVolts: null,
+    })
+  })
+
+  it('of split phase puts its start lead on the line, which is no fault there', () => {
+    const split: WiringInput = {
+      ...condenser,
+      capacitor: { kind: 'none', terminals: [] },
+      motor: { ...condenser.motor, kind: 'split-phase' },
+    }
+    expect(plan(split).check).toMatchObject({ ok: true, starts: true })
+    expect(landings(plan(split)).brown).toBe('T2')
+  })
+})
+
+describe('a wrong wiring is named with its consequence', () => {
+  const cases: [string, Record<string, string>, string][] = [
+    ['start lead on C', { ...right, brown: 'C' }, 'start-across-line'],
+    ['start lead on the line terminal', { ...right, brown: 'T2' }, 'start-across-line'],
+    ['start lead on the compressor’s section', { ...right, brown: 'HERM' }, 'wrong-capacitor-section'],
+    ['run lead forgotten', { white: 'T1', brown: 'FAN', green: 'ground' }, 'lead-unconnected'],
+    ['run and common on one terminal', { ...right, white: 'T2' }, 'run-winding-dead'],
+    ['start lead forgotten', { white: 'T1', black: 'T2', green: 'ground' }, 'start-winding-dead'],
+    ['start lead beside the common', { ...right, brown: 'T1' }, 'start-winding-dead'],
+    ['ground left off', { white: 'T1', black: 'T2', brown: 'FAN' }, 'no-ground'],
+    [
+      'run and start exchanged in unequal windings',
+      { ...right, black: 'FAN', brown: 'T2' },
+      'start-across-line',
+    ],
+  ]
+  it.each(cases)('%s', (_, map, code) => {
+    const result = check(condenser, wires(map))
+    expect(codes(result)).toContain(code)
+    expect(result.ok).toBe(false)
+  })
+
+  it('a bypassed capacitor is told beside the start winding across the line', () => {
+    expect(codes(check(condenser, wires({ ...right, brown: 'C' })))).toContain('capacitor-bypassed')
+  })
+
+  it('a motor that gets no voltage is never said to start', () => {
+    expect(check(condenser, wires({ ...right, white: 'T2' }))).toMatchObject({
+      starts: false,
+      direction: 'none',
+    })
+  })
+
+  it('two lines joined by leads of one point are a short, and nothing is solved', () => {
+    const leads = [
+      ...condenser.motor.leads,
+      { id: 'tracer', role: 'capacitor-return' as const, twinOf: 'black' },
+    ]
+    const result = check(
+      { ...condenser, motor: { ...condenser.motor, leads } },
+      wires({ ...right, tracer: 'T1' }),
+    )
+    expect(codes(result)).toContain('line-short')
+    expect(result).toMatchObject({ runVolts: null, starts: false, ok: false })
+  })
+
+  it('a motor for 115 V on 240 V, and another capacitance than the plate’s', () => {
+    expect(codes(check({ ...condenser, motor: { ...condenser.motor, volts: 115 } }, wires(right)))).toEqual([
+      'wrong-voltage',
+    ])
+    expect(codes(check({ ...condenser, motor: { ...condenser.motor, needsUf: 7.5 } }, wires(right)))).toEqual(
+      ['wrong-capacitance'],
+    )
+  })
+})
+
+describe('taps', () => {
+  const map = { white: 'NEUTRAL', black: 'COOL', red: 'HEAT', blue: 'M1', brown: 'k2', 'brown-white': 'k1' }
+  it('each on its own speed terminal are right, one live at a time', () => {
+    expect(check(blower, wires(map))).toMatchObject({ ok: true, problems: [] })
+  })
+
+  it('two on one terminal burn the turns between them', () => {
+    expect(codes(check(blower, wires({ ...map, blue: 'COOL' })))).toContain('tap-shorted')
+  })
+
+  it('unused on the line terminal are live', () => {
+    expect(codes(check(blower, wires({ ...map, blue: 'LINE' })))).toContain('unused-tap-live')
+  })
+
+  it('absent from the list count as capped', () => {
+    const { blue: _, ...without } = map
+    expect(check(blower, wires(without)).ok).toBe(true)
+  })
+
+  it('slow the motor: less of the line across the run winding', () => {
+    const fast = check({ ...blower, motor: { ...blower.motor, speedWanted: 'black' } }, wires(map))
+    const slow = check({ ...blower, motor: { ...blower.motor, speedWanted: 'red' } }, wires(map))
+    expect(fast.runVolts).toBeCloseTo(120, 6)
+    expect(slow.runVolts).toBeCloseTo(120, 6)
+    expect(slow.startAmps).not.toBeCloseTo(fast.startAmps!, 3)
+  })
+})
+
+describe('the other turn', () => {
+  const turned = { ...condenser, rotationNow: 'CW', rotationWanted: 'CCW' } as const
+  it('is made by the reversing pair where there is one', () => {
+    const leads = [
+      ...condenser.motor.leads,
+      { id: 'purple', role: 'reverse-a' as const },
+      { id: 'orange', role: 'reverse-b' as const },
+    ]
+    const result = plan({ ...turned, motor: { ...condenser.motor, leads } })
+    expect(result.reversal?.method).toBe('reversing-pair')
+    expect(landings(result)).toMatchObject({ purple: 'orange', orange: 'purple' })
+  })
+
+  it('is refused by exchange where the windings differ, with the reason', () => {
+    const result = plan(turned)
+    expect(result.reversal?.method).toBe('diagram')
+    expect(result.warnings.map((each) => each.code)).toContain('unequal-windings-swap')
+    expect(landings(result)).toEqual(right)
+  })
+
+  it('is made by exchange where they measure alike, and the circuit says reversed', () => {
+    const alike = { ...turned, motor: { ...condenser.motor, windings: { runOhm: 30, startOhm: 31.5 } } }
+    const result = plan(alike)
+    expect(result.reversal?.method).toBe('exchange-windings')
+    expect(landings(result)).toMatchObject({ brown: 'T2', black: 'FAN' })
+    expect(result.check).toMatchObject({ direction: 'reversed', starts: true, ok: true })
+  })
+
+  it('is not touched where it is right already', () => {
+    expect(plan({ ...condenser, rotationNow: 'CW', rotationWanted: 'CW' }).reversal).toBeNull()
+  })
+})
+
+describe('warnings', () => {
+  it('one leg stays live behind a contactor of one pole', () => {
+    const one = { ...condenser, control: { ...condenser.control, poles: 1 } }
+    expect(plan(one).warnings.map((each) => each.code)).toContain('one-leg-stays-live')
+    expect(plan(condenser).warnings.map((each) => each.code)).not.toContain('one-leg-stays-live')
+  })
+
+  it('the new motor’s own capacitance rules', () => {
+    const needs = { ...condenser, motor: { ...condenser.motor, needsUf: 7.5 } }
+    expect(plan(needs).warnings.map((each) => each.code)).toContain('capacitor-new-with-motor')
+  })
+})
+
+describe('what is refused', () => {
+  it.each([
+    ['a lead that does not exist', { ...right, pink: 'T1' }, 'connections[4].lead'],
+    ['a terminal that does not exist', { ...right, brown: 'FUN' }, 'connections[2].to'],
+  ])('%s, with its place', (_, map, path) => {
+    expect(() => check(condenser, wires(map))).toThrow(
+      expect.objectContaining({ code: 'invalid-input', path }),
+    )
+  })
+
+  it('a motor without a common, without a speed, or with two leads of one name', () => {
+    const bad = (leads: WiringInput['motor']['leads']) => () => plan({ ...condenser, motor: { leads } })
+    expect(
+      bad([
+        { id: 'a', role: 'run' },
+        { id: 'b', role: 'start' },
+      ]),
+    ).toThrow(/common/)
+    expect(
+      bad([
+        { id: 'a', role: 'common' },
+        { id: 'b', role: 'start' },
+      ]),
+    ).toThrow(/run lead/)
+    expect(
+      bad([
+        { id: 'a', role: 'common' },
+        { id: 'a', role: 'run' },
+      ]),
+    ).toThrow(/same name/)
+  })
+})
+
+describe('any motor of plausible windings', () => {
+  const anyMotor = fc.record({
+    runOhm: fc.double({ min: 2, max: 120, noNaN: true }),
+    ratio: fc.double({ min: 1.2, max: 4, noNaN: true }),
+    uF: fc.double({ min: 2, max: 15, noNaN: true }),
+    volts: fc.constantFrom(115, 230, 240),
+    tied: fc.constantFrom('T1', 'T2'),
+  })
+  it('is planned so that it starts as built, and forgetting or moving its start lead is noticed', () => {
+    fc.assert(
+      fc.property(anyMotor, ({ runOhm, ratio, uF, volts, tied }) => {
+        const input: WiringInput = {
+          ...condenser,
+          supply: { ...condenser.supply, volts },
+          capacitor: { ...condenser.capacitor, uF, commonTiedTo: tied },
+          motor: { ...condenser.motor, volts, needsUf: uF, windings: { runOhm, startOhm: runOhm * ratio } },
+        }
+        const result = plan(input)
+        expect(result.check).toMatchObject({ ok: true, direction: 'as-built' })
+        expect(result.check.runVolts).toBeCloseTo(volts, 6)
+        const others = result.connections.filter((each) => each.lead !== 'brown')
+        expect(check(input, others).ok).toBe(false)
+        for (const to of ['T1', 'T2', 'C', 'HERM'])
+          expect(check(input, [...others, { lead: 'brown', to }]).ok, to).toBe(false)
+      }),
+      { numRuns: 80 },
+    )
+  })
+})
