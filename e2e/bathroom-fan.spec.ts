@@ -83,6 +83,7 @@ test('a bathroom fan that hums, from plain words to a printed record', async ({ 
   await page.getByRole('button', { name: 'Take these landings' }).click()
   await expect(page.getByLabel('brown goes to')).toHaveValue('capacitor 1')
   await expect(page.getByLabel('black goes to')).toHaveValue('neutral')
+  await expect(page.getByTestId('solved-wiring')).toHaveAttribute('data-ok', 'true')
   const back = page.getByTestId('way-back').getByRole('checkbox')
   const count = await back.count()
   expect(count).toBeGreaterThan(3)

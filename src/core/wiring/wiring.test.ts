@@ -1,6 +1,10 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
+import type { Act } from '../job'
+import { act, id, jobOn } from '../job/job.testing'
 import { type Connection, type WiringInput, type WiringResult, wireMotor } from '.'
+
+import { wiringCheckOf } from './ofJob'
 
 const windings = { runOhm: 17.8, startOhm: 40.6 }
 
@@ -380,5 +384,52 @@ describe('any motor of plausible windings', () => {
       }),
       { numRuns: 80 },
     )
+  })
+})
+
+describe('the landings of a job', () => {
+  const wired = (landings: Record<string, string>) => {
+    let job = act(
+      jobOn('outdoor-unit-fan', 'psc'),
+      { kind: 'job.bench', on: true },
+      { kind: 'field.set', id: id(), part: 'capacitor-old', field: 'label', typed: '35+5 µF ±6 % 440 V' },
+      ...['white', 'black', 'brown'].map((name): Act => ({ kind: 'lead.add', id: id(), part: 'old', name })),
+    )
+    for (const [a, b, typed] of [
+      ['white', 'black', '18'],
+      ['white', 'brown', '41'],
+      ['black', 'brown', '59'],
+    ] as const)
+      job = act(job, { kind: 'reading.set', id: id(), reading: 'resistance', part: 'old', a, b, typed })
+    return act(
+      job,
+      ...Object.entries(landings).map(
+        ([lead, terminal], position): Act => ({
+          kind: 'landing.set',
+          id: id(),
+          lead,
+          role: '',
+          terminal,
+          capped: false,
+          position,
+        }),
+      ),
+    )
+  }
+  const good = { white: 'contactor load 1', black: 'contactor load 2', brown: 'FAN' }
+
+  it('are solved once every lead has one', () => {
+    expect(wiringCheckOf(wired({ white: 'contactor load 1' }))).toBeNull()
+    expect(wiringCheckOf(wired(good))).toMatchObject({ ok: true, direction: 'as-built' })
+  })
+
+  it('are named where they would burn the start winding', () => {
+    const check = wiringCheckOf(wired({ ...good, brown: 'contactor load 2' }))!
+    expect(check.ok).toBe(false)
+    expect(codes(check)).toContain('start-across-line')
+  })
+
+  it('are not judged where the roles are not known', () => {
+    expect(wiringCheckOf(act(jobOn('outdoor-unit-fan', 'ecm'), { kind: 'job.bench', on: true }))).toBeNull()
   })
 })

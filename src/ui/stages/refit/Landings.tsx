@@ -3,11 +3,13 @@
 import { type JobSnapshot, windingOf } from '@/core/job'
 import { capacitorKinds } from '@/core/knowledge/priors'
 import type { LeadRole } from '@/core/winding'
+import { terminalsOf } from '@/core/wiring/ofJob'
 import { useJob } from '../../job/JobProvider'
 import { Section } from '../../kit/Section'
 import { SelectField } from '../../kit/TextField'
 import { Tick } from '../../kit/Tick'
 import { LeadSwatch } from '../../pieces/insulation'
+import { SolvedWiring } from './SolvedWiring'
 
 interface Suggestion {
   terminal: string
@@ -24,18 +26,6 @@ const roleLabels: Record<string, string> = {
   capacitor: 'repeats another lead',
   ground: 'ground',
   unknown: 'not known yet',
-}
-
-/** Terminals of the family's control, as people name them. */
-function terminalsOf(snapshot: JobSnapshot): string[] {
-  switch (snapshot.machine.family) {
-    case 'outdoor-unit-fan':
-      return ['contactor load 1', 'contactor load 2', 'C', 'FAN', 'HERM', 'own capacitor', 'ground']
-    case 'furnace-blower':
-      return ['COOL', 'HEAT', 'PARK', 'neutral', 'capacitor 1', 'capacitor 2', 'ground']
-    default:
-      return ['line', 'neutral', 'C', 'FAN', 'capacitor 1', 'capacitor 2', 'ground']
-  }
 }
 
 /** Where a lead of this role belongs. The start lead always goes through the capacitor, never straight to the line. */
@@ -207,6 +197,7 @@ export function Landings() {
               )
             })}
           </ul>
+          <SolvedWiring />
           <div className="mt-3 flex flex-wrap items-center gap-3">
             <button
               type="button"
