@@ -1,17 +1,18 @@
 'use client'
 
 import { useRouter } from 'next/navigation'
-import { observationInfo } from '@/core/knowledge/vocabulary'
+import { type ObservationId, observationInfo } from '@/core/knowledge/vocabulary'
 import { useJob } from '../../../job/JobProvider'
 import { Head } from './Head'
 import { Results } from './Results'
 import { focusOn, placeOf } from './readings'
 
 /** The power is on for a reading: that reading, and the way back to off. */
-export function LiveNow() {
+export function LiveNow({ chosen }: { chosen: ObservationId | null }) {
   const { snapshot, diagnosis, act } = useJob()
   const router = useRouter()
-  const test = diagnosis.nextTests.find((each) => each.risk === 'live')
+  const live = diagnosis.nextTests.filter((each) => each.risk === 'live')
+  const test = live.find((each) => each.observation === chosen) ?? live[0]
   const off = () => {
     if (act({ kind: 'job.phase', phase: 'work' })) router.push(`/jobs/${snapshot.job.id}/make-dead`)
   }

@@ -28,7 +28,7 @@ export function NextTest() {
   const [trial] = diagnosis.trials
   const pair = winding?.missing[0]
   const card = () => {
-    if (energy.state === 'live-test') return <LiveNow />
+    if (energy.state === 'live-test') return <LiveNow chosen={own} />
     if (pair && own === null) return <PairCard pair={pair} />
     if (diagnosis.decided && own === null) return <DecidedCard />
     if (trial && own === null && !skipped && trial.score > (test?.score ?? 0))
