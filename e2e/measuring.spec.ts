@@ -89,7 +89,7 @@ test('a plate is read from a photo, corrected and taken over', async ({ page, co
 })
 
 test('the plate kept of a demo machine is read from its picture', async ({ page }) => {
-  await openDemoJob(page, 'Range hood, lower flat', 'match')
+  await openDemoJob(page, 'Range hood', 'match')
   await page.getByRole('button', { name: 'Read the plate on file' }).click()
   const proposals = page.getByTestId('proposals')
   await expect(proposals).toBeVisible({ timeout: 30_000 })

@@ -1,13 +1,13 @@
 import AxeBuilder from '@axe-core/playwright'
 import { expect, type Page } from '@playwright/test'
 
-/** Open a job of the demo household by the name of its machine: the oldest of that name, since journeys add their own. */
+/** Open a job of the demo household by the name of its machine. Its machines have a place; those that journeys add have none. */
 export async function openDemoJob(page: Page, name: string, stage: string): Promise<void> {
   await page.goto('/')
   const link = page
     .getByTestId('job-list')
-    .getByRole('link', { name: new RegExp(name) })
-    .last()
+    .getByRole('link', { name: new RegExp(`${name}, `) })
+    .first()
   const href = (await link.getAttribute('href'))!
   await page.goto(href.replace(/\/(notice|record)$/, `/${stage}`))
   await ready(page)

@@ -149,7 +149,7 @@ export const wordRules: WordRule[] = [
     pattern: /after (painting|the painters?|renovat|building work)/i,
     findings: { onset: 'after-painting-or-building-work' },
   },
-  { pattern: /after (rain|flood|a leak|water)/i, findings: { onset: 'after-water' } },
+  { pattern: /after (the |a )?(rain|flood|leak|water)/i, findings: { onset: 'after-water' } },
   {
     pattern: /(louder|worse|noisier) (over|for|every|each) (the )?(last )?(few )?(weeks?|days?)|grew/i,
     findings: { onset: 'grew-louder-over-weeks' },

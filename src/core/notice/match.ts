@@ -13,7 +13,9 @@ export interface Noticed {
  * Read plain words: "bathroom fan hums", "outside part of the AC, fan stands, compressor runs".
  * Families by the longest phrase found; findings by word rules, each offered for correction.
  */
-export function noticeFromWords(text: string): Noticed {
+export function noticeFromWords(typed: string): Noticed {
+  // Phones write a curved apostrophe.
+  const text = typed.replace(/[’‘]/g, "'")
   const source = ` ${text
     .toLowerCase()
     .replace(/[.,;:!?]/g, ' ')

@@ -1,0 +1,117 @@
+import { describe, expect, it } from 'vitest'
+import { actions } from './actions'
+import { familyFigures, optionInfo, optionKinds, partPrice } from './options'
+import { kindWeights, priors } from './priors'
+import { probes } from './probes'
+import { stopInfo } from './stops'
+import { tests } from './tests'
+import { causeIds, familyIds, type ObservationId, observationInfo, vocabulary } from './vocabulary'
+
+describe('options', () => {
+  it.each([...optionKinds])('%s has figures that hang together', (kind) => {
+    const info = optionInfo[kind]
+    expect(info.craft).toBeGreaterThan(0.5)
+    expect(info.craft).toBeLessThanOrEqual(1)
+    expect(info.years).toBeGreaterThan(0)
+    expect(info.hours).toBeGreaterThan(0)
+    expect(info.text.length).toBeGreaterThan(20)
+  })
+
+  it.each(familyIds)(
+    '%s: a universal motor is no dearer than the original, a machine dearer than its motor',
+    (family) => {
+      const { original, universal, newMachine, machineYears } = familyFigures[family]
+      if (universal !== null) expect(universal).toBeLessThanOrEqual(original)
+      expect(newMachine).toBeGreaterThan(original)
+      expect(machineYears).toBeGreaterThan(5)
+    },
+  )
+
+  it('price only parts of actions that exist', () => {
+    for (const action of Object.keys(partPrice)) expect(actions).toHaveProperty(action)
+  })
+})
+
+describe('actions', () => {
+  it('may be done as their own test only where anybody careful can, without a part that must be bought', () => {
+    for (const [id, action] of Object.entries(actions))
+      if (action.trial !== undefined) {
+        expect(action.skill, id).toBeLessThanOrEqual(2)
+        expect(action.minutes, id).toBeLessThanOrEqual(45)
+      }
+  })
+
+  it('never bridge, bypass or hold in', () => {
+    for (const [id, action] of Object.entries(actions))
+      if (/bridg|bypass|held in/i.test(action.steps)) expect(action.steps, id).toMatch(/never/i)
+  })
+
+  it('say what goes wrong', () => {
+    for (const [id, action] of Object.entries(actions)) expect(action.risk.length, id).toBeGreaterThan(5)
+  })
+})
+
+describe('where a meter goes', () => {
+  it('is drawn for every reading that takes a number or a meter', () => {
+    for (const id of Object.keys(tests) as ObservationId[]) {
+      const metered = tests[id].some((test) => test.tools.some((tool) => tool.startsWith('meter')))
+      const byMeter = metered && !tests[id].every((test) => test.tools.includes('hand'))
+      if (byMeter) expect(probes, id).toHaveProperty([id])
+      if (observationInfo(id).measure && observationInfo(id).measure !== 'mm')
+        expect(probes, id).toHaveProperty([id])
+    }
+  })
+
+  it('is on volts for a live test, and on ohms or µF for a dead one', () => {
+    for (const [id, probe] of Object.entries(probes)) {
+      const live = tests[id as ObservationId][0]!.risk === 'live'
+      expect(probe.range.startsWith('V'), id).toBe(live)
+    }
+  })
+})
+
+describe('tests', () => {
+  it('that need power are looked at from outside, those with hands in need none', () => {
+    for (const list of Object.values(tests))
+      for (const test of list) {
+        if (test.needsPower) expect(test.risk).toBe('none')
+        if (test.handsIn) expect(test.needsPower).toBeUndefined()
+      }
+  })
+
+  it('never ask for a hand or metal in a running fan, nor for a contactor pushed in', () => {
+    for (const [id, list] of Object.entries(tests))
+      for (const test of list) {
+        const text = `${test.how} ${test.caution ?? ''}`
+        if (/push/i.test(text) && id === 'nudge-start') expect(text).toMatch(/Never a hand, never metal/)
+        if (id === 'contactor-position') expect(text).toMatch(/Do not push it/)
+      }
+  })
+})
+
+describe('priors', () => {
+  it('name causes that exist, with weights above nothing', () => {
+    for (const table of [...Object.values(priors), ...Object.values(kindWeights)])
+      for (const [cause, weight] of Object.entries(table)) {
+        expect(causeIds).toContain(cause)
+        expect(weight, cause).toBeGreaterThan(0)
+      }
+  })
+
+  it('let every family fail in its supply, its bearing and its winding or electronics', () => {
+    for (const family of familyIds) {
+      const names = Object.keys(priors[family])
+      for (const cause of ['no-supply', 'bearing-worn', 'bearing-seized', 'winding-open'])
+        expect(names, family).toContain(cause)
+    }
+  })
+})
+
+describe('stop rules', () => {
+  it('all have a page, and a sign by which they can be raised', () => {
+    for (const rule of Object.keys(vocabulary.stopRules) as (keyof typeof stopInfo)[]) {
+      expect(stopInfo[rule].sign, rule).toBeTruthy()
+      expect(stopInfo[rule].text.endsWith('.')).toBe(true)
+    }
+  })
+})

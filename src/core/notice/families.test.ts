@@ -1,0 +1,80 @@
+import { describe, expect, it } from 'vitest'
+import { familyWords, wordRules } from '../knowledge/plainWords'
+import { familyIds, type ObservationId, observationInfo } from '../knowledge/vocabulary'
+import { noticeFromWords } from '.'
+
+const found = (text: string) => {
+  const { family, findings } = noticeFromWords(text)
+  return { family, ...Object.fromEntries(findings.map((f) => [f.observation, f.value])) }
+}
+
+describe('how people call each fan', () => {
+  const said: Record<string, string> = {
+    'bath-exhaust-fan': 'the extractor over the shower squeals',
+    'range-hood-fan': 'cooker hood only works on one of the speeds',
+    'ceiling-fan': 'ceiling fan in the bedroom rattles',
+    'attic-vent-fan': 'whole house fan will not start',
+    'furnace-blower': 'furnace blower never stops',
+    'draft-inducer': 'the inducer is loud since last week',
+    'outdoor-unit-fan': 'heat pump fan runs backwards',
+    'mini-split-indoor-fan': 'ductless unit gives little air',
+    'refrigerator-evaporator-fan': 'fan in the freezer stopped, food is warm',
+    'refrigerator-condenser-fan': 'fan behind the fridge grinds',
+    'rv-furnace-blower': 'caravan heater blower turns slowly',
+    'pellet-stove-exhaust-blower': 'pellet stove blower squeals, louder every week',
+    'hrv-fan': 'heat recovery has gone quiet',
+    'dehumidifier-fan': 'dehumidifier cuts out after ten minutes',
+  }
+  it.each(Object.entries(said))('%s: "%s"', (family, text) => {
+    expect(found(text).family).toBe(family)
+  })
+
+  it('is known for every family but the other one', () => {
+    for (const family of familyIds)
+      expect(familyWords[family].length > 0, family).toBe(family !== 'other-fan')
+  })
+})
+
+describe('what people say of it', () => {
+  it.each([
+    ['it starts and then dies', { 'fan-state': 'starts-then-stops' }],
+    ['it cuts out', { 'fan-state': 'starts-then-stops' }],
+    ['it won’t stop', { 'fan-state': 'wont-stop' }],
+    ["it won't stop", { 'fan-state': 'wont-stop' }],
+    ['blows the wrong way', { 'fan-state': 'runs-backwards' }],
+    ['works now and then', { 'fan-state': 'intermittent' }],
+    ['gone sluggish', { 'fan-state': 'slow' }],
+    ['smells of burning', { smell: 'burnt' }],
+    ['a carbon monoxide alarm went off', { 'danger-signs': 'co-alarm' }],
+    ['there is soot on it', { 'danger-signs': 'soot-or-rollout' }],
+    ['dead after the storm', { 'fan-state': 'dead', onset: 'after-a-storm-or-outage' }],
+    ['hums since I fitted a new motor', { 'fan-state': 'hums' }],
+    ['slow after painting', { 'fan-state': 'slow', onset: 'after-painting-or-building-work' }],
+    ['dead after a flood', { 'fan-state': 'dead', onset: 'after-water' }],
+    ['trips the breaker', { breaker: 'tripped-once' }],
+    ['the gfci goes', { breaker: 'rcd-trips' }],
+    ['it goes when I push it', { 'nudge-start': 'starts-and-runs' }],
+    ['starts with a push', { 'nudge-start': 'starts-and-runs', 'fan-state': 'hums' }],
+    ['a wasp nest in it', { fouling: 'debris' }],
+    ['full of frost', { fouling: 'iced' }],
+    ['no heat in the house', { 'temperature-effect': 'no-heat' }],
+  ])('"%s"', (text, expected) => {
+    expect(found(text)).toMatchObject(expected)
+  })
+
+  it('is a stop whenever gas and smell stand together, in any order', () => {
+    for (const text of ['smell of gas', 'gas smell by the stove', 'I can smell the gas', 'gas leak'])
+      expect(found(text), text).toMatchObject({ smell: 'gas' })
+  })
+
+  it('becomes only values that the vocabulary has', () => {
+    for (const rule of wordRules)
+      for (const [observation, value] of Object.entries(rule.findings))
+        expect(observationInfo(observation as ObservationId).values, `${rule.pattern}`).toContain(value)
+  })
+
+  it('of nothing known is nothing', () => {
+    expect(noticeFromWords('')).toEqual({ family: null, families: [], findings: [] })
+    expect(noticeFromWords('the thing on the shelf')).toMatchObject({ family: null, findings: [] })
+  })
+})
