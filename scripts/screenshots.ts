@@ -31,7 +31,10 @@ const views: View[] = [
     before: async (page) => {
       await page.getByText('Another test instead').click()
       await page.getByRole('button', { name: /^Capacitor section of the fan/ }).click()
-      await page.getByTestId('evidence').getByRole('button', { name: /Bearing seized/ }).click()
+      await page
+        .getByTestId('evidence')
+        .getByRole('button', { name: /Bearing seized/ })
+        .click()
       await page.getByText('Would prove it').waitFor()
     },
   },
