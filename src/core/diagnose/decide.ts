@@ -1,6 +1,6 @@
 import { capacitorKinds } from '../knowledge/priors'
 import { type ActionId, type CauseId, causeInfo, type ObservationId } from '../knowledge/vocabulary'
-import { kindShares } from './model'
+import { possibleKinds } from './familyPrior'
 import { remarksOn } from './remarks'
 import type { DiagnoseInput, Diagnosis, Findings, Suspect } from './types'
 
@@ -39,9 +39,7 @@ export function decide(
     if (capacitorUnread(input, findings)) {
       notes.push('Read the run capacitor before buying a motor.')
       // Where nobody knows whether one is fitted, looking for it comes first.
-      const fitted = kindShares(input.family, input.motorKind).every(({ kind }) =>
-        capacitorKinds.includes(kind),
-      )
+      const fitted = possibleKinds(input, findings).every((kind) => capacitorKinds.includes(kind))
       return {
         decided: null,
         notes,
@@ -68,5 +66,5 @@ function hotAndOpen(findings: Findings): boolean {
 function capacitorUnread(input: DiagnoseInput, findings: Findings): boolean {
   if (findings['capacitor-fan-reading'] !== undefined || findings['capacitor-look'] === 'none-fitted')
     return false
-  return kindShares(input.family, input.motorKind).some(({ kind }) => capacitorKinds.includes(kind))
+  return possibleKinds(input, findings).some((kind) => capacitorKinds.includes(kind))
 }

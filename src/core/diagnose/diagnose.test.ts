@@ -73,6 +73,28 @@ describe('stops', () => {
   })
 })
 
+describe('while a stop stands', () => {
+  it.each([
+    { smell: 'gas' },
+    { 'danger-signs': 'co-alarm' },
+    { 'danger-signs': 'water-on-electrics' },
+    { 'danger-signs': 'burnt-supply' },
+    { 'supply-voltage': 'high' },
+  ] as const)('%o: nothing is offered to be looked at, tried or switched on', (observations) => {
+    const result = run('furnace-blower', { 'fan-state': 'hums', ...observations })
+    expect(result.nextTests).toEqual([])
+    expect(result.trials).toEqual([])
+  })
+
+  it('a breaker that trips again: the fault is sought on the machine cut off from it, never under power', () => {
+    const result = run('furnace-blower', { breaker: 'trips-again-at-once' }, { motorKind: 'psc' })
+    const asked = result.nextTests.map(({ observation }) => observation)
+    expect(asked).toContain('to-frame')
+    expect(asked).toContain('capacitor-fan-reading')
+    expect(result.nextTests.filter((test) => test.risk === 'live' || test.needsPower)).toEqual([])
+  })
+})
+
 describe('numbers', () => {
   const plate = {
     volts: 240,

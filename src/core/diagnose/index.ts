@@ -2,7 +2,7 @@ import { stopTriggers } from '../knowledge/stops'
 import { tests } from '../knowledge/tests'
 import { observationInfo } from '../knowledge/vocabulary'
 import { decide } from './decide'
-import { rankTests } from './nextTests'
+import { rankTests, whileStopped } from './nextTests'
 import { mapObservations } from './numbers'
 import { findConflicts } from './pairs'
 import { posteriorOf, suspectsOf } from './posterior'
@@ -12,7 +12,8 @@ import { rankTrials } from './trials'
 import type { DiagnoseInput, Diagnosis, Findings } from './types'
 
 export { DECIDED } from './decide'
-export { likelihood, priorOf, tellingValues } from './model'
+export { priorOf } from './familyPrior'
+export { likelihood, tellingValues } from './likelihood'
 export { rankedWhileDead, usableTest } from './nextTests'
 export { capacitorVerdictToValue, mapObservations } from './numbers'
 export { type Settler, weightInWords, whatSettles } from './settle'
@@ -32,16 +33,18 @@ export function diagnose(input: DiagnoseInput): Diagnosis {
   const stop = stopTriggers
     .filter((trigger) => trigger.values.includes(findings[trigger.observation] ?? ''))
     .map(({ rule, text, call }) => ({ rule, text: `${text} ${call}` }))
-  const prior = knownPrior(input)
+  const prior = knownPrior(input, findings)
   const suspects = suspectsOf(prior, findings)
   const posterior = posteriorOf(prior, findings)
   const { conflicts, pair } = findConflicts(prior, posterior, findings)
   const { decided, notes, needed } = decide(input, suspects, findings, { stop, pair })
-  const nextTests = rankTests(input, prior, posterior, asked(findings, unmapped), needed)
-  const unmade = needed.find(
-    (observation) =>
-      findings[observation] === undefined && !nextTests.some((test) => test.observation === observation),
-  )
+  const nextTests = whileStopped(rankTests(input, prior, posterior, asked(findings, unmapped), needed), stop)
+  const unmade =
+    stop.length === 0 &&
+    needed.find(
+      (observation) =>
+        findings[observation] === undefined && !nextTests.some((test) => test.observation === observation),
+    )
   if (unmade && !input.declined?.includes(unmade))
     notes.push(
       missingTool(

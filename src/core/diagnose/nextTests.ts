@@ -1,12 +1,14 @@
-import { capacitorKinds } from '../knowledge/priors'
 import { tests } from '../knowledge/tests'
 import type { TestInfo } from '../knowledge/types'
-import { type MotorKindId, type ObservationId, observationIds } from '../knowledge/vocabulary'
-import { kindShares, likelihood, type Prior, tellingValues } from './model'
-import type { DiagnoseInput, Findings, NextTest, TestRead } from './types'
+import { type CauseId, type ObservationId, observationIds } from '../knowledge/vocabulary'
+import { type Prior, possibleKinds } from './familyPrior'
+import { expectedShares, tellingValues } from './likelihood'
+import type { DiagnoseInput, Diagnosis, Findings, NextTest, TestRead } from './types'
 
 /** A minute's cost is one; a dead test costs a little care, a live one its danger. Set by `weights`. */
 const RISK_COST = { none: 0, dead: 1, live: 6 }
+/** Minutes to read what a test asks, turn to it and note the answer: a string of small questions is no shortcut. */
+const TURNING_TO_IT = 1
 /** Below this a test is not worth getting up for. */
 const LEAST_BITS = 0.002
 
@@ -28,10 +30,10 @@ export function rankTests(
     if (findings[observation] !== undefined || input.declined?.includes(observation)) continue
     const usable = usableTest(observation, input, findings)
     if (!usable) continue
-    const { reads, bits } = expectation(observation, prior, posterior)
+    const { reads, bits } = expectation(observation, prior, posterior, findings)
     if (bits < LEAST_BITS && !needed.includes(observation)) continue
     const { info, index } = usable
-    const cost = Math.max(0.25, info.minutes * perMinute + RISK_COST[info.risk] * riskFactor)
+    const cost = (info.minutes + TURNING_TO_IT) * perMinute + RISK_COST[info.risk] * riskFactor
     found.push({
       test: tests[observation].length > 1 ? `${observation}-${index + 1}` : observation,
       observation,
@@ -51,6 +53,16 @@ export function rankTests(
     test.score = best * (1 + (needed.length - place) / 100) + Number.EPSILON
   }
   return found.sort((one, two) => two.score - one.score)
+}
+
+/**
+ * What may still be looked at while a stop stands: nothing, but for a breaker that trips again. There the fault is sought
+ * on the machine cut off from it, never by switching on once more.
+ */
+export function whileStopped(ranked: NextTest[], stop: Diagnosis['stop']): NextTest[] {
+  if (stop.length === 0) return ranked
+  if (stop.some(({ rule }) => rule !== 'breaker-retrips')) return []
+  return ranked.filter(({ risk, needsPower }) => risk !== 'live' && !needsPower)
 }
 
 /** Minutes to take a machine from proved dead to power and back: clip on, power on, and every point and proof anew. */
@@ -88,45 +100,47 @@ export function usableTest(
   return null
 }
 
-/** Motor kinds still possible: a motor without a capacitor is none that needs one. */
-function possibleKinds(input: DiagnoseInput, findings: Findings): MotorKindId[] {
-  const kinds = kindShares(input.family, input.motorKind).map((entry) => entry.kind)
-  if (findings['capacitor-look'] !== 'none-fitted') return kinds
-  return kinds.filter((kind) => !capacitorKinds.includes(kind))
-}
-
 /** Expected information in bits, and what each reading would mean. */
 function expectation(
   observation: ObservationId,
   prior: Prior[],
   posterior: number[],
+  findings: Findings,
 ): { reads: TestRead[]; bits: number } {
   let bits = 0
   const reads: TestRead[] = []
-  for (const value of tellingValues(observation)) {
-    const joint = prior.map(({ cause }, index) => posterior[index]! * likelihood(cause, observation, value))
+  const causes = prior.map(({ cause }) => cause)
+  const shares = expectedShares(causes, observation, findings).map(sumToOne)
+  for (const [place, value] of tellingValues(observation).entries()) {
+    const joint = shares.map((own, index) => posterior[index]! * own[place]!)
     const probability = joint.reduce((sum, each) => sum + each, 0)
     if (probability <= 0) continue
-    let gain = 0
     joint.forEach((each, index) => {
-      if (each > 0) gain += each * Math.log2(each / (probability * posterior[index]!))
+      if (each > 0) bits += each * Math.log2(each / (probability * posterior[index]!))
     })
-    bits += gain
-    const points = prior
-      .map(({ cause }, index) => ({
-        cause,
-        after: joint[index]! / probability,
-        lift: joint[index]! / probability / posterior[index]!,
-      }))
-      .filter(({ after, lift }) => after > 0.08 && lift > 1.1)
-      .sort((one, two) => two.after - one.after)
-      .slice(0, 3)
-      .map(({ cause }) => cause)
-    reads.push({ value, probability, points })
+    reads.push({ value, probability, points: pointsTo(causes, posterior, joint, probability) })
   }
   const total = reads.reduce((sum, read) => sum + read.probability, 0)
   return {
     bits: Math.max(0, bits),
     reads: reads.map((read) => ({ ...read, probability: read.probability / total })),
   }
+}
+
+/** Causes that a value raises, the likeliest after it first. */
+function pointsTo(causes: CauseId[], posterior: number[], joint: number[], probability: number): CauseId[] {
+  const raised: { cause: CauseId; after: number }[] = []
+  joint.forEach((each, index) => {
+    const after = each / probability
+    if (after > 0.08 && after > 1.1 * posterior[index]!) raised.push({ cause: causes[index]!, after })
+  })
+  return raised
+    .sort((one, two) => two.after - one.after)
+    .slice(0, 3)
+    .map(({ cause }) => cause)
+}
+
+const sumToOne = (shares: number[]): number[] => {
+  const sum = shares.reduce((total, share) => total + share, 0)
+  return shares.map((share) => share / sum)
 }

@@ -1,7 +1,8 @@
 import { leaks } from '../knowledge/leaks'
 import { shortLabels, valueLabel } from '../knowledge/valueLabels'
 import { type CauseId, causeInfo, type ObservationId } from '../knowledge/vocabulary'
-import { likelihood, type Prior, speaksOf } from './model'
+import type { Prior } from './familyPrior'
+import { likelihood, speaksOf } from './likelihood'
 import { entriesOf } from './posterior'
 import type { Diagnosis, Findings } from './types'
 
@@ -22,7 +23,7 @@ export function findConflicts(
   const entries = entriesOf(findings)
   if (entries.length < 2) return { conflicts: [], pair: null }
   // One row per finding, one column per cause: the loop over all pairs only multiplies numbers.
-  const rows = entries.map(([observation, value]) => rowOf(prior, observation, value))
+  const rows = entries.map(([observation, value]) => rowOf(prior, observation, value, findings))
   const single = (index: number) =>
     rows.reduce((product, row) => product * row.own[index]!, prior[index]!.probability)
   const total = prior.reduce((sum, _, index) => sum + single(index), 0)
@@ -44,7 +45,8 @@ export function findConflicts(
   const conflicts = entries
     .filter(
       ([observation, value]) =>
-        likelihood(second, observation, value) >= DOES_NOT_FIT * likelihood(main, observation, value),
+        likelihood(second, observation, value, findings) >=
+        DOES_NOT_FIT * likelihood(main, observation, value, findings),
     )
     .map(([observation, value]) => ({
       observation,
@@ -61,12 +63,12 @@ interface FindingRow {
   speaks: boolean[]
 }
 
-function rowOf(prior: Prior[], observation: ObservationId, value: string): FindingRow {
+function rowOf(prior: Prior[], observation: ObservationId, value: string, findings: Findings): FindingRow {
   const normal = normalValue(observation)
   return {
     isNormal: value === normal,
-    own: prior.map(({ cause }) => likelihood(cause, observation, value)),
-    normal: prior.map(({ cause }) => likelihood(cause, observation, normal)),
+    own: prior.map(({ cause }) => likelihood(cause, observation, value, findings)),
+    normal: prior.map(({ cause }) => likelihood(cause, observation, normal, findings)),
     speaks: prior.map(({ cause }) => speaksOf(cause, observation)),
   }
 }

@@ -1,5 +1,6 @@
-import type { CauseId, ObservationId } from '../knowledge/vocabulary'
-import { isInformative, likelihood, type Prior } from './model'
+import type { ObservationId } from '../knowledge/vocabulary'
+import type { Prior } from './familyPrior'
+import { isInformative, likelihoodsOf, settledBy } from './likelihood'
 import type { Because, Findings, Suspect } from './types'
 
 export const entriesOf = (findings: Findings): [ObservationId, string][] =>
@@ -9,12 +10,9 @@ export const entriesOf = (findings: Findings): [ObservationId, string][] =>
 
 /** Posterior over single causes, in the order of the prior. Sum 1. */
 export function posteriorOf(prior: Prior[], findings: Findings): number[] {
-  const entries = entriesOf(findings)
-  const weights = prior.map(({ cause, probability }) =>
-    entries.reduce(
-      (product, [observation, value]) => product * likelihood(cause, observation, value),
-      probability,
-    ),
+  const rows = rowsOf(prior, findings)
+  const weights = prior.map(({ probability }, index) =>
+    rows.reduce((product, { own }) => product * own[index]!, probability),
   )
   const sum = weights.reduce((total, weight) => total + weight, 0)
   return weights.map((weight) => weight / sum)
@@ -23,28 +21,40 @@ export function posteriorOf(prior: Prior[], findings: Findings): number[] {
 /** Suspects, likeliest first, each with what spoke for and against it in bits. */
 export function suspectsOf(prior: Prior[], findings: Findings): Suspect[] {
   const posterior = posteriorOf(prior, findings)
-  const entries = entriesOf(findings)
+  const rows = rowsOf(prior, findings)
   return prior
-    .map(({ cause }, index) => ({
+    .map(({ cause, probability }, index) => ({
       cause,
       probability: posterior[index]!,
-      because: becauseOf(prior, cause, entries),
+      because: rows
+        .map(({ own, total, ...finding }) => {
+          // How likely it is under all other causes together, each by its weight.
+          const others = (total - probability * own[index]!) / (1 - probability)
+          return { ...finding, bits: probability < 1 ? Math.log2(own[index]! / others) : 0 }
+        })
+        .sort((one, two) => Math.abs(two.bits) - Math.abs(one.bits)),
     }))
     .sort((one, two) => two.probability - one.probability)
 }
 
-function becauseOf(prior: Prior[], cause: CauseId, entries: [ObservationId, string][]): Because[] {
-  return entries
-    .map(([observation, value]) => {
-      const own = likelihood(cause, observation, value)
-      let others = 0
-      let weight = 0
-      for (const entry of prior) {
-        if (entry.cause === cause) continue
-        others += entry.probability * likelihood(entry.cause, observation, value)
-        weight += entry.probability
-      }
-      return { observation, value, bits: weight > 0 ? Math.log2(own / (others / weight)) : 0 }
-    })
-    .sort((one, two) => Math.abs(two.bits) - Math.abs(one.bits))
+interface Row extends Pick<Because, 'observation' | 'value' | 'after'> {
+  /** Likelihood under each cause of the prior. */
+  own: number[]
+  /** Likelihood under all of them, each by its weight. */
+  total: number
+}
+
+function rowsOf(prior: Prior[], findings: Findings): Row[] {
+  const causes = prior.map(({ cause }) => cause)
+  return entriesOf(findings).map(([observation, value]) => {
+    const own = likelihoodsOf(causes, observation, value, findings)
+    const given = settledBy(observation, findings)
+    return {
+      observation,
+      value,
+      own,
+      total: own.reduce((sum, each, index) => sum + each * prior[index]!.probability, 0),
+      ...(given ? { after: given.finding } : {}),
+    }
+  })
 }

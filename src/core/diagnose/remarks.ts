@@ -1,4 +1,5 @@
-import { type FamilyId, vocabulary } from '../knowledge/vocabulary'
+import { type FamilyId, type MotorKindId, vocabulary } from '../knowledge/vocabulary'
+import { partsSeen } from './partsSeen'
 import type { DiagnoseInput, Findings } from './types'
 
 interface Remark {
@@ -34,8 +35,22 @@ const remarks: Remark[] = [
   },
 ]
 
-export const remarksOn = (input: DiagnoseInput, findings: Findings): string[] =>
-  remarks.filter((remark) => remark.when(findings, input)).map((remark) => remark.text)
+export const remarksOn = (input: DiagnoseInput, findings: Findings): string[] => [
+  ...remarks.filter((remark) => remark.when(findings, input)).map((remark) => remark.text),
+  ...kindRemark(input, findings),
+]
+
+/** Where the plate does not say what motor it is and a part does, that is said: it moves the suspects. */
+function kindRemark({ family, motorKind }: DiagnoseInput, findings: Findings): string[] {
+  if (motorKind) return []
+  const kinds = vocabulary.families[family].typicalMotorKinds as MotorKindId[]
+  const telling = partsSeen(findings).filter(({ kinds: own, there }) => {
+    const fitting = kinds.filter((kind) => own.includes(kind) === there).length
+    return fitting > 0 && fitting < kinds.length
+  })
+  const names = [...new Set(telling.map(({ name, there }) => (there ? `with ${name}` : `without ${name}`)))]
+  return names.length > 0 ? [`Taken as a motor ${names.join(', ')}, from what you found.`] : []
+}
 
 /** A test that a decision waits for and that no tool at hand can make. */
 export function missingTool(tools: string[], label: string): string {

@@ -328,10 +328,11 @@ describe('rules of thumb', () => {
         'winding-grounded',
         'winding-shorted',
         'capacitor-shorted',
-        'no-supply',
+        'wired-wrong',
         'wiring-loose-or-burnt',
       ),
     ).toBeGreaterThan(0.6)
+    expect(top(result)).toBe('winding-grounded')
   })
 
   it('inducer silent with power at it → the inducer', () => {

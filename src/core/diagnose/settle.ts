@@ -1,5 +1,5 @@
 import { type CauseId, type ObservationId, observationIds } from '../knowledge/vocabulary'
-import { likelihood, tellingValues } from './model'
+import { expectedShares, tellingValues } from './likelihood'
 import { usableTest } from './nextTests'
 import { mapObservations } from './numbers'
 import { posteriorOf } from './posterior'
@@ -25,7 +25,7 @@ const LOWERS = 0.5
 /** What would prove a suspect, and what would strike it: results of tests that can be made, the strongest first. */
 export function whatSettles(input: DiagnoseInput, cause: CauseId): { proves: Settler[]; strikes: Settler[] } {
   const { findings } = mapObservations(input.observations, input.plate)
-  const prior = knownPrior(input)
+  const prior = knownPrior(input, findings)
   const posterior = posteriorOf(prior, findings)
   const own = prior.findIndex((entry) => entry.cause === cause)
   if (own < 0) return { proves: [], strikes: [] }
@@ -34,10 +34,13 @@ export function whatSettles(input: DiagnoseInput, cause: CauseId): { proves: Set
   for (const observation of observationIds) {
     if (findings[observation] !== undefined || input.declined?.includes(observation)) continue
     if (!usableTest(observation, input, findings)) continue
-    for (const value of tellingValues(observation)) {
-      const joint = prior.map(
-        (entry, index) => posterior[index]! * likelihood(entry.cause, observation, value),
-      )
+    const shares = expectedShares(
+      prior.map((entry) => entry.cause),
+      observation,
+      findings,
+    )
+    for (const [place, value] of tellingValues(observation).entries()) {
+      const joint = shares.map((each, index) => posterior[index]! * each[place]!)
       const probability = joint.reduce((sum, each) => sum + each, 0)
       if (probability >= LEAST_LIKELY)
         results.push({ observation, value, probability, after: joint[own]! / probability })

@@ -1,7 +1,10 @@
+import { tests } from '../knowledge/tests'
+import type { TestInfo } from '../knowledge/types'
 import type { ObservationId } from '../knowledge/vocabulary'
 import { type CauseId, causeInfo, type FamilyId, familyIds, type MotorKindId } from '../knowledge/vocabulary'
 import { diagnose } from '.'
-import { kindShares, likelihood, priorOf, tellingValues } from './model'
+import { kindShares, priorOf } from './familyPrior'
+import { expectedShares, tellingValues } from './likelihood'
 import { usableTest } from './nextTests'
 import type { DiagnoseInput, Diagnosis, Trial } from './types'
 
@@ -12,8 +15,8 @@ export interface HiddenCase {
   /** The plate was read; otherwise the kind is unknown to the diagnosis. */
   kindKnown: boolean
   cause: CauseId
-  /** What each test shows. The same question gets the same answer. */
-  answer: (observation: ObservationId) => string
+  /** What each test shows; null where this motor has nothing to test. The same question gets the same answer. */
+  answer: (observation: ObservationId) => string | null
 }
 
 /** Draw a case: a family, a motor kind by its share, a cause by its prior, answers by the likelihoods. */
@@ -21,14 +24,24 @@ export function drawCase(random: () => number, family = pick(random, [...familyI
   const { kind } = draw(random, kindShares(family), (entry) => entry.share)
   const { cause } = draw(random, priorOf(family, kind), (entry) => entry.probability)
   const seen = new Map<ObservationId, string>()
-  const answer = (observation: ObservationId): string => {
+  const answer = (observation: ObservationId): string | null => {
     const known = seen.get(observation)
     if (known !== undefined) return known
-    const value = draw(random, tellingValues(observation), (each) => likelihood(cause, observation, each))
+    if (tests[observation].every(({ kinds }: TestInfo) => kinds && !kinds.includes(kind)))
+      return ABSENT[observation] ?? null
+    const values = tellingValues(observation)
+    const [shares] = expectedShares([cause], observation, Object.fromEntries(seen))
+    const value = draw(random, values, (each) => shares![values.indexOf(each)]!)
     seen.set(observation, value)
     return value
   }
   return { family, motorKind: kind, kindKnown: random() < 0.5, cause, answer }
+}
+
+/** What is found where the part is looked for and there is none. */
+const ABSENT: Partial<Record<ObservationId, string>> = {
+  'capacitor-look': 'none-fitted',
+  'brush-length': 'not-fitted',
 }
 
 /** A look at something, or a cheap repair done as a test of itself. */
@@ -97,7 +110,7 @@ const CHECKLIST: ObservationId[] = [
 export const checklist: Policy = (state, input) => {
   const findings = input.observations as Record<string, string>
   for (const observation of CHECKLIST) {
-    if (findings[observation] !== undefined) continue
+    if (findings[observation] !== undefined || input.declined?.includes(observation)) continue
     const usable = usableTest(observation, input, findings)
     if (usable) return { observation, minutes: usable.info.minutes }
   }
@@ -122,7 +135,7 @@ export function playCase(hidden: HiddenCase, policy: Policy): Outcome {
   const input: DiagnoseInput = {
     family: hidden.family,
     ...(hidden.kindKnown ? { motorKind: hidden.motorKind } : {}),
-    observations: { 'fan-state': hidden.answer('fan-state') },
+    observations: { 'fan-state': hidden.answer('fan-state')! },
   }
   let tests = 0
   let minutes = 0
@@ -139,7 +152,9 @@ export function playCase(hidden: HiddenCase, policy: Policy): Outcome {
       strikeAction(input, state, action)
       continue
     }
-    input.observations = { ...input.observations, [next.observation]: hidden.answer(next.observation) }
+    const value = hidden.answer(next.observation)
+    if (value === null) input.declined = [...(input.declined ?? []), next.observation]
+    else input.observations = { ...input.observations, [next.observation]: value }
   }
 }
 

@@ -13,7 +13,8 @@ import {
   vocabulary,
 } from '../knowledge'
 import { type CauseId, causeInfo, type MotorKindId, type ObservationId } from '../knowledge/vocabulary'
-import { isInformative, likelihood, priorOf, tellingValues } from './model'
+import { priorOf } from './familyPrior'
+import { isInformative, likelihood, tellingValues } from './likelihood'
 import { run } from './run.testing'
 
 /** The value a cause raises the most over what is seen anyway, among those it makes likely. */

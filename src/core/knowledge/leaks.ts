@@ -44,7 +44,7 @@ export const leaks: Record<ObservationId, ValueShares> = {
     'after-painting-or-building-work': 0.03,
     'after-water': 0.06,
   },
-  breaker: { on: 0.9, 'tripped-once': 0.05, 'trips-again-at-once': 0.01, off: 0.02, 'rcd-trips': 0.02 },
+  breaker: { on: 0.9, 'tripped-once': 0.05, 'trips-again-at-once': 0.004, off: 0.02, 'rcd-trips': 0.02 },
   'supply-voltage': { normal: 0.955, low: 0.025, none: 0.015, high: 0.005 },
   'control-voltage': { present: 0.9, low: 0.04, none: 0.06 },
   'contactor-position': { 'pulled-in': 0.88, 'not-pulled-in': 0.12, 'not-fitted': 0.1 },
@@ -55,8 +55,9 @@ export const leaks: Record<ObservationId, ValueShares> = {
   'wall-switch': { good: 0.985, bad: 0.015, 'not-fitted': 0.1 },
   // Old capacitors often look a little tired without being the fault.
   'capacitor-look': {
-    sound: 0.88,
-    'bulged-or-leaking': 0.035,
+    sound: 0.903,
+    // A domed top is the capacitor's own cut-out: it hardly ever domes and still works.
+    'bulged-or-leaking': 0.012,
     burnt: 0.01,
     'rusty-terminals': 0.07,
     'none-fitted': 0.1,
@@ -81,7 +82,8 @@ export const leaks: Record<ObservationId, ValueShares> = {
   damper: { opens: 0.96, stuck: 0.04, 'not-fitted': 0.1 },
   'vent-path': { clear: 0.9, blocked: 0.1 },
   'drain-and-tube': { clear: 0.96, blocked: 0.04, 'not-fitted': 0.1 },
-  connections: { sound: 0.965, 'loose-or-burnt': 0.035 },
+  // A brown or loose terminal that is not the fault is rare, and mended all the same.
+  connections: { sound: 0.98, 'loose-or-burnt': 0.02 },
   'wiring-changed': { no: 0.92, yes: 0.08 },
   direction: { right: 0.55, wrong: 0.02, 'does-not-turn': 0.43 },
   'temperature-effect': {

@@ -8,7 +8,8 @@ export const supplyAndControl: LikelihoodTable = {
     // Whatever else hangs on the same feed stands still too.
     companion: { no: 0.9 },
     'supply-voltage': { none: 0.97, low: 0.02 },
-    breaker: { off: 0.3, 'tripped-once': 0.35, on: 0.22, 'trips-again-at-once': 0.06, 'rcd-trips': 0.07 },
+    // One that will not stay in has a short behind it: a cord at most, mostly the load.
+    breaker: { off: 0.31, 'tripped-once': 0.37, on: 0.23, 'trips-again-at-once': 0.02, 'rcd-trips': 0.07 },
     // A separate control transformer can still pull the contactor in.
     'contactor-position': { 'not-pulled-in': 0.6 },
     'control-voltage': { none: 0.55 },
@@ -114,6 +115,8 @@ export const supplyAndControl: LikelihoodTable = {
     ...noPowerAtMotor,
     'fan-state': { dead: 0.62, intermittent: 0.28, slow: 0.03 },
     'wall-switch': { bad: 0.95 },
+    // Where the switch is the call, there is none behind it.
+    'control-voltage': { none: 0.5 },
     speeds: { none: 0.5, 'some-missing': 0.44 },
     'board-drive': { none: 0.8 },
     companion: { yes: 0.6 },

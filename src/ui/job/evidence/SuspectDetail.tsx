@@ -32,7 +32,7 @@ export function SuspectDetail({
           <table className="w-full">
             <caption className="sr-only">{`What moved ${label}`}</caption>
             <tbody>
-              {suspect.because.map(({ observation, value, bits }) => (
+              {suspect.because.map(({ observation, value, bits, after }) => (
                 <tr key={observation} className="rule-top">
                   <td className="py-1 pr-1">
                     {`${shortLabels[observation]}: ${valueLabel(observation, value)}`}
@@ -40,6 +40,7 @@ export function SuspectDetail({
                       {weightInWords(bits)},{' '}
                       <span className="num">{`${bits >= 0 ? '+' : '−'}${Math.abs(bits).toFixed(1)}`}</span>{' '}
                       bits
+                      {after && `; beyond “${shortLabels[after]}”, which says most of it`}
                     </span>
                   </td>
                   <td className="w-9 py-1 text-right align-top">

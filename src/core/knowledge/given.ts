@@ -1,0 +1,173 @@
+import type { ValueShares } from './types'
+import type { CauseId, ObservationId } from './vocabulary'
+
+/**
+ * What one finding already says of another, so that the two are not counted twice. A fan that is said to be dead does not
+ * turn and moves no air, whatever the cause: asking for it adds nothing, and hearing it proves nothing.
+ */
+export interface Given {
+  /** The finding that speaks first, and the values of it that do. */
+  finding: ObservationId
+  values: string[]
+  /** The observation it settles. */
+  of: ObservationId
+  /** What is then seen under any cause but `except`. */
+  shares?: ValueShares
+  /** Or: values that can no longer be; what each cause says of the others stands. */
+  rulesOut?: string[]
+  /** Causes that keep their own word. */
+  except?: CauseId[]
+}
+
+const STILL = ['dead', 'hums']
+const TURNS = ['slow', 'runs-noisy', 'runs-little-air', 'runs-backwards', 'wont-stop', 'runs-normally']
+
+/**
+ * Where several fit, the first in this list counts. The nearer measuring point comes before the farther one. Figures are
+ * this project's judgement: what is left beside the settled value is misreading.
+ */
+export const givens: Given[] = [
+  // The coil has its call and the contactor is out: that is the coil, and hardly anything else.
+  {
+    finding: 'control-voltage',
+    values: ['present'],
+    of: 'contactor-position',
+    shares: { 'pulled-in': 0.975, 'not-pulled-in': 0.025 },
+    except: ['contactor-coil-open'],
+  },
+  // Without a call every contactor is out, but one that is stuck.
+  {
+    finding: 'control-voltage',
+    values: ['none'],
+    of: 'contactor-position',
+    shares: { 'pulled-in': 0.02, 'not-pulled-in': 0.98 },
+    except: ['control-stuck-on'],
+  },
+  // A contactor that is out passes nothing.
+  {
+    finding: 'contactor-position',
+    values: ['not-pulled-in'],
+    of: 'contactor-output',
+    shares: { normal: 0.01, low: 0.01, none: 0.98 },
+  },
+  // Nothing goes out where nothing comes in.
+  {
+    finding: 'supply-voltage',
+    values: ['none'],
+    of: 'contactor-output',
+    shares: { normal: 0.005, low: 0.01, none: 0.985 },
+  },
+  {
+    finding: 'supply-voltage',
+    values: ['low'],
+    of: 'contactor-output',
+    rulesOut: ['normal'],
+  },
+  // The motor hangs behind the contactor.
+  {
+    finding: 'contactor-output',
+    values: ['none'],
+    of: 'motor-voltage',
+    shares: { normal: 0.01, low: 0.01, none: 0.98 },
+  },
+  {
+    finding: 'contactor-output',
+    values: ['low'],
+    of: 'motor-voltage',
+    shares: { normal: 0.03, low: 0.92, none: 0.05 },
+    except: ['wiring-loose-or-burnt'],
+  },
+  // Right at the contactor and wrong at the motor: only the wire between them.
+  {
+    finding: 'contactor-output',
+    values: ['normal'],
+    of: 'motor-voltage',
+    shares: { normal: 0.97, low: 0.015, none: 0.015 },
+    except: ['wiring-loose-or-burnt', 'wired-wrong'],
+  },
+  {
+    finding: 'supply-voltage',
+    values: ['none'],
+    of: 'motor-voltage',
+    shares: { normal: 0.005, low: 0.01, none: 0.985 },
+  },
+  {
+    finding: 'supply-voltage',
+    values: ['none'],
+    of: 'module-supply',
+    shares: { present: 0.015, none: 0.985 },
+  },
+  // It hums or turns: voltage reaches it. How much is still open.
+  ...(['supply-voltage', 'contactor-output', 'motor-voltage', 'module-supply'] as const).map((of) => ({
+    finding: 'fan-state' as const,
+    values: ['hums', ...TURNS],
+    of,
+    rulesOut: ['none'],
+  })),
+  {
+    finding: 'fan-state',
+    values: ['hums', ...TURNS.filter((value) => value !== 'wont-stop')],
+    of: 'contactor-position',
+    rulesOut: ['not-pulled-in'],
+  },
+  // What stands still does not turn and moves no air.
+  {
+    finding: 'fan-state',
+    values: STILL,
+    of: 'direction',
+    shares: { 'does-not-turn': 0.985, right: 0.01, wrong: 0.005 },
+  },
+  {
+    finding: 'fan-state',
+    values: STILL,
+    of: 'air-flow',
+    shares: { none: 0.97, weak: 0.02, strong: 0.009, 'wrong-way': 0.001 },
+  },
+  // A dead fan was tried at its speeds; a switch, tap or section may still leave one of them.
+  {
+    finding: 'fan-state',
+    values: STILL,
+    of: 'speeds',
+    shares: { none: 0.93, 'some-missing': 0.05, 'all-slow': 0.01, 'only-high': 0.005, all: 0.005 },
+    except: ['wall-switch-or-pull-chain', 'winding-open', 'speed-capacitor-failed', 'control-board-relay'],
+  },
+  // Who says dead heard nothing much; who says it hums heard the hum.
+  {
+    finding: 'fan-state',
+    values: ['hums'],
+    of: 'sound',
+    shares: {
+      hum: 0.95,
+      clicking: 0.02,
+      nothing: 0.02,
+      squeal: 0.003,
+      grinding: 0.003,
+      rattle: 0.002,
+      roar: 0.002,
+    },
+  },
+  {
+    finding: 'fan-state',
+    values: ['dead'],
+    of: 'sound',
+    rulesOut: ['squeal', 'grinding', 'rattle', 'roar'],
+  },
+  // What turns, turns one way or the other, and at some speed.
+  { finding: 'fan-state', values: TURNS, of: 'direction', rulesOut: ['does-not-turn'] },
+  { finding: 'fan-state', values: TURNS, of: 'speeds', rulesOut: ['none'] },
+  { finding: 'fan-state', values: ['runs-noisy'], of: 'sound', rulesOut: ['nothing'] },
+  {
+    finding: 'fan-state',
+    values: ['runs-backwards'],
+    of: 'direction',
+    shares: { wrong: 0.95, right: 0.04, 'does-not-turn': 0.01 },
+  },
+  {
+    finding: 'fan-state',
+    values: ['wont-stop'],
+    of: 'direction',
+    shares: { right: 0.98, wrong: 0.01, 'does-not-turn': 0.01 },
+  },
+  { finding: 'fan-state', values: ['wont-stop', 'runs-noisy'], of: 'air-flow', rulesOut: ['none'] },
+  { finding: 'fan-state', values: ['runs-little-air'], of: 'air-flow', rulesOut: ['strong'] },
+]
