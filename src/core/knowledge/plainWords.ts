@@ -1,100 +1,28 @@
-import type { FamilyId, ObservationId } from './vocabulary'
-
-/** Words people use for each family; the longest phrase found wins. */
-export const familyWords: Record<FamilyId, string[]> = {
-  'bath-exhaust-fan': [
-    'bathroom fan',
-    'bath fan',
-    'bathroom exhaust',
-    'exhaust fan',
-    'shower fan',
-    'extractor',
-    'toilet fan',
-    'bathroom',
-    'washroom fan',
-  ],
-  'range-hood-fan': ['range hood', 'cooker hood', 'kitchen hood', 'hood', 'kitchen fan', 'extractor hood'],
-  'ceiling-fan': ['ceiling fan', 'paddle fan'],
-  'attic-vent-fan': [
-    'attic fan',
-    'whole house fan',
-    'whole-house fan',
-    'gable fan',
-    'roof fan',
-    'greenhouse fan',
-    'barn fan',
-  ],
-  'furnace-blower': [
-    'furnace blower',
-    'furnace fan',
-    'air handler',
-    'blower motor',
-    'furnace',
-    'indoor blower',
-    'house blower',
-  ],
-  'draft-inducer': [
-    'draft inducer',
-    'furnace inducer',
-    'inducer fan',
-    'inducer',
-    'combustion blower',
-    'flue fan',
-    'power vent',
-    'small fan on the furnace',
-  ],
-  'outdoor-unit-fan': [
-    'outdoor unit',
-    'condenser fan',
-    'ac fan',
-    'air conditioner fan',
-    'outside unit',
-    'heat pump fan',
-    'outside part of the ac',
-    'air conditioner',
-    'heat pump',
-    'ac unit',
-    'outdoor fan',
-    'cooling',
-    ' ac ',
-  ],
-  'mini-split-indoor-fan': ['mini split', 'mini-split', 'ductless', 'wall unit', 'wall-hung', 'split indoor'],
-  'refrigerator-evaporator-fan': [
-    'freezer fan',
-    'evaporator fan',
-    'fan in the freezer',
-    'fridge fan',
-    'refrigerator fan',
-    'freezer',
-    'fridge',
-    'refrigerator',
-  ],
-  'refrigerator-condenser-fan': [
-    'fridge condenser',
-    'fan behind the fridge',
-    'fan under the fridge',
-    'refrigerator condenser',
-  ],
-  'rv-furnace-blower': ['caravan', 'rv furnace', 'camper', 'motorhome', 'rv heater', ' rv '],
-  'pellet-stove-exhaust-blower': ['pellet stove', 'pellet'],
-  'hrv-fan': ['heat recovery', 'hrv', 'mvhr', 'ventilator', 'erv'],
-  'dehumidifier-fan': ['dehumidifier', 'dehumidifer'],
-  'other-fan': [],
-}
+import type { ObservationId } from './vocabulary'
 
 export interface WordRule {
   pattern: RegExp
+  /** Heard even where the words say no: better one stop too many. */
+  always?: true
   findings: Partial<Record<ObservationId, string>>
 }
 
 // Any mention of gas and smell together: better one stop too many.
 const gasSmell = /\bgas\b.*\bsmell|\bsmell\w*\b.*\bgas\b|gas leak/i
 
+/** Words before a match that turn it round: "no rattle", "does not hum", "doesn't make a noise". */
+export const NEGATION =
+  /(\b(no|not|never|without|neither|nor|no longer)|n't)( (a|any|the|really|much|more|make|makes|making))* $/i
+
 /** Plain words → findings. Later rules do not overwrite earlier ones. */
 export const wordRules: WordRule[] = [
-  { pattern: gasSmell, findings: { smell: 'gas' } },
-  { pattern: /\b(co|carbon monoxide) (alarm|detector)/i, findings: { 'danger-signs': 'co-alarm' } },
-  { pattern: /soot|flames? roll/i, findings: { 'danger-signs': 'soot-or-rollout' } },
+  { pattern: gasSmell, always: true, findings: { smell: 'gas' } },
+  {
+    pattern: /\b(co|carbon monoxide) (alarm|detector)/i,
+    always: true,
+    findings: { 'danger-signs': 'co-alarm' },
+  },
+  { pattern: /soot|flames? roll/i, always: true, findings: { 'danger-signs': 'soot-or-rollout' } },
   {
     pattern: /starts? (and|then|but) (then )?(stops?|dies|quits)|cuts? out|shuts? off after|stops? after/i,
     findings: { 'fan-state': 'starts-then-stops' },
@@ -111,18 +39,29 @@ export const wordRules: WordRule[] = [
     findings: { 'fan-state': 'intermittent' },
   },
   { pattern: /\bslow(ly|er)?\b|sluggish/i, findings: { 'fan-state': 'slow' } },
-  { pattern: /squeal|screech|squeak|whin(e|ing)/i, findings: { 'fan-state': 'runs-noisy', sound: 'squeal' } },
-  { pattern: /grind|grinding|scrap(e|ing)/i, findings: { 'fan-state': 'runs-noisy', sound: 'grinding' } },
-  { pattern: /rattl/i, findings: { 'fan-state': 'runs-noisy', sound: 'rattle' } },
+  {
+    pattern: /squeal|screech|squeak|shriek|chirp|whin(e|es|ing)\b/i,
+    findings: { 'fan-state': 'runs-noisy', sound: 'squeal' },
+  },
+  {
+    pattern: /\bgrind|\bground (away|down)|scrap(e|es|ing)\b|growl/i,
+    findings: { 'fan-state': 'runs-noisy', sound: 'grinding' },
+  },
+  {
+    pattern: /rattl|clatter|\bknock(s|ing)?\b|vibrat|wobbl/i,
+    findings: { 'fan-state': 'runs-noisy', sound: 'rattle' },
+  },
   { pattern: /\broar/i, findings: { sound: 'roar' } },
+  { pattern: /\bclick(s|ing)?\b/i, findings: { sound: 'clicking' } },
   { pattern: /\bnois[ey]|\bloud/i, findings: { 'fan-state': 'runs-noisy' } },
   {
-    pattern: /(little|less|no|weak|poor) (air|suction|flow)|weak flow|fogged|steam stays/i,
+    pattern:
+      /(little|less|no|weak|poor) (air|suction|flow)|weak flow|fogged|steam stays|barely (blows|moves|pulls)|hardly (any|blows|pulls)|does ?n't (pull|suck|blow|move)( (any|much|enough|out))? ?(air|steam|smoke|smell)?|mirrors? (fog|steam)/i,
     findings: { 'fan-state': 'runs-little-air', 'air-flow': 'weak' },
   },
   {
     pattern:
-      /dead|nothing happens|(won'?t|will not|does ?n'?t|does not|not) (start|turn on|run|work|come on|spin)|stopped|quit|gone quiet|not (running|working|turning|spinning)|no longer/i,
+      /\bdead\b|\bdied\b|nothing happens|(won'?t|will not|does ?n'?t|does not|not) (start|turn on|run|work|come on|spin)|stopped|quit|gone quiet|not (running|working|turning|spinning)|no longer (runs|works|turns|starts|spins)|gave up|given up|conked out|packed up|has died|is dead|not a sound|no sound at all|went silent|silent/i,
     findings: { 'fan-state': 'dead' },
   },
   {
@@ -131,25 +70,38 @@ export const wordRules: WordRule[] = [
   },
   // A compressor that runs has its call: the fan should be running now.
   {
-    pattern: /compressor (still |is )?(runs|running|works|on)\b/i,
+    pattern: /compressor (still |is |is still )?(runs|running|works|working|on)\b/i,
     findings: { companion: 'yes', 'should-run-now': 'yes' },
   },
   { pattern: /compressor (is )?(off|dead|not)/i, findings: { companion: 'no' } },
-  { pattern: /light (still )?(works|on)/i, findings: { companion: 'yes' } },
-  { pattern: /burn(t|ing|ed)? (smell|plastic)|smell(s|ed)? (of )?burn|smoke/i, findings: { smell: 'burnt' } },
   {
-    pattern: /after (a |the )?(storm|lightning|power cut|outage)/i,
+    pattern: /\blights? (still |is still |is )?(works?|working|on|comes? on)\b/i,
+    findings: { companion: 'yes' },
+  },
+  {
+    pattern:
+      /burn(t|ing|ed)?( \w+)? (smell|plastic|odou?r)|smell(s|ed|ing)? (of |like )?(something )?(burn|hot plastic)|smok(e|ed|ing)\b/i,
+    findings: { smell: 'burnt' },
+  },
+  {
+    pattern:
+      /(after|since|in) (a |the |that |last night's )?(thunder ?)?(storm|lightning|power cut|power failure|outage|surge|blackout)/i,
     findings: { onset: 'after-a-storm-or-outage' },
   },
   {
-    pattern: /after (i |we |a |the |somebody )?(repair|replac|changed|new motor|new capacitor|fitted)/i,
+    pattern:
+      /(after|since) (i |we |a |the |my |somebody |someone |they )*(repair|replac|change[ds]?\b|new motor|new capacitor|new fan|fit(ted)?\b|put in|swapp|install|rewir|work(ed)? on)/i,
     findings: { onset: 'after-a-repair', 'wiring-changed': 'yes' },
   },
   {
-    pattern: /after (painting|the painters?|renovat|building work)/i,
+    pattern: /(after|since) (we |i |the |they )*(paint|plaster|renovat|decorat|building work|drywall)/i,
     findings: { onset: 'after-painting-or-building-work' },
   },
-  { pattern: /after (the |a )?(rain|flood|leak|water)/i, findings: { onset: 'after-water' } },
+  {
+    pattern:
+      /(after|since) (the |a |that |heavy )*(rain|flood|leak|water|downpour)|got wet|water (got|ran|dripped) in/i,
+    findings: { onset: 'after-water' },
+  },
   {
     pattern: /(louder|worse|noisier) (over|for|every|each) (the )?(last )?(few )?(weeks?|days?)|grew/i,
     findings: { onset: 'grew-louder-over-weeks' },
@@ -176,9 +128,10 @@ export const wordRules: WordRule[] = [
   { pattern: /no heat|not heating|house is cold/i, findings: { 'temperature-effect': 'no-heat' } },
   { pattern: /food (is )?warm|not cold/i, findings: { 'temperature-effect': 'food-warming' } },
   {
-    pattern: /(starts?|goes|runs) (with|if|when) (a |i |you )?(push|nudge|poke|spin)/i,
+    pattern:
+      /(starts?|goes|runs|spins) (up )?(with|if|when|after) (a |i |you |we )*(give it a )?(push|nudge|poke|spin|flick|help)/i,
     findings: { 'nudge-start': 'starts-and-runs', 'fan-state': 'hums' },
   },
   { pattern: /\b(frost|iced?|ice)\b/i, findings: { fouling: 'iced' } },
-  { pattern: /\b(leaf|leaves|nest|wasp|debris)\b/i, findings: { fouling: 'debris' } },
+  { pattern: /\b(leaf|leaves|twigs?|nest|wasps?|debris)\b/i, findings: { fouling: 'debris' } },
 ]

@@ -91,22 +91,7 @@ export function StartForm({ machines }: { machines: KnownMachine[] }) {
                 </button>
               </p>
               {findings.length > 0 ? (
-                <ul className="mt-1.5 flex flex-wrap gap-1.5" aria-label="Understood">
-                  {findings.map(({ observation, value }) => (
-                    <li key={observation} className="flex items-center border border-line pl-2">
-                      <span className="caption mr-1">{shortLabels[observation].toLowerCase()}:</span>{' '}
-                      {valueLabel(observation, value)}
-                      <button
-                        type="button"
-                        className="grid size-9 place-items-center text-soft"
-                        aria-label={`Not so: ${valueLabel(observation, value)}`}
-                        onClick={() => setStruck([...struck, observation])}
-                      >
-                        ×
-                      </button>
-                    </li>
-                  ))}
-                </ul>
+                <Understood findings={findings} strike={(each) => setStruck([...struck, each])} />
               ) : (
                 <p className="caption">Say more, or start and tap what is so.</p>
               )}
@@ -137,13 +122,22 @@ export function StartForm({ machines }: { machines: KnownMachine[] }) {
             </div>
           </div>
         ) : (
-          <button type="button" className="mt-3 text-teal underline" onClick={() => setChoosing(!choosing)}>
-            or choose the kind of fan
-          </button>
+          <div className="mt-3">
+            {findings.length > 0 ? (
+              <>
+                <Understood findings={findings} strike={(each) => setStruck([...struck, each])} />
+                <p className="mt-2 font-bold">What kind of fan is it?</p>
+              </>
+            ) : (
+              <button type="button" className="text-teal underline" onClick={() => setChoosing(!choosing)}>
+                or choose the kind of fan
+              </button>
+            )}
+          </div>
         )}
-        {choosing ? (
+        {choosing || (!family && findings.length > 0) ? (
           <fieldset className="mt-4 grid grid-cols-2 gap-2 mid:grid-cols-5">
-            <legend className="caption mb-1">Kinds of fan</legend>
+            <legend className={choosing ? 'caption mb-1' : 'sr-only'}>Kinds of fan</legend>
             {familyIds.map((id) => (
               <button
                 key={id}
@@ -165,5 +159,33 @@ export function StartForm({ machines }: { machines: KnownMachine[] }) {
         ) : null}
       </form>
     </section>
+  )
+}
+
+/** What the words were taken to mean, each with a way to say that it is not so. */
+function Understood({
+  findings,
+  strike,
+}: {
+  findings: { observation: ObservationId; value: string }[]
+  strike: (observation: ObservationId) => void
+}) {
+  return (
+    <ul className="mt-1.5 flex flex-wrap gap-1.5" aria-label="Understood">
+      {findings.map(({ observation, value }) => (
+        <li key={observation} className="flex items-center border border-line pl-2">
+          <span className="caption mr-1">{shortLabels[observation].toLowerCase()}:</span>{' '}
+          {valueLabel(observation, value)}
+          <button
+            type="button"
+            className="grid size-9 place-items-center text-soft"
+            aria-label={`Not so: ${valueLabel(observation, value)}`}
+            onClick={() => strike(observation)}
+          >
+            ×
+          </button>
+        </li>
+      ))}
+    </ul>
   )
 }

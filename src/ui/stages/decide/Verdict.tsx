@@ -3,6 +3,7 @@
 import Link from 'next/link'
 import type { Suspect } from '@/core/diagnose'
 import { actionInfo } from '@/core/knowledge/actions'
+import { shortLabels } from '@/core/knowledge/valueLabels'
 import { type CauseId, causeInfo } from '@/core/knowledge/vocabulary'
 import { type OptionKind, optionInfo } from '@/core/options'
 import { formatPercent } from '@/core/units'
@@ -21,6 +22,7 @@ export function Verdict({ lead, onAgree }: { lead: Suspect; onAgree: () => void 
   const decision = snapshot.decisions[0]
   const own = snapshot.beliefs.length
   const [trial] = diagnosis.trials
+  const [next] = diagnosis.nextTests
   return (
     <section aria-label="Verdict" className="py-5">
       <p className="caption">
@@ -60,9 +62,18 @@ export function Verdict({ lead, onAgree }: { lead: Suspect; onAgree: () => void 
         </p>
       ) : null}
       <div className="mt-4 flex flex-wrap gap-2">
-        {decision ? null : (
+        {!decision && !diagnosis.decided && next ? (
+          <Link href={`/jobs/${snapshot.job.id}/measure`} data-key="n" className="btn btn-main">
+            {`Next: ${shortLabels[next.observation].toLowerCase()}`}
+          </Link>
+        ) : null}
+        {decision ? null : diagnosis.decided ? (
           <button type="button" data-key="n" className="btn btn-main" onClick={onAgree}>
-            {diagnosis.decided ? 'Agree' : 'Take it as the cause'}
+            Agree
+          </button>
+        ) : (
+          <button type="button" className="btn" onClick={onAgree}>
+            Take it as the cause
           </button>
         )}
         {decision ? (

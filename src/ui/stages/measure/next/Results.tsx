@@ -47,7 +47,7 @@ export function Results({
               {points.length > 0 ? (
                 points
                   .slice(0, 2)
-                  .map((cause) => shortCauses[cause])
+                  .map((cause, place) => (place === 0 ? shortCauses[cause] : lowerFirst(shortCauses[cause])))
                   .join(', or ')
               ) : (
                 <span className="text-soft">changes little</span>
@@ -59,6 +59,9 @@ export function Results({
     </table>
   )
 }
+
+/** As the second half of a sentence; initials stay as they are. */
+const lowerFirst = (text: string) => text.replace(/^[A-Z](?![A-Z])/, (letter) => letter.toLowerCase())
 
 /** Arrows go up and down the results. */
 function throughButtons(event: KeyboardEvent<HTMLTableElement>): void {
