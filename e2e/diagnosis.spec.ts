@@ -38,7 +38,6 @@ test('a dead supply: the card asks, answers land, and the verdict names the supp
   await startJob(page, 'ceiling fan dead, nothing happens')
   await answer(page, 'companion', 'does not run')
   await goStage(page, 'measure')
-  await takeTest(page, /Breaker, fuse/)
   await expect(card(page)).toContainText('Next: breaker')
   await card(page).getByTestId('results').getByRole('button', { name: 'off', exact: true }).click()
   await expect(page.getByTestId('evidence').getByRole('listitem').first()).toContainText(
