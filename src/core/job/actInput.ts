@@ -1,5 +1,7 @@
 import { CoreError } from '../errors'
 import { Flag, MapOf, Num, OneOf, PlainList, Text, validated } from '../input'
+import { actions } from '../knowledge/actions'
+import { optionKinds } from '../knowledge/options'
 import { causeIds, observationIds, vocabulary } from '../knowledge/vocabulary'
 import type { Act } from './actTypes'
 
@@ -83,8 +85,8 @@ const classes: Record<Act['kind'], new () => object> = {
     id,
     agreed: Flag(),
     cause: OneOf(causeIds),
-    action: Text({ max: 60 }),
-    option: Text({ max: 40, optional: true }),
+    action: OneOf(Object.keys(actions)),
+    option: OneOf(['', ...optionKinds], { optional: true }),
     reason: text,
     probability: Num({ min: 0, max: 1 }),
   }),

@@ -1,5 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import { familyIds } from '../knowledge/vocabulary'
+import { validatedAct } from './actInput'
 import type { Act } from './actTypes'
 import { capacitorOf, derivedFindings, walkPoints, windingOf } from './derive'
 import { energyOf } from './energy'
@@ -49,6 +50,30 @@ describe('acts and their changes', () => {
     )
     expect(act(closed, { kind: 'job.edit', field: 'lesson', value: 'blade screws' }).job.lesson).toBe(
       'blade screws',
+    )
+  })
+
+  it('take a motor kind, a date, an action and an option only from those there are', () => {
+    const job = jobOn('ceiling-fan')
+    const edit = (field: string, value: string): Act => ({ kind: 'machine.edit', field, value })
+    expect(refused(job, edit('motorKind', 'psc'))).toBeNull()
+    expect(refused(job, edit('motorKind', 'steam'))).toBe('unknown-value')
+    expect(refused(job, edit('nextLook', '2027-05-01'))).toBeNull()
+    expect(refused(job, edit('nextLook', 'some day'))).toBe('not-a-date')
+    const decision = {
+      kind: 'decision.set',
+      id: 'd',
+      agreed: true,
+      cause: 'capacitor-weak',
+      reason: '',
+      probability: 1,
+    }
+    expect(() =>
+      validatedAct({ ...decision, action: 'replace-capacitor', option: 'capacitor' }),
+    ).not.toThrow()
+    expect(() => validatedAct({ ...decision, action: 'hope' })).toThrow(/action must be one of/)
+    expect(() => validatedAct({ ...decision, action: 'clean', option: 'luck' })).toThrow(
+      /option must be one of/,
     )
   })
 

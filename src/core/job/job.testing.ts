@@ -8,7 +8,7 @@ import { withChanges } from './snapshot'
 export const NOW = Date.parse('2026-03-02T10:00:00Z')
 let count = 0
 /** Ids that never repeat and sort by age. */
-export const id = () => `id-${String(++count).padStart(5, '0')}`
+export const id = () => `id-${String(++count).padStart(9, '0')}`
 
 export const household = {
   ...newHousehold('home', 'Harrow Reach'),

@@ -1,4 +1,5 @@
 import { CoreError } from '../errors'
+import { type MotorKindId, motorKindIds } from '../knowledge/vocabulary'
 import type { Act, Planned } from './actTypes'
 import { planEvidence } from './planEvidence'
 import { planLedger } from './planLedger'
@@ -90,6 +91,10 @@ function planJob(snapshot: JobSnapshot, act: Act, at: string): Planned {
     case 'machine.edit': {
       if (!editableMachineFields.includes(act.field))
         throw new CoreError('unknown-field', `A machine has no field ${act.field}.`)
+      if (act.field === 'motorKind' && act.value && !motorKindIds.includes(act.value as MotorKindId))
+        throw new CoreError('unknown-value', 'There is no such kind of motor. Take one that is offered.')
+      if (act.field === 'nextLook' && act.value && Number.isNaN(Date.parse(act.value)))
+        throw new CoreError('not-a-date', 'Give the next look as a date: year, month, day.')
       const value = ['motorKind', 'nextLook', 'platePictureHash'].includes(act.field)
         ? act.value || null
         : act.value

@@ -24,7 +24,10 @@ export function planEvidence(snapshot: JobSnapshot, act: Act, at: string): Plann
           known ? [put(snapshot, 'findings', id, null)] : [],
         )
       if (!observationInfo(act.observation).values.includes(act.value))
-        throw new CoreError('unknown-value', `${act.observation} has no value ${act.value}.`)
+        throw new CoreError(
+          'unknown-value',
+          `“${observationInfo(act.observation).label}” has no answer “${act.value}”. Take one that is offered.`,
+        )
       // Who answers a question no longer leaves it out.
       const leftOut = snapshot.declined.filter((row) => row.observation === act.observation)
       return planned(`${shortLabels[act.observation]}: ${valueLabel(act.observation, act.value)}`, [
