@@ -99,7 +99,7 @@ describe('hands go in', () => {
           for (const [pick, minutes] of picks) {
             now += minutes * 60_000
             const next = actOf(job, pick)
-            if (!next || refused(job, next) !== null) continue
+            if (!next || refused(job, next, now) !== null) continue
             job = withChanges(job, planAct(job, next, now).changes)
             if (!energyOf(job, now).handsIn) continue
             opened++

@@ -50,9 +50,9 @@ export const actAt = (now: number, snapshot: JobSnapshot, ...acts: Act[]): JobSn
 export const onBench = (family: MachineRow['family'], motorKind?: MachineRow['motorKind']) =>
   act(jobOn(family, motorKind), { kind: 'job.bench', on: true })
 /** The code an act is refused with, or null where it is allowed. */
-export const refused = (snapshot: JobSnapshot, what: Act): string | null => {
+export const refused = (snapshot: JobSnapshot, what: Act, now = NOW): string | null => {
   try {
-    planAct(snapshot, what, NOW)
+    planAct(snapshot, what, now)
   } catch (error) {
     return (error as { code: string }).code
   }
