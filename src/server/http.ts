@@ -38,5 +38,6 @@ export async function bodyOf(request: Request): Promise<Record<string, unknown>>
 /** Writes come from the application's own pages only. */
 export function sameOrigin(request: Request): boolean {
   const origin = request.headers.get('origin')
-  return origin === null || new URL(origin).host === request.headers.get('host')
+  // A sandboxed frame sends the word "null", which is no address.
+  return origin === null || (URL.canParse(origin) && new URL(origin).host === request.headers.get('host'))
 }

@@ -1,0 +1,156 @@
+import { describe, expect, it } from 'vitest'
+import type { FamilyId } from '@/core/knowledge/vocabulary'
+import { findables } from './find'
+import { readBench, readHousehold, readMachine } from './household'
+import { actOnJob, openJob, readJob } from './jobs'
+import { capacitanceHistory } from './readings'
+import { id, ownDataFolder } from './testStore.testing'
+
+ownDataFolder()
+
+const start = (family: FamilyId = 'bath-exhaust-fan', machineId?: string) =>
+  openJob({
+    symptom: 'hums',
+    family,
+    ...(machineId ? { machineId } : {}),
+    findings: [{ observation: 'fan-state', value: 'hums' }],
+  })
+const onBench = async (jobId: string) => (await readBench()).open.find(({ job }) => job.id === jobId)!
+const next = async (jobId: string) => (await onBench(jobId)).next
+
+describe('the bench', () => {
+  it('shows a job with its points, its leading suspect and the next act in words', async () => {
+    const jobId = await start()
+    const row = await onBench(jobId)
+    expect(row.points.length).toBeGreaterThan(1)
+    expect(row.points.every(({ open }) => !open)).toBe(true)
+    expect(row.suspect!.probability).toBeGreaterThan(0.1)
+    expect(row.next).toMatch(/^Next: /)
+    expect(row.stopped).toBe(false)
+  })
+
+  it('puts the newest first', async () => {
+    const first = await start()
+    const second = await start()
+    const ids = (await readBench()).open.map(({ job }) => job.id)
+    expect(ids.indexOf(second)).toBeLessThan(ids.indexOf(first))
+  })
+
+  it('names the next act at every stage a job comes to', async () => {
+    const jobId = await start()
+    const decision = {
+      kind: 'decision.set',
+      id: id(),
+      agreed: true,
+      cause: 'bearing-seized',
+      reason: '',
+      probability: 0.95,
+    }
+    await actOnJob(jobId, [{ kind: 'finding.set', id: id(), observation: 'free-spin', value: 'seized' }])
+    expect(await next(jobId)).toMatch(/^(Agree with the verdict|Next: )/)
+    await actOnJob(jobId, [{ ...decision, action: 'replace-motor', option: 'original' }])
+    expect(await next(jobId)).toBe('Take it apart')
+    await actOnJob(jobId, [
+      { kind: 'ledger.add', id: id(), after: null, line: { part: 'grille', action: 'unclip' } },
+      { kind: 'ledger.add', id: id(), after: null, line: { part: 'motor', action: 'lift-off' } },
+    ])
+    expect(await next(jobId)).toBe('Take apart: 2 of 2 to go')
+    await actOnJob(jobId, [{ kind: 'job.bench', on: true }])
+    const { ledger } = (await readJob(jobId)).snapshot
+    await actOnJob(
+      jobId,
+      ledger.map((line) => ({ kind: 'ledger.tick', id: line.id, on: true })),
+    )
+    expect(await next(jobId)).toBe('Match the new part')
+    await actOnJob(jobId, [{ kind: 'check.set', id: id(), checkId: 'tally', result: 'pass', note: '' }])
+    expect(await next(jobId)).toBe('Prove: go on with the checks')
+    await actOnJob(jobId, [{ kind: 'job.close', result: 'not-mended' }])
+    expect((await readBench()).closed.find(({ job }) => job.id === jobId)?.next).toBe('Closed')
+  })
+
+  it('hands over to the trade where that was decided', async () => {
+    const jobId = await start('outdoor-unit-fan')
+    await actOnJob(jobId, [
+      {
+        kind: 'decision.set',
+        id: id(),
+        agreed: true,
+        cause: 'other-machine-fault',
+        action: 'call-licensed-trade',
+        option: 'hired',
+        reason: '',
+        probability: 0.9,
+      },
+    ])
+    expect(await next(jobId)).toBe('Call the trade')
+  })
+
+  it('says that a job is stopped, and by what', async () => {
+    const jobId = await start('draft-inducer')
+    await actOnJob(jobId, [{ kind: 'finding.set', id: id(), observation: 'smell', value: 'gas' }])
+    expect(await onBench(jobId)).toMatchObject({ stopped: true, next: 'Stopped: smell of gas' })
+  })
+
+  it('lists machines due for a look on their day, not before', async () => {
+    const jobId = await start()
+    const { machine } = (await readJob(jobId)).snapshot
+    const due = async () => (await readBench()).due.map((each) => each.id)
+    await actOnJob(jobId, [{ kind: 'machine.edit', field: 'nextLook', value: '2999-01-01' }])
+    expect(await due()).not.toContain(machine.id)
+    await actOnJob(jobId, [{ kind: 'machine.edit', field: 'nextLook', value: '2020-01-01' }])
+    expect(await due()).toContain(machine.id)
+  })
+})
+
+describe('machines', () => {
+  it('keep all their jobs, and are found by name and place', async () => {
+    const first = await start()
+    const { machine } = (await readJob(first)).snapshot
+    const second = await start('bath-exhaust-fan', machine.id)
+    await actOnJob(first, [
+      { kind: 'machine.edit', field: 'name', value: 'Shower fan' },
+      { kind: 'machine.edit', field: 'place', value: 'north wing' },
+    ])
+    const read = (await readMachine(machine.id))!
+    expect(read.jobs.map((job) => job.id).sort()).toEqual([first, second].sort())
+    expect(await readMachine('no such machine')).toBeNull()
+    const found = await findables()
+    expect(found.machines).toContainEqual({ id: machine.id, title: 'Shower fan, north wing' })
+    expect(found.jobs.find((job) => job.id === second)?.title).toBe('Shower fan, north wing')
+  })
+
+  it('remember every capacitance read on them, oldest first, without what was struck', async () => {
+    const one = await start('dehumidifier-fan')
+    const { machine } = (await readJob(one)).snapshot
+    const two = await start('dehumidifier-fan', machine.id)
+    const read = (typed: string) => ({
+      kind: 'reading.set',
+      id: id(),
+      reading: 'capacitance',
+      part: 'old',
+      a: 'C',
+      b: 'FAN',
+      typed,
+    })
+    await actOnJob(one, [{ kind: 'job.bench', on: true }, read('4.9')])
+    await actOnJob(two, [
+      { kind: 'job.bench', on: true },
+      { kind: 'field.set', id: id(), part: 'capacitor-old', field: 'label', typed: '5 µF 370 V' },
+      read('4.2'),
+    ])
+    const history = await capacitanceHistory(machine.id)
+    expect(history.map(({ uF, label }) => [uF, label])).toEqual([
+      [4.9, ''],
+      [4.2, '5 µF 370 V'],
+    ])
+    const last = (await readJob(two)).snapshot.readings[0]!
+    await actOnJob(two, [{ kind: 'reading.strike', id: last.id, reason: 'probe slipped' }])
+    expect((await capacitanceHistory(machine.id)).map(({ uF }) => uF)).toEqual([4.9])
+  })
+})
+
+describe('a new data folder', () => {
+  it('has a household of its own with every setting at its default', async () => {
+    expect(await readHousehold()).toMatchObject({ name: 'My household', theme: 'light', catRated: 0 })
+  })
+})

@@ -1,0 +1,56 @@
+import { describe, expect, it, vi } from 'vitest'
+import { CoreError } from '@/core/errors'
+import { answer, bodyOf, sameOrigin } from './http'
+
+const post = (headers: Record<string, string>, body = '{}') =>
+  new Request('http://127.0.0.1:4180/api/jobs', { method: 'POST', headers, body })
+
+describe('an answer', () => {
+  it('is the result as JSON', async () => {
+    const response = await answer(async () => ({ id: 'j' }))
+    expect(response.status).toBe(200)
+    expect(await response.json()).toEqual({ id: 'j' })
+  })
+
+  it.each([
+    ['unknown-job', 404],
+    ['invalid-input', 400],
+    ['unknown-act', 400],
+    ['not-proven', 409],
+    ['stopped', 409],
+  ])('refused as %s has status %i and the sentence to show', async (code, status) => {
+    const response = await answer(async () => {
+      throw new CoreError(code, 'Do this first.', 'acts[0]')
+    })
+    expect(response.status).toBe(status)
+    expect(await response.json()).toEqual({ error: { code, message: 'Do this first.', path: 'acts[0]' } })
+  })
+
+  it('never shows a stack: what was not foreseen says that nothing is lost', async () => {
+    const silenced = vi.spyOn(console, 'error').mockImplementation(() => {})
+    const response = await answer(async () => {
+      throw new TypeError('cannot read x of undefined')
+    })
+    expect(response.status).toBe(500)
+    const { error } = (await response.json()) as { error: { message: string } }
+    expect(error.message).toMatch(/Nothing typed is lost/)
+    expect(JSON.stringify(error)).not.toMatch(/undefined|at /)
+    expect(silenced).toHaveBeenCalled()
+    silenced.mockRestore()
+  })
+})
+
+describe('a request', () => {
+  it.each(['not json', '"text"', '4', 'null'])('with the body %s is refused', async (body) => {
+    await expect(bodyOf(post({}, body))).rejects.toMatchObject({ code: 'invalid-json' })
+  })
+
+  it('is taken from the application’s own pages and from the command line only', () => {
+    const host = { host: '127.0.0.1:4180' }
+    expect(sameOrigin(post(host))).toBe(true)
+    expect(sameOrigin(post({ ...host, origin: 'http://127.0.0.1:4180' }))).toBe(true)
+    expect(sameOrigin(post({ ...host, origin: 'http://127.0.0.1:9999' }))).toBe(false)
+    expect(sameOrigin(post({ ...host, origin: 'https://elsewhere.example' }))).toBe(false)
+    expect(sameOrigin(post({ ...host, origin: 'null' }))).toBe(false)
+  })
+})

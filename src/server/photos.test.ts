@@ -1,0 +1,72 @@
+import { existsSync } from 'node:fs'
+import { join } from 'node:path'
+import sharp from 'sharp'
+import { describe, expect, it } from 'vitest'
+import { openJob, readJob } from './jobs'
+import { keepPhoto, readPhoto, setMachinePicture } from './photos'
+import { store } from './store'
+import { ownDataFolder } from './testStore.testing'
+
+ownDataFolder()
+
+const picture = (width: number, height: number, colour = '#884422') =>
+  sharp({ create: { width, height, channels: 3, background: colour } })
+
+describe('a picture', () => {
+  it('is kept once, however often it is given, in a file named by its content', async () => {
+    const bytes = await picture(60, 40).png().toBuffer()
+    const hash = await keepPhoto(bytes, 'plate')
+    expect(hash).toMatch(/^[0-9a-f]{64}$/)
+    expect(await keepPhoto(bytes, 'plate again')).toBe(hash)
+    const { db, folder } = await store()
+    expect(existsSync(join(folder.photos, `${hash}.webp`))).toBe(true)
+    const rows = await db.selectFrom('photo').selectAll().where('hash', '=', hash).execute()
+    expect(rows).toMatchObject([{ width: 60, height: 40, caption: 'plate' }])
+  })
+
+  it('is made no larger than it needs to be, and never enlarged', async () => {
+    const sizeOf = async (width: number, height: number) => {
+      const hash = await keepPhoto(
+        await picture(width, height, `#${width}`.padEnd(7, '0').slice(0, 7)).png().toBuffer(),
+        '',
+      )
+      const { width: w, height: h } = await sharp(await readPhoto(hash)).metadata()
+      return [w, h]
+    }
+    expect(await sizeOf(3200, 1000)).toEqual([1600, 500])
+    expect(await sizeOf(200, 100)).toEqual([200, 100])
+  })
+
+  it('loses where and by what it was taken, and stands upright', async () => {
+    const sideways = await picture(80, 40, '#113355')
+      .withExif({ IFD0: { Make: 'A camera' }, IFD3: { GPSLatitude: '51/1 0/1 0/1' } })
+      .withMetadata({ orientation: 6 })
+      .jpeg()
+      .toBuffer()
+    const kept = await sharp(await readPhoto(await keepPhoto(sideways, ''))).metadata()
+    expect(kept.exif).toBeUndefined()
+    expect([kept.width, kept.height]).toEqual([40, 80])
+  })
+
+  it('is refused with what to do where it is none', async () => {
+    await expect(keepPhoto(Buffer.from('a text'), '')).rejects.toMatchObject({
+      code: 'not-a-picture',
+      message: expect.stringMatching(/Choose a JPEG, PNG or WebP/),
+    })
+  })
+
+  it('is not found under a name that is no hash, and not outside its folder', async () => {
+    for (const name of ['../rest-cog.db', '', 'x', 'f'.repeat(63)])
+      await expect(readPhoto(name)).rejects.toMatchObject({ code: 'unknown-photo' })
+    await expect(readPhoto('f'.repeat(64))).rejects.toMatchObject({
+      message: expect.stringMatching(/missing from the data folder/),
+    })
+  })
+
+  it('becomes the picture of a machine', async () => {
+    const jobId = await openJob({ symptom: '', family: 'ceiling-fan', findings: [] })
+    const { machine } = (await readJob(jobId)).snapshot
+    const hash = await setMachinePicture(machine.id, await picture(30, 30).png().toBuffer())
+    expect((await readJob(jobId)).snapshot.machine.pictureHash).toBe(hash)
+  })
+})
