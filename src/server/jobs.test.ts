@@ -1,23 +1,11 @@
-import { mkdtempSync, rmSync } from 'node:fs'
-import { tmpdir } from 'node:os'
-import { join } from 'node:path'
-import { afterAll, beforeAll, describe, expect, it } from 'vitest'
-import { diagnosisOf, energyOf, findingsOf, newId } from '@/core/job'
+import { describe, expect, it } from 'vitest'
+import { diagnosisOf, energyOf, findingsOf } from '@/core/job'
 import { optionsOf } from '@/core/options/ofJob'
 import { actOnJob, openJob, readEvents, readJob, stepHistory } from './jobs'
-import { store } from './store'
+import { id, ownDataFolder } from './testStore.testing'
 
-let path: string
-beforeAll(() => {
-  path = mkdtempSync(join(tmpdir(), 'rest-cog-'))
-  process.env.RESTCOG_DATA = path
-})
-afterAll(async () => {
-  await (await store()).db.destroy()
-  rmSync(path, { recursive: true })
-})
+ownDataFolder()
 
-const id = () => newId(Date.now(), Math.random)
 const start = () =>
   openJob({
     symptom: 'hums',

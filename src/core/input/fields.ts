@@ -36,6 +36,9 @@ interface Common {
 function field(common: Common, schema: JsonSchema, ...decorators: PropertyDecorator[]): Decorate {
   return (target, key) => {
     if (common.optional) IsOptional()(target, key)
+    // Spreadsheets and databases write null for what is left out.
+    if (common.optional && !common.nullable)
+      Transform(({ value }) => (value === null ? undefined : value))(target, key)
     if (common.nullable) ValidateIf((_, value) => value !== null)(target, key)
     for (const decorate of decorators) decorate(target, key)
     const described = common.about ? { ...schema, description: common.about } : schema
@@ -47,6 +50,10 @@ function field(common: Common, schema: JsonSchema, ...decorators: PropertyDecora
     )
   }
 }
+
+/** No quantity of this trade comes near it, in any unit; beyond it sums and squares run out of numbers. */
+const BEYOND_MEASURE = 1e12
+const tooLarge = '$property is beyond anything that is measured: check its unit'
 
 interface NumberRange extends Common {
   min?: number
@@ -60,6 +67,8 @@ export function Num(range: NumberRange = {}): Decorate {
   const parts: PropertyDecorator[] = [
     IsNumber({ allowNaN: false, allowInfinity: false }, { message: '$property must be a number' }),
   ]
+  if (range.max === undefined) parts.push(Max(BEYOND_MEASURE, { message: tooLarge }))
+  if (range.min === undefined) parts.push(Min(-BEYOND_MEASURE, { message: tooLarge }))
   if (range.min !== undefined)
     parts.push(Min(range.min, { message: `$property must be at least ${range.min}` }))
   if (range.max !== undefined)
@@ -133,10 +142,26 @@ export function ListOf(type: () => Constructor, size: ListSize = {}): Decorate {
       size,
       { lazy: () => listSchema(schemaOf(type()), size) },
       ...listChecks(size, size.atMost ?? 100_000),
+      eachAnObject(),
       ValidateNested({ each: true, message: '$property must hold objects in braces' }),
     )(target, key)
   }
 }
+
+/** Nested checks look through a list inside the list; here it is no object. */
+const eachAnObject = () =>
+  ValidateBy({
+    name: 'map',
+    validator: {
+      validate: (value) => notAnObject(value) < 0,
+      defaultMessage: (args) => `${notAnObject(args?.value)}|$property must hold objects in braces`,
+    },
+  })
+
+const notAnObject = (list: unknown): number =>
+  Array.isArray(list)
+    ? list.findIndex((each) => typeof each !== 'object' || each === null || Array.isArray(each))
+    : -1
 
 /** A list of texts, or of numbers. */
 export function PlainList(

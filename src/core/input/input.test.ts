@@ -62,6 +62,21 @@ describe('an input that is right', () => {
     expect(read.over).toBeNull()
   })
 
+  it('may write null for what is left out, and means it where null has a meaning', () => {
+    const read = validated(Outer, {
+      ...base,
+      on: null,
+      turn: null,
+      parts: null,
+      inner: null,
+      label: null,
+      map: null,
+    })
+    for (const key of ['on', 'turn', 'parts', 'inner', 'label', 'map'] as const)
+      expect(read[key], key).toBeUndefined()
+    expect(read.over).toBeNull()
+  })
+
   it('may give a part as text or as an object', () => {
     expect(validated(Outer, { ...base, label: { uF: 5 } }).label).toBeInstanceOf(Inner)
   })
@@ -75,7 +90,12 @@ describe('an input that is wrong', () => {
     [{ ...base, ohm: Number.NaN }, 'ohm', /must be a number/],
     [{ ...base, on: 'yes' }, 'on', /true or false/],
     [{ ...base, turn: 'left' }, 'turn', /one of: CW, CCW/],
+    [{ ...base, over: 1e300 }, 'over', /beyond anything that is measured/],
+    [{ ...base, over: -1e300 }, 'over', /beyond anything that is measured/],
     [{ ...base, parts: {} }, 'parts', /must be a list/],
+    [{ ...base, parts: [{ uF: 1 }, []] }, 'parts[1]', /objects in braces/],
+    [{ ...base, parts: [null] }, 'parts[0]', /objects in braces/],
+    [{ ...base, parts: [4] }, 'parts[0]', /objects in braces/],
     [{ ...base, parts: [{ uF: 0 }] }, 'parts[0].uF', /more than 0/],
     [{ ...base, parts: [{ uF: 1 }, { uF: 11 }] }, 'parts[1].uF', /at most 10/],
     [{ ...base, parts: [{ uF: 1 }, { uF: 1 }, { uF: 1 }] }, 'parts', /2/],
