@@ -42,6 +42,9 @@ describe('one fact counts once', () => {
     expect(because.get('sound')?.after).toBe('fan-state')
     expect(Math.abs(because.get('sound')!.bits)).toBeLessThan(0.01)
     expect(because.get('fan-state')?.after).toBeUndefined()
+    // A squeal was only to be expected of a noisy fan: it says much more.
+    const [squeals] = run('bath-exhaust-fan', { 'fan-state': 'runs-noisy', sound: 'squeal' }).suspects
+    expect(squeals!.because.find(({ observation }) => observation === 'sound')?.after).toBeUndefined()
   })
 
   it('holds in whatever order the findings were made', () => {

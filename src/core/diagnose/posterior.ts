@@ -54,7 +54,7 @@ function rowsOf(prior: Prior[], findings: Findings): Row[] {
       value,
       own,
       total: own.reduce((sum, each, index) => sum + each * prior[index]!.probability, 0),
-      ...(given ? { after: given.finding } : {}),
+      ...(given?.shares ? { after: given.finding } : {}),
     }
   })
 }

@@ -71,11 +71,14 @@ function strongest(results: Settler[], order: (one: Settler, two: Settler) => nu
     .slice(0, SHOWN)
 }
 
-/** How much a finding weighs, in words. One bit makes a suspect twice as likely against the others, or half. */
-export function weightInWords(bits: number): string {
+/**
+ * How much a finding weighs, in words. One bit makes a suspect twice as likely against the others, or half.
+ * `said`: what it is called that told the same before.
+ */
+export function weightInWords(bits: number, said?: string): string {
   const size = Math.abs(bits)
   const side = bits >= 0 ? 'for' : 'against'
-  if (size < 0.3) return 'says little'
+  if (size < 0.3) return said ? `“${said}” said it already` : 'says little'
   if (size < 1) return `a little ${side}`
   if (size < 2.5) return `clearly ${side}`
   return `strongly ${side}`

@@ -40,7 +40,7 @@ export interface Because {
   value: string
   /** log2 of how much likelier the value is under this cause than under all others together; negative speaks against. */
   bits: number
-  /** A finding that already said part or all of it: only what goes beyond that is counted. */
+  /** A finding that already said it: only what goes beyond that is counted here, mostly nothing. */
   after?: ObservationId
 }
 

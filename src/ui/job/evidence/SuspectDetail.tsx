@@ -37,10 +37,9 @@ export function SuspectDetail({
                   <td className="py-1 pr-1">
                     {`${shortLabels[observation]}: ${valueLabel(observation, value)}`}
                     <span className="caption block">
-                      {weightInWords(bits)},{' '}
+                      {weightInWords(bits, after && shortLabels[after])},{' '}
                       <span className="num">{`${bits >= 0 ? '+' : '−'}${Math.abs(bits).toFixed(1)}`}</span>{' '}
                       bits
-                      {after && `; beyond “${shortLabels[after]}”, which says most of it`}
                     </span>
                   </td>
                   <td className="w-9 py-1 text-right align-top">

@@ -18,9 +18,6 @@ export function Reasons({ suspect }: { suspect: Suspect }) {
             <tr key={observation} className="border-line border-b">
               <td className="py-1.5 pr-3">
                 {`${shortLabels[observation]}: ${valueLabel(observation, value)}`}
-                {after ? (
-                  <span className="caption block">{`beyond “${shortLabels[after]}”, which says most of it`}</span>
-                ) : null}
               </td>
               <td className="hidden w-[28%] py-1.5 mid:table-cell" aria-hidden="true">
                 <span className="relative block h-3">
@@ -34,7 +31,7 @@ export function Reasons({ suspect }: { suspect: Suspect }) {
                 </span>
               </td>
               <td className="w-44 py-1.5 pl-3 text-right text-sm">
-                {weightInWords(bits)}{' '}
+                {weightInWords(bits, after && shortLabels[after])}{' '}
                 <span className="num inline-block w-10">{`${bits >= 0 ? '+' : '−'}${Math.abs(bits).toFixed(1)}`}</span>
               </td>
             </tr>
