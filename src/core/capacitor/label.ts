@@ -2,7 +2,7 @@ import { CoreError } from '../errors'
 import type { CapacitorLabel, Section, SectionLabel } from './types'
 
 const NUMBER = '\\d+(?:[.,]\\d+)?|[.,]\\d+'
-const UNIT = '(?:[µμu]\\s*[fF]?|[mM]\\s*[fF]\\s*[dD]?)(?![a-zA-Z0-9])'
+const UNIT = '(?:[µμuU]\\s*[fF]?|[mM]\\s*[fF]\\s*[dD]?)(?![a-zA-Z0-9])'
 
 /** "88-108 µF": a start capacitor is marked with a range. */
 const RANGE = new RegExp(`(${NUMBER})\\s*(?:-|–|to)\\s*(${NUMBER})\\s*${UNIT}`)
@@ -11,8 +11,9 @@ const DUAL = new RegExp(
   `(${NUMBER})\\s*(?:${UNIT})?\\s*[+/&]\\s*(${NUMBER})\\s*(?:[+/&]\\s*(${NUMBER})\\s*)?${UNIT}`,
 )
 const SINGLE = new RegExp(`(${NUMBER})\\s*${UNIT}`)
+/** The F of "µF" is no name, and the volts after it are no capacitance. */
 const NAMED = new RegExp(
-  `\\b(HERM|FAN|H|F)\\b\\s*[:=]?\\s*(${NUMBER})(?:\\s*${UNIT})?|(${NUMBER})\\s*(?:${UNIT})?\\s*\\b(HERM|FAN)\\b`,
+  `(?<![A-Za-z0-9µμ]|[µμuUmM]\\s)(HERM|FAN|H|F)\\b\\s*[:=]?\\s*(${NUMBER})(?![\\d.,]|\\s*(?:V|%|Hz))(?:\\s*${UNIT})?|(${NUMBER})\\s*(?:${UNIT})?\\s*\\b(HERM|FAN)\\b`,
   'gi',
 )
 

@@ -5,6 +5,9 @@ import type { PlateFields } from './types'
 const N = '[0-9OQIL|SBZ]*[0-9][0-9OQIL|SBZ]*(?:[.,][0-9OQIL|SBZ]+)?'
 const UNIT = '(?:U\\s?F|M\\s?F\\s?D|M\\s?F)(?![A-Z])'
 
+/** After a unit stand other figures as well: 50/60 Hz, 370 V, 25/85/21. */
+const NO_OTHER = '(?![0-9.,]|\\s{0,2}(?:[/-]|HZ|CYC|V|%|°))'
+
 /** Fields of a capacitor's label. */
 export function readCapacitorPlate(reader: Reader): PlateFields {
   const fields: PlateFields = {}
@@ -158,11 +161,11 @@ function findSections(reader: Reader): { value: Sections; match: RegExpExecArray
   }
   const pair =
     reader.first(new RegExp(`(${N})\\s{0,2}(?:${UNIT})?\\s{0,2}[+/&]\\s{0,2}(${N})\\s{0,2}${UNIT}`)) ??
-    reader.first(new RegExp(`${UNIT}\\s{0,2}[:.]?\\s{0,2}(${N})\\s{0,2}[+/]\\s{0,2}(${N})(?![0-9])`))
+    reader.first(new RegExp(`${UNIT}\\s{0,2}[:.]?\\s{0,2}(${N})\\s{0,2}[+/]\\s{0,2}(${N})${NO_OTHER}`))
   if (pair) return { value: dual(numberOf(pair[1]!), numberOf(pair[2]!)), match: pair }
   const single =
     reader.first(new RegExp(`(${N})\\s{0,2}${UNIT}`)) ??
-    reader.first(new RegExp(`${UNIT}\\s{0,2}[:.]?\\s{0,2}(${N})`))
+    reader.first(new RegExp(`${UNIT}\\s{0,2}[:.]?\\s{0,2}(${N})${NO_OTHER}`))
   return single ? { value: [{ section: 'single', uF: numberOf(single[1]!) }], match: single } : null
 }
 
