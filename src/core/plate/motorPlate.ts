@@ -1,4 +1,4 @@
-import type { MotorKindId } from '../knowledge/vocabulary'
+import { type Put, readCodes, readWords } from './motorWords'
 import {
   directionOf,
   type Found,
@@ -22,6 +22,7 @@ export function readMotorPlate(reader: Reader): PlateFields {
     found ? reader.field(value(found.values), found.start, found.end, found.confidence) : undefined
 
   Object.assign(fields, readNumbers(reader))
+  readCodes(reader, put)
   skip(
     reader,
     /(?:LAMP|LIGHT|BULB|HEATER)\s{0,2}[:.]?\s{0,2}(?:MAX\.?\s)?\d+\s?W(?:ATTS)?|\d+\s?W(?:ATTS)?\s(?:LAMP|LIGHT|BULB|HEATER)/,
@@ -101,8 +102,6 @@ export function readMotorPlate(reader: Reader): PlateFields {
   put('manufacturer', readManufacturer(reader))
   return fields
 }
-
-type Put = <K extends keyof PlateFields>(key: K, field: PlateFields[K] | undefined) => void
 
 function skip(reader: Reader, pattern: RegExp): void {
   for (const match of reader.all(pattern)) reader.use(match.index, match.index + match[0].length)
@@ -207,7 +206,7 @@ function readSpeeds(reader: Reader, put: Put, direction: 'value-first' | 'unit-f
 
 function readPhase(reader: Reader, put: Put): void {
   const match = reader.first(
-    /(?<![0-9A-Z.])([13I])\s?(?:PH(?:ASE)?\.?|Ø|Φ)(?![A-Z])|(?:PH(?:ASE)?\.?|Ø|Φ)\s{0,2}[:.=]?\s{0,2}([13I])(?![0-9.])|(SINGLE|THREE)\s?-?\s?PHASE|(?<=[A-Z])([13])\s?PH(?![A-Z])/,
+    /(?<![0-9A-Z.-])([13I])[ \t]?(?:PH(?:ASE)?\.?|Ø|Φ)(?![A-Z])|(?:PH(?:ASE)?\.?|Ø|Φ)\s{0,2}[:.=]?\s{0,2}([13I])(?![0-9.])|(SINGLE|THREE)\s?-?\s?PHASE|(?<=[A-Z])([13])[ \t]?PH(?![A-Z])/,
   )
   if (!match) return
   const value = match[3] ? (match[3] === 'SINGLE' ? 1 : 3) : numberOf((match[1] ?? match[2] ?? match[4])!)
@@ -261,133 +260,4 @@ function tildeHz(reader: Reader): Field<number[]> | undefined {
   return plausible.hz(values)
     ? reader.field(values, match.index, match.index + match[0].length, 0.8)
     : undefined
-}
-
-const kinds: [RegExp, MotorKindId][] = [
-  [/(?<![A-Z])P\.?S\.?C\.?(?![A-Z])|PERMANENT\s?SPLIT(?:\s?CAPACITOR)?/, 'psc'],
-  [/SHADED?\s?-?\s?POLE/, 'shaded-pole'],
-  [/SPLIT\s?-?\s?PHASE/, 'split-phase'],
-  [/CAP(?:ACITOR|\.)?\s?-?\s?START/, 'capacitor-start'],
-  [/(?<![A-Z])E\.?C\.?M\.?(?![A-Z])|ELECTRONICALLY\s?COMMUTATED/, 'ecm'],
-  [/BRUSHLESS(?:\s?DC)?|(?<![A-Z])BLDC(?![A-Z])/, 'bldc'],
-  [/BRUSHED(?:\s?DC)?|PERMANENT\s?MAGNET\s?DC|(?<![A-Z])PMDC(?![A-Z])/, 'brushed-dc'],
-]
-
-/** What is said in words: kind, turn, class, duty, enclosure, protection, bearing, frame. */
-function readWords(reader: Reader, put: Put): void {
-  const word = <T>(
-    pattern: RegExp,
-    value: (match: RegExpExecArray) => T,
-    confidence = 0.94,
-  ): Field<T> | undefined => {
-    const match = reader.first(pattern)
-    return match
-      ? reader.field(value(match), match.index, match.index + match[0].length, confidence)
-      : undefined
-  }
-  for (const [pattern, kind] of kinds)
-    put(
-      'motorKind',
-      word(pattern, () => kind),
-    )
-  put(
-    'thermalProtection',
-    word(
-      /(?:NOT|NO|W\/O|WITHOUT)\s?(?:THERMAL(?:LY)?)\s?(?:PROT(?:ECTED|ECTION|\.)?)/,
-      () => 'none' as const,
-    ),
-  )
-  put(
-    'thermalProtection',
-    word(/Z\.?\s?P\.?(?![A-Z])|IMP(?:EDANCE|\.)?\s?PROT(?:ECTED|\.)?/, () => 'impedance' as const),
-  )
-  put(
-    'thermalProtection',
-    word(
-      /(?:MANUAL|MAN\.?)\s?(?:RESET|THERM(?:AL|\.)?|PROT(?:ECTOR|\.)?)(?:\s?PROT(?:ECTED|\.)?)?/,
-      () => 'manual' as const,
-    ),
-  )
-  put(
-    'thermalProtection',
-    word(
-      /(?:AUTO(?:MATIC|\.)?\s?(?:RESET\s?)?)?THERM(?:AL(?:LY)?|\.)?\s?PROT(?:ECTED|ECTION|ECTOR|\.)?(?:\s?AUTO(?:MATIC)?)?|AUTO(?:MATIC)?\s?(?:RESET|PROT(?:ECTED|\.)?)|THERMAL PROTECTION\s?:?\s?AUTO/,
-      () => 'auto' as const,
-    ),
-  )
-  const both = reader.first(
-    /(?<![A-Z])CW\s?\/\s?CCW(?![A-Z])|REV(?:ERSIBLE|\.)?(?![A-Z])|INTERCHANGE[^\n]{0,60}TO\s?REVERSE/,
-  )
-  if (both)
-    put('rotation', reader.field('reversible' as const, both.index, both.index + both[0].length, 0.93))
-  const turn = reader.first(
-    /(?:ROT(?:ATION|\.)?\s{0,2}[:.]?\s{0,2})?(?<![A-Z])(C\.?C\.?W|C\.?W)\.?\s?-?\s?(?:(S\.?E|L\.?E)(?![A-Z])|(?:\s?(?:FACING|VIEWED\s?FROM|FROM|AT)?\s?(SHAFT|LEAD)\s?(?:END)?))?(?![A-Z])/,
-  )
-  if (turn) {
-    const end = turn[2] ?? turn[3]
-    put('rotation', {
-      value: turn[1]!.replaceAll('.', '') === 'CW' ? 'CW' : 'CCW',
-      raw: reader.raw(turn.index, turn.index + turn[0].length),
-      confidence: 0.94,
-    })
-    if (end)
-      put('rotationViewedFrom', {
-        value: end.startsWith('S') ? 'shaft-end' : 'lead-end',
-        raw: reader.raw(turn.index, turn.index + turn[0].length),
-        confidence: 0.92,
-      })
-    reader.use(turn.index, turn.index + turn[0].length)
-  }
-  put(
-    'rotationViewedFrom',
-    word(
-      /(?:FACING|VIEWED\s?FROM|FROM|OPP(?:OSITE|\.)?)?\s?(SHAFT|LEAD)\s?END|(?<![A-Z])([SL])\.?E\.?(?![A-Z])/,
-      (match) => ((match[1] ?? match[2])!.startsWith('S') ? 'shaft-end' : 'lead-end'),
-      0.85,
-    ),
-  )
-  put(
-    'insulationClass',
-    word(
-      /(?:INS(?:UL(?:ATION)?|\.)?\s?(?:SYS(?:TEM|\.)?\s?)?(?:CL(?:ASS|\.)?)?|(?:TH\.?\s?|ISO\.?\s?|THERM\.?\s?)?CL(?:ASS|\.)?)\s{0,2}[:.]?\s{0,2}([ABEFH8])(?![A-Z0-9])|(?<![A-Z])([ABEFH])\s?(?:INS(?:UL)?\.?|CLASS)(?![A-Z])/,
-      (match) => {
-        const letter = (match[1] ?? match[2])!
-        return letter === '8' ? 'B' : letter
-      },
-    ),
-  )
-  put(
-    'duty',
-    word(
-      /DUTY\s{0,2}[:.]?\s{0,2}(CONT(?:INUOUS|\.)?|S1|INT(?:ERMITTENT|\.)?|\d{1,2}\s?MIN\.?)|(?<![A-Z])(CONT(?:INUOUS|\.)?|S1|INTERMITTENT|INT\.?|\d{2}\s?MIN\.?)\s?(?:DUTY)?(?![A-Z0-9])/,
-      (match) =>
-        /^(?:CONT|S1)/.test((match[1] ?? match[2])!) ? ('continuous' as const) : ('intermittent' as const),
-    ),
-  )
-  put(
-    'enclosure',
-    word(
-      /(?:ENCL?(?:OSURE|\.)?\s{0,2}[:.]?\s{0,2})?(?<![A-Z])(TEAO|TENV|TEFC|TEBC|ODP|OPAO|DPAO|OAO|OPEN|IP\s?[0-9OI]{2})(?![A-Z0-9])/,
-      (match) =>
-        match[1]!
-          .replace(/\s/g, '')
-          .replace(
-            /^(IP)(.*)$/,
-            (_, ip: string, rest: string) => ip + rest.replace(/O/g, '0').replace(/I/g, '1'),
-          ),
-    ),
-  )
-  put(
-    'bearing',
-    word(/(BALL|SLEEVE)\s?(?:BRGS?\.?|BEARINGS?)?|BRGS?\.?\s{0,2}[:.]?\s{0,2}(BALL|SLEEVE)/, (match) =>
-      (match[1] ?? match[2]) === 'BALL' ? ('ball' as const) : ('sleeve' as const),
-    ),
-  )
-  put(
-    'frame',
-    word(
-      /(?<![A-Z])FR(?:AME|\.)?\s{0,2}[:.]?\s{0,2}([0-9]{2,3}[A-Z]{0,2})(?![A-Z0-9])/,
-      (match) => match[1]!,
-    ),
-  )
 }

@@ -18,18 +18,23 @@ interface QuantityPattern {
 /** Which way round the plate writes: "115 V" or "V 115"; told by the units that leave no doubt. */
 export type Direction = 'value-first' | 'unit-first'
 
-const FRACTION = `(?:${NUM}\\s{0,1}[-\\s]\\s{0,1})?${NUM}\\s?/\\s?${NUM}|${NUM}`
+/** "1 1/2": a whole number on the same line, and not the end of another figure. */
+const WHOLE = '(?:(?<![.,0-9])[0-9]{1,2}(?:[ \\t]?-[ \\t]?|[ \\t]))?'
+const FRACTION = `${WHOLE}${NUM}\\s?/\\s?${NUM}|${NUM}`
+
+/** Between a caption and its number; the dot of ".55" belongs to the number. */
+const SEPARATOR = '(?:[:=]|\\.(?!\\d{1,3}(?!\\d)))'
 
 /** Every place where the unit stands beside a plausible number. */
 export function findQuantity(reader: Reader, pattern: QuantityPattern, direction: Direction): Found[] {
   const number = pattern.number ?? LIST
   const parse = pattern.parse ?? ((text: string) => numbersOf(text))
   const found: Found[] = []
-  // A number on the same line belongs to its unit before one on the line above or below.
-  const order = ['[ \\t]{0,3}', '\\s{0,3}'].flatMap((gap) => {
+  // A number belongs to the unit it stands next to, then to one on its line, then to one above or below.
+  const order = ['[ \\t]?', '[ \\t]{0,3}', '\\s{0,3}'].flatMap((gap) => {
     const before = new RegExp(`(?<![A-Z0-9.,/])(${number})${gap}(?:${pattern.unit})(?![A-Z])`)
     const after = new RegExp(
-      `(?<![A-Z])(?:${pattern.unit})${gap}[:.=]?${gap}(${number})(?![0-9]|/[0-9](?!\\s?SP))`,
+      `(?<![A-Z])(?:${pattern.unit})${gap}(?:${SEPARATOR}${gap})?(${number})(?![0-9]|/[0-9](?!\\s?SP))`,
     )
     const glued = new RegExp(`(?<=[A-Z])(${number})${gap}(?:${pattern.unit})(?![A-Z])`)
     return direction === 'value-first' ? [before, glued, after] : [after, before, glued]
@@ -56,6 +61,8 @@ export function parseFraction(text: string): number[] {
 }
 
 const isHz = (values: number[]) => values.every((value) => [25, 50, 60, 400].includes(value))
+const isFraction = (values: number[]) => values.length === 2 && values[0]! < values[1]! && values[1]! <= 20
+const isPhase = (values: number[]) => values.length === 1 && (values[0] === 1 || values[0] === 3)
 const isRpm = (values: number[]) => values.every((value) => value >= 150 && value <= 6000)
 
 /** Tell the direction from units whose numbers cannot be mistaken. */
@@ -65,11 +72,13 @@ export function directionOf(reader: Reader): Direction {
   const probe = (unit: string, plausible: (values: number[]) => boolean) => {
     for (const match of reader.all(new RegExp(`(${LIST})[ \\t]{0,2}(?:${unit})(?![A-Z])`)))
       if (plausible(numbersOf(match[1]!, true))) first++
-    for (const match of reader.all(new RegExp(`(?:${unit})[ \\t]{0,2}[:.=]?[ \\t]{0,2}(${LIST})`)))
+    for (const match of reader.all(new RegExp(`(?:${unit})[ \\t]{0,2}(?:${SEPARATOR}[ \\t]{0,2})?(${LIST})`)))
       if (plausible(numbersOf(match[1]!, true))) after++
   }
   probe('HZ|CYCLES|CYC', isHz)
   probe('R\\.?P\\.?M\\.?', isRpm)
+  probe('H\\.?P\\.?', isFraction)
+  probe('PH(?:ASE)?', isPhase)
   return after > first ? 'unit-first' : 'value-first'
 }
 

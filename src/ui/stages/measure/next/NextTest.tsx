@@ -12,9 +12,9 @@ import { Head } from './Head'
 import { LeftOut } from './LeftOut'
 import { OtherTests } from './OtherTests'
 import { focusOn } from './readings'
-import { TestCard } from './TestCard'
 
 const LiveNow = dynamic(() => import('./LiveNow').then((module) => module.LiveNow))
+const TestCard = dynamic(() => import('./TestCard').then((module) => module.TestCard))
 const TrialCard = dynamic(() => import('./TrialCard').then((module) => module.TrialCard))
 
 /** The next best test as one card; others can be taken instead. */
