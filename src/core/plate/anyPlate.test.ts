@@ -46,6 +46,24 @@ const facts: fc.Arbitrary<Fact>[] = [
     fact('thermalProtection', 'impedance', 'Z.P.', 'IMPEDANCE PROTECTED', 'IMP PROT'),
   ),
   fc.oneof(
+    fact(
+      'modelNumber',
+      'MB-C-1112',
+      'MOD MB-C-1112',
+      'MODEL MB-C-1112',
+      'Model No. MB-C-1112',
+      'M/N: MB-C-1112',
+    ),
+    fact('modelNumber', 'Q55X', 'MOD. Q55X', 'MODELL Q55X', 'Typ Q55X'),
+  ),
+  fact('partNumber', '4471-20', 'P/N 4471-20', 'Part No. 4471-20', 'PART NUMBER: 4471-20', 'PART NO 4471-20'),
+  fact('serialNumber', 'K0331', 'S/N K0331', 'SER. K0331', 'Serial No. K0331', 'SER. NO. K0331'),
+  fc.oneof(
+    fact('capacitorUf', 5, 'CAP 5 MFD', '5 µF', 'CAP. 5 uF', 'CAPACITOR 5 MFD'),
+    fact('capacitorUf', 7.5, 'CAP 7.5 MFD', '7.5 uF', 'CAP 7,5 µF'),
+  ),
+  fc.oneof(fact('enclosure', 'TEAO', 'TEAO', 'ENCL TEAO'), fact('enclosure', 'IP44', 'IP44', 'IP 44')),
+  fc.oneof(
     fact('rotation', 'CW', 'ROT CW', 'ROTATION CW', 'CW ROTATION'),
     fact('rotation', 'CCW', 'ROT CCW', 'ROTATION: CCW'),
     fact('rotation', 'reversible', 'REV', 'ROT REV', 'REVERSIBLE'),

@@ -107,6 +107,9 @@ function skip(reader: Reader, pattern: RegExp): void {
   for (const match of reader.all(pattern)) reader.use(match.index, match.index + match[0].length)
 }
 
+/** Volts that a supply has and no run capacitor is made for. */
+const SUPPLIES = [24, 100, 110, 115, 120, 127, 200, 208, 220, 230, 240]
+
 /** The capacitor a motor asks for, with its volts, before any volts of the supply are read. */
 function readCapacitor(reader: Reader, put: Put): void {
   const unit = '(?:U\\s?F|MFD|M\\s?F\\s?D?)(?![A-Z])'
@@ -129,14 +132,18 @@ function readCapacitor(reader: Reader, put: Put): void {
   if (!match) return
   const uF = numberOf(match[1]!)
   if (!plausible.uF([uF])) return
-  const [start, end] = [match.index, match.index + match[0].length]
+  const volts = match[2] ? Math.max(...numbersOf(match[2])) : null
+  const rated = volts !== null && !SUPPLIES.includes(volts)
+  const start = match.index
+  // The supply's own volts may follow: they are left for it.
+  const own =
+    volts !== null && !rated
+      ? match[0].slice(0, match[0].lastIndexOf(match[2]!)).replace(/[\s/,@X-]+$/, '')
+      : match[0]
+  const end = start + own.length
   put('capacitorUf', { value: uF, raw: reader.raw(start, end), confidence: trust(match[1]!) })
-  if (match[2])
-    put('capacitorVolts', {
-      value: Math.max(...numbersOf(match[2])),
-      raw: reader.raw(start, end),
-      confidence: trust(match[2]),
-    })
+  if (rated)
+    put('capacitorVolts', { value: volts, raw: reader.raw(start, end), confidence: trust(match[2]!) })
   reader.use(start, end)
 }
 

@@ -8,7 +8,7 @@ const captions = {
   modelNumber:
     '(?:MODELL?(?:\\s?(?:NO|NUMBER|NR|#))?|MOD(?=[.:\\s])(?:\\.?\\s?NO)?|M\\s?/\\s?N|TYPE?(?![A-Z]))',
   partNumber: '(?:P\\s?/\\s?N|PART\\s?(?:NO|NUMBER|NR|#)?)',
-  serialNumber: '(?:S\\s?/\\s?N|SER(?:IAL)?(?![A-Z])(?:\\s?(?:NO|NUMBER|NR|#))?)',
+  serialNumber: '(?:S\\s?/\\s?N|SER(?:IAL)?(?![A-Z])\\.?(?:\\s?(?:NO|NUMBER|NR|#))?)',
 } as const
 
 /** Model, part and serial numbers: the value runs to two spaces, the next caption or the line's end. */
