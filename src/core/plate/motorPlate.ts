@@ -113,15 +113,17 @@ const SUPPLIES = [24, 100, 110, 115, 120, 127, 200, 208, 220, 230, 240]
 /** The capacitor a motor asks for, with its volts, before any volts of the supply are read. */
 function readCapacitor(reader: Reader, put: Put): void {
   const unit = '(?:U\\s?F|MFD|M\\s?F\\s?D?)(?![A-Z])'
+  // Capacitors are rated in three figures.
+  const volts3 = '(?<![0-9])[0-9OQIL|SBZ]{3}(?![0-9])'
   const match =
     reader.first(
       new RegExp(
-        `(?:CAP(?:ACITOR|\\.)?\\s{0,2}[:.]?\\s{0,2}|RUN\\s?CAP\\.?\\s{0,2}[:.]?\\s{0,2})?(${NUM})\\s{0,2}${unit}(?:\\s{0,2}[/,@X-]?\\s{0,2}(${NUM}(?:/${NUM})?)\\s{0,2}V(?:\\s?AC|AC|OLTS?)?(?![A-Z]))?`,
+        `(?:CAP(?:ACITOR|\\.)?\\s{0,2}[:.]?\\s{0,2}|RUN\\s?CAP\\.?\\s{0,2}[:.]?\\s{0,2})?(${NUM})\\s{0,2}${unit}(?:\\s{0,2}[/,@X-]?\\s{0,2}(${volts3}(?:/${volts3})?)[ \\t]{0,2}V(?:\\s?AC|AC|OLTS?)?(?![A-Z]))?`,
       ),
     ) ??
     reader.first(
       new RegExp(
-        `${unit}\\s{0,2}[:.=]?\\s{0,2}(${NUM})(?:\\s{0,2}[/,@]?\\s{0,2}(${NUM})\\s{0,2}V(?:\\s?AC|AC|OLTS?)?(?![A-Z]))?`,
+        `${unit}\\s{0,2}[:.=]?\\s{0,2}(${NUM})(?:\\s{0,2}[/,@]?\\s{0,2}(${volts3})[ \\t]{0,2}V(?:\\s?AC|AC|OLTS?)?(?![A-Z]))?`,
       ),
     ) ??
     reader.first(
