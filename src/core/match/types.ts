@@ -103,7 +103,7 @@ export interface Outcome {
   new: string
   text: string
   work?: Work[]
-  /** Taken off the score beyond what the verdict costs: a step up in power is ok, but second to an equal one. */
+  /** Taken off the score beyond what the verdict costs: a step up in power is ok, second to an equal one, before an unknown one. */
   cost?: number
 }
 

@@ -121,7 +121,7 @@ function power(a: number, b: number, old: string, fresh: string): Outcome {
       fresh,
       verdict.stepsUp === 0 ? 'Equal power.' : 'A step up in power; it does not blow more air.',
     ),
-    cost: verdict.stepsUp * 4,
+    cost: verdict.stepsUp,
   }
 }
 
