@@ -60,11 +60,12 @@ export function kindShares(
   if (motorKind) return [{ kind: motorKind, share: 1 }]
   const kinds = vocabulary.families[family].typicalMotorKinds as MotorKindId[]
   const rest = kinds.length > 1 ? (1 - FIRST_KIND_SHARE) / (kinds.length - 1) : 0
+  const parts = partsSeen(findings)
   const shares = kinds.map((kind, index) => ({
     kind,
     share:
       (kinds.length === 1 ? 1 : index === 0 ? FIRST_KIND_SHARE : rest) *
-      (partsSeen(findings).every((part) => part.kinds.includes(kind) === part.there) ? 1 : KIND_OF_ANOTHER),
+      (parts.every((part) => part.kinds.includes(kind) === part.there) ? 1 : KIND_OF_ANOTHER),
   }))
   const sum = shares.reduce((total, { share }) => total + share, 0)
   return shares.map(({ kind, share }) => ({ kind, share: share / sum }))

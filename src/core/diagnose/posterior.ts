@@ -18,9 +18,8 @@ export function posteriorOf(prior: Prior[], findings: Findings): number[] {
   return weights.map((weight) => weight / sum)
 }
 
-/** Suspects, likeliest first, each with what spoke for and against it in bits. */
-export function suspectsOf(prior: Prior[], findings: Findings): Suspect[] {
-  const posterior = posteriorOf(prior, findings)
+/** Suspects, likeliest first, each with what spoke for and against it in bits. `posterior` stands in the order of `prior`. */
+export function suspectsOf(prior: Prior[], posterior: number[], findings: Findings): Suspect[] {
   const rows = rowsOf(prior, findings)
   return prior
     .map(({ cause, probability }, index) => ({

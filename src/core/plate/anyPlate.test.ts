@@ -10,7 +10,7 @@ interface Fact {
 const fact = (field: string, value: unknown, ...ways: string[]): fc.Arbitrary<Fact> =>
   fc.constantFrom(...ways).map((text) => ({ text, read: { [field]: value } }))
 
-const facts: fc.Arbitrary<Fact>[] = [
+const motorFacts: fc.Arbitrary<Fact>[] = [
   fc.oneof(
     fact('hp', 1 / 6, 'HP 1/6', '1/6 HP', '1/6HP', 'H.P. 1/6'),
     fact('hp', 0.25, 'HP 1/4', '.25 HP', '1/4 HP', 'HP: 1/4'),
@@ -70,10 +70,34 @@ const facts: fc.Arbitrary<Fact>[] = [
   ),
 ]
 
+const applianceFacts: fc.Arbitrary<Fact>[] = [
+  fc.oneof(
+    fact('modelNumber', 'DH-70', 'MODEL DH-70', 'MOD. DH-70', 'Model No. DH-70', 'M/N DH-70', 'TYPE DH-70'),
+    fact('modelNumber', 'RX 200', 'MODEL: RX 200', 'Type RX 200'),
+  ),
+  fact('serialNumber', '77A1029', 'SERIAL 77A1029', 'S/N 77A1029', 'Ser. No. 77A1029', 'SER. 77A1029'),
+  fc.oneof(
+    fact('voltages', [120], '120 V', '120 VAC', '120V~'),
+    fact('voltages', [230], '230 V', '230V~', '230 VAC'),
+    fact('voltages', [208, 230], '208-230 V', '208/230 VAC'),
+  ),
+  fc.oneof(fact('hz', [60], '60 Hz', '60HZ'), fact('hz', [50], '50 Hz')),
+  fc.oneof(fact('amps', [6.2], '6.2 A', '6.2 AMPS', '6,2 A'), fact('amps', [0.9], '0.9 A', '0,9A')),
+  fc.oneof(fact('watts', 700, '700 W', '700W', '700 WATTS'), fact('watts', 1200, '1.2 kW', '1200 W')),
+  fc.oneof(
+    fact('fuelType', 'natural-gas', 'NATURAL GAS', 'FUEL: NATURAL GAS', 'NAT. GAS'),
+    fact('fuelType', 'propane', 'PROPANE', 'LP GAS', 'FUEL PROPANE'),
+    fact('fuelType', 'pellets', 'WOOD PELLETS', 'FUEL: PELLETS'),
+    fact('fuelType', 'oil', 'FUEL OIL', 'OIL NO. 2'),
+  ),
+]
 const near = (value: unknown): unknown =>
   typeof value === 'number' ? expect.closeTo(value, 6) : Array.isArray(value) ? value.map(near) : value
 
-describe('a motor plate', () => {
+describe.each([
+  ['motor', motorFacts],
+  ['appliance', applianceFacts],
+] as const)('the plate of a %s', (kind, facts) => {
   it('is read the same in whatever order and spelling its facts are printed', () => {
     fc.assert(
       fc.property(
@@ -83,7 +107,7 @@ describe('a motor plate', () => {
         (all, chosen, between) => {
           const some = chosen.map((place) => all[place]!)
           const text = some.map((each) => each.text).join(between)
-          const { fields } = readPlate({ text, kind: 'motor' })
+          const { fields } = readPlate({ text, kind })
           const values = Object.fromEntries(
             Object.entries(fields).map(([key, field]) => [key, (field as { value: unknown }).value]),
           )
@@ -104,7 +128,7 @@ describe('a motor plate', () => {
         fc.constantFrom('\n', '  '),
         (all, left, between) => {
           const some = all.filter((_, place) => place !== left)
-          const { fields } = readPlate({ text: some.map((each) => each.text).join(between), kind: 'motor' })
+          const { fields } = readPlate({ text: some.map((each) => each.text).join(between), kind })
           for (const field of Object.keys(all[left]!.read))
             expect(fields, some.map((each) => each.text).join(' | ')).not.toHaveProperty(field)
         },
