@@ -3,11 +3,12 @@ import { familyLabel } from '@/core/knowledge/vocabulary'
 import { readBench } from '@/server/household'
 import { JobList } from '@/ui/bench/JobList'
 import { StartForm } from '@/ui/bench/StartForm'
+import { LocalTime } from '@/ui/record/LocalTime'
 
 export const metadata = { title: 'Bench · Rest Cog' }
 
 export default async function BenchPage() {
-  const { open, closed, machines, due } = await readBench()
+  const { open, closed, machines, due, looks } = await readBench()
   const known = machines.map((machine) => ({
     id: machine.id,
     family: machine.family,
@@ -27,6 +28,26 @@ export default async function BenchPage() {
           <JobList jobs={open} />
         )}
       </section>
+      {looks.length > 0 ? (
+        <section aria-label="Looks that are due" className="px-4 pt-8 mid:px-0">
+          <h2 className="mb-2 text-lg">Looks that are due</h2>
+          <ul>
+            {looks.map((look) => (
+              <li
+                key={`${look.jobId}/${look.what}`}
+                className="flex flex-wrap justify-between gap-x-4 border-line border-b py-2"
+              >
+                <Link href={`/jobs/${look.jobId}/prove`} className="underline-offset-2 hover:underline">
+                  {`${look.title}: ${look.what}`}
+                </Link>
+                <span className="num caption">
+                  since <LocalTime at={look.dueAt} />
+                </span>
+              </li>
+            ))}
+          </ul>
+        </section>
+      ) : null}
       {due.length > 0 ? (
         <section aria-label="Due for a look" className="px-4 pt-8 mid:px-0">
           <h2 className="mb-2 text-lg">Due for a look</h2>

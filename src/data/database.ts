@@ -1,11 +1,12 @@
 import { mkdirSync } from 'node:fs'
 import { join } from 'node:path'
-import { Kysely, SqliteDialect } from 'kysely'
+import { Kysely, type Transaction as KyselyTransaction, SqliteDialect } from 'kysely'
 import { openFile } from './driver'
 import { migrate } from './migrations'
 import type { Schema } from './schema'
 
 export type Database = Kysely<Schema>
+export type Transaction = KyselyTransaction<Schema>
 
 export interface DataFolder {
   path: string

@@ -68,8 +68,32 @@ export async function insertMachine(db: Db, machine: MachineRow): Promise<void> 
   await db.insertInto('machine').values(machine).execute()
 }
 
-export async function touchJob(db: Db, jobId: string, at: string): Promise<void> {
-  await db.updateTable('job').set({ touchedAt: at }).where('id', '=', jobId).execute()
+/** A job was written to: its time, and its number that tells a window whether it is behind. */
+export async function touchJob(db: Db, jobId: string, at: string): Promise<number> {
+  const row = await db
+    .updateTable('job')
+    .set((eb) => ({ touchedAt: at, rev: eb('rev', '+', 1) }))
+    .where('id', '=', jobId)
+    .returning('rev')
+    .executeTakeFirst()
+  return Number(row?.rev ?? 0)
+}
+
+/** The number of a job alone: what a window asks when it comes to the front. */
+export async function revOf(db: Db, jobId: string): Promise<number | null> {
+  const row = await db.selectFrom('job').select('rev').where('id', '=', jobId).executeTakeFirst()
+  return row ? Number(row.rev) : null
+}
+
+/** Whether an act of this id was stored already. */
+export async function wasStored(db: Db, jobId: string, actId: string): Promise<boolean> {
+  const row = await db
+    .selectFrom('event')
+    .select('id')
+    .where('jobId', '=', jobId)
+    .where('actId', '=', actId)
+    .executeTakeFirst()
+  return row !== undefined
 }
 
 export const lastEvent = (
@@ -98,3 +122,18 @@ export async function highestSeq(db: Db, jobId: string): Promise<number> {
 
 export const listEvents = (db: Db, jobId: string, limit: number): Promise<EventRow[]> =>
   db.selectFrom('event').selectAll().where('jobId', '=', jobId).orderBy('seq', 'desc').limit(limit).execute()
+
+/** Looks that are due by now and not answered yet, the oldest first. */
+export const listDueLooks = (db: Db, now: string) =>
+  db
+    .selectFrom('due_look')
+    .leftJoin('prove_check', (join) =>
+      join
+        .onRef('prove_check.jobId', '=', 'due_look.jobId')
+        .onRef('prove_check.checkId', '=', 'due_look.checkId'),
+    )
+    .select(['due_look.jobId', 'due_look.checkId', 'due_look.dueAt'])
+    .where('prove_check.id', 'is', null)
+    .where('due_look.dueAt', '<=', now)
+    .orderBy('due_look.dueAt')
+    .execute()

@@ -201,11 +201,109 @@ const judgement: Migration = {
   },
 }
 
+const add = (name: string, columns: string[]) =>
+  columns.map((column) => `alter table "${name}" add column ${column}`)
+
+/**
+ * The record of safety: who did an act and in which window, proofs by feed, holds as people said them, parts on the bench,
+ * looks to come, and a log that only grows. What stood proved in an older file was proved by other rules: it is void.
+ */
+const safety: Migration = {
+  async up(db: Db) {
+    const now = new Date().toISOString()
+    const reason = 'the file was brought up to date, and dead is proved by stricter steps now'
+    await table(db, 'part_out', [...ofJob, ...text('part', 'at'), ...maybe('text', 'backAt')])
+    await table(db, 'due_look', [...ofJob, ...text('checkId', 'dueAt', 'at')])
+    await table(db, 'safety_log', [
+      ...ofJob,
+      `"position" integer not null`,
+      ...text('at', 'kind', 'subject', 'label', 'detail', 'who', 'window'),
+      `unique ("jobId", "position")`,
+    ])
+    const statements = [
+      ...add('event', text('actId', 'who', 'window')),
+      ...add('job', [...flag('benchAsks'), `"rev" integer not null default 0`]),
+      `update "job" set "benchAsks" = "bench" where "status" = 'open'`,
+      `alter table "job" drop column "bench"`,
+      ...add('isolation_point', [
+        ...text('proposal'),
+        `"feed" integer not null default 0`,
+        ...maybe('text', 'changedAt'),
+      ]),
+      // What stands there was proposed, and nobody is known to have said it.
+      `update "isolation_point" set "proposal" = "held", "held" = '', "changedAt" = "openedAt"`,
+      ...add('proof', [
+        `"feed" integer not null default 1`,
+        ...text('by'),
+        ...maybe('text', 'switchOnAt', 'switchOffAt'),
+      ]),
+      ...add('proof_reading', [
+        `"range" text not null default 'ordinary'`,
+        `"current" text not null default 'ac'`,
+        ...maybe('text', 'replacedAt'),
+      ]),
+      `update "proof_reading" set "current" = 'dc' where "pair" like '%DC%'`,
+      ...add('charge', [`"planned" integer not null default 1`]),
+      ...add('wait', [`"planned" integer not null default 1`]),
+      ...add('reading', text('cover')),
+      ...add('landing', text('doneCover')),
+      ...add('ledger_line', [
+        ...text('access', 'frees', 'benchOf', 'doneCover', 'backCover', 'strikeReason', 'shortBy'),
+        `"shortStep" integer not null default 0`,
+        ...maybe('text', 'struckAt'),
+      ]),
+      `update "ledger_line" set "benchOf" = 'motor' where "bench" = 1`,
+      `alter table "ledger_line" drop column "bench"`,
+      `update "ledger_line" set "temporary" = 1, "switchKind" = coalesce("switchKind", 'other') where "action" = 'bypass'`,
+      oldRecord(now, reason),
+      `update "proof" set "voidedAt" = '${now}', "voidReason" = '${reason}' where "voidedAt" is null`,
+      `update "charge" set "typed" = '', "volts" = null, "readAt" = null, "dischargedAt" = null`,
+      `update "wait" set "startedAt" = null`,
+      `create index "event_jobId_actId" on "event" ("jobId", "actId")`,
+    ]
+    for (const statement of statements) await sql.raw(statement).execute(db)
+    for (const name of ['part_out', 'due_look', 'safety_log']) await index(db, name, ['jobId'])
+  },
+}
+
+/** What the older rows tell of the past, as entries of the log in the order of their times. */
+function oldRecord(now: string, reason: string): string {
+  const parts = [
+    `select "jobId", "openedAt" as "at", 'opened' as "kind", "id" as "subject", "label", '' as "detail" from "isolation_point" where "openedAt" is not null`,
+    `select "jobId", "struckAt", 'struck', "id", "label", "strikeReason" from "isolation_point" where "struckAt" is not null`,
+    `select "jobId", "readAt", case when "volts" < 5 then 'discharged' else 'still-charged' end, "id", "label", "typed" || ' V DC' from "charge" where "readAt" is not null`,
+    `select "jobId", "startedAt", 'wait-started', "id", "label", "minutes" || ' min' from "wait" where "startedAt" is not null`,
+    `select "jobId", "voidedAt", 'voided', '', '', "voidReason" from "proof" where "voidedAt" is not null`,
+    `select "jobId", "doneAt", 'bypass-set', "id", "part", coalesce("switchKind", '') from "ledger_line" where "action" = 'bypass' and "doneAt" is not null`,
+    `select "jobId", "backDoneAt", 'bypass-undone', "id", "part", coalesce("switchKind", '') from "ledger_line" where "action" = 'bypass' and "backDoneAt" is not null`,
+    `select distinct "jobId", '${now}', 'voided', '', '', '${reason}' from "proof" where "voidedAt" is null`,
+  ]
+  return `insert into "safety_log" ("id", "jobId", "position", "at", "kind", "subject", "label", "detail")
+    select "jobId" || '-l' || ("place" - 1), "jobId", "place" - 1, "at", "kind", "subject", "label", "detail" from (
+      select *, row_number() over (partition by "jobId" order by "at") as "place" from (${parts.join(' union all ')})
+    )`
+}
+
+/** A migration as a whole or not at all: a step that fails leaves the file as it was. */
+const whole = (migration: Migration): Migration => ({
+  async up(db: Db) {
+    await sql.raw('begin immediate').execute(db)
+    try {
+      await migration.up(db)
+      await sql.raw('commit').execute(db)
+    } catch (error) {
+      await sql.raw('rollback').execute(db)
+      throw error
+    }
+  },
+})
+
 /** Applied in the order of their names at every start; never changed once shipped. */
 const migrations: Record<string, Migration> = {
   '0001-first': first,
   '0002-plate-picture': platePicture,
   '0003-judgement': judgement,
+  '0004-safety': whole(safety),
 }
 
 /** @throws the error of the migration that failed; the file is left as it was before it. */

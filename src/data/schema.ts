@@ -21,6 +21,9 @@ export interface Schema {
   ledger_line: JobTables['ledger']
   landing: JobTables['landings']
   prove_check: JobTables['checks']
+  part_out: JobTables['outParts']
+  due_look: JobTables['dues']
+  safety_log: JobTables['log']
   event: EventRow
   photo: PhotoRow
 }
@@ -55,4 +58,7 @@ export const tableOf = {
   ledger: 'ledger_line',
   landings: 'landing',
   checks: 'prove_check',
+  outParts: 'part_out',
+  dues: 'due_look',
+  log: 'safety_log',
 } as const satisfies Record<string, keyof Schema>

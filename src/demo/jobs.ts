@@ -57,7 +57,7 @@ export const jobs: DemoJob[] = [
         ),
       ),
       step(days(742) - 50, back(10)),
-      step(days(742) - 52, checks(['hand-spin', 'covers-on'])),
+      step(days(742) - 52, checks(['wiring', 'hand-spin', 'covers-on'])),
       step(
         days(742) - 56,
         all(
@@ -75,6 +75,7 @@ export const jobs: DemoJob[] = [
         { kind: 'job.edit', field: 'cost', value: '9' },
         { kind: 'job.close', result: 'runs' },
       ]),
+      step(days(741), checks(['next-day'])),
     ],
   },
   {
@@ -104,9 +105,10 @@ export const jobs: DemoJob[] = [
         days(196) - 62,
         all(
           () => [{ kind: 'job.phase', phase: 'live-test' }],
-          checks(['first-start', 'tissue', 'flap', 'sound']),
+          checks(['first-start', 'direction', 'tissue', 'flap', 'sound']),
         ),
       ),
+      step(days(196) - 64, checks(['warm'])),
       step(days(196) - 70, () => [
         {
           kind: 'job.edit',
@@ -116,6 +118,7 @@ export const jobs: DemoJob[] = [
         { kind: 'job.edit', field: 'minutesSpent', value: '50' },
         { kind: 'job.close', result: 'runs' },
       ]),
+      step(days(195), checks(['next-day'])),
     ],
   },
   {
@@ -169,7 +172,7 @@ export const jobs: DemoJob[] = [
           plant('motor'),
         ),
       ),
-      step(days(4) - 44, tick(4)),
+      step(days(4) - 44, tick(5)),
       step(days(4) - 58, tick(5)),
       step(days(4) - 70, tick(4)),
       step(
@@ -265,7 +268,7 @@ export const jobs: DemoJob[] = [
         days(3) - 40,
         all(decide('winding-open', 'replace-motor', 0.96, 'universal-motor'), plant('motor')),
       ),
-      step(days(3) - 52, tick(10)),
+      step(days(3) - 52, tick(11)),
       step(
         days(2),
         field('motor-old', {

@@ -1,4 +1,13 @@
-import { type Act, type JobSnapshot, newId, onlyPlug, pairsOf, refitOf } from '@/core/job'
+import {
+  type Act,
+  isolationActs,
+  type JobSnapshot,
+  neededCharges,
+  neededWaits,
+  newId,
+  proofActs,
+  refitOf,
+} from '@/core/job'
 import type { Machine } from './machines'
 
 const MINUTE = 60_000
@@ -45,42 +54,25 @@ export const all =
   (at: Scene): Act[] =>
     parts.flatMap((part) => part(at))
 
-/** Every point opened, proved with small readings, capacitors read, waits begun. */
+/** Every point opened and held, waits begun. */
 export const isolate = ({ snapshot }: Scene): Act[] => [
-  ...snapshot.points
-    .filter((point) => !point.struckAt)
-    .map((point): Act => ({ kind: 'point.open', id: point.id })),
-  ...snapshot.waits.map((wait): Act => ({ kind: 'wait.start', id: wait.id })),
+  ...isolationActs(snapshot),
+  ...neededWaits(snapshot).map((wait): Act => ({ kind: 'wait.start', id: wait.id })),
 ]
 
+/** Every feed proved, in the order of the procedure. */
 export const prove =
   (volts = ['0.2', '0.1', '0.1']) =>
-  ({ snapshot, id }: Scene): Act[] => {
-    const proofId = id()
-    if (onlyPlug(snapshot))
-      return [
-        { kind: 'proof.start', id: proofId },
-        { kind: 'proof.tester', id: proofId, when: 'after', on: true },
-      ]
-    return [
-      { kind: 'proof.start', id: proofId },
-      { kind: 'proof.tester', id: proofId, when: 'before', on: true },
-      ...pairsOf(snapshot).map(
-        (pair, position): Act => ({
-          kind: 'proof.read',
-          id: id(),
-          proofId,
-          pair,
-          position,
-          typed: volts[position] ?? '0.1',
-        }),
-      ),
-      { kind: 'proof.tester', id: proofId, when: 'after', on: true },
-    ]
-  }
+  ({ snapshot, id }: Scene): Act[] =>
+    proofActs(snapshot, id, volts)
 
 export const discharged = ({ snapshot }: Scene): Act[] =>
-  snapshot.charges.map((charge): Act => ({ kind: 'charge.read', id: charge.id, typed: '0.3' }))
+  neededCharges(snapshot).map((charge): Act => ({ kind: 'charge.read', id: charge.id, typed: '0.3' }))
+
+/** An answer that the plan asks for. */
+export const planned =
+  (name: string, typed: string) =>
+  ({ id }: Scene): Act[] => [{ kind: 'field.set', id: id(), part: 'plan', field: name, typed }]
 
 export const field =
   (part: string, entries: Record<string, string>) =>

@@ -4,7 +4,7 @@ import { findables } from './find'
 import { readBench, readHousehold, readMachine } from './household'
 import { actOnJob, openJob, readJob } from './jobs'
 import { capacitanceHistory } from './readings'
-import { id, ownDataFolder } from './testStore.testing'
+import { capacitorOut, id, ownDataFolder, proveDead } from './testStore.testing'
 
 ownDataFolder()
 
@@ -55,14 +55,14 @@ describe('the bench', () => {
       { kind: 'ledger.add', id: id(), after: null, line: { part: 'motor', action: 'lift-off' } },
     ])
     expect(await next(jobId)).toBe('Take apart: 2 of 2 to go')
-    await actOnJob(jobId, [{ kind: 'job.bench', on: true }])
+    await proveDead(jobId)
     const { ledger } = (await readJob(jobId)).snapshot
     await actOnJob(
       jobId,
       ledger.map((line) => ({ kind: 'ledger.tick', id: line.id, on: true })),
     )
     expect(await next(jobId)).toBe('Match the new part')
-    await actOnJob(jobId, [{ kind: 'check.set', id: id(), checkId: 'tally', result: 'pass', note: '' }])
+    await actOnJob(jobId, [{ kind: 'check.set', id: id(), checkId: 'hand-spin', result: 'pass', note: '' }])
     expect(await next(jobId)).toBe('Prove: go on with the checks')
     await actOnJob(jobId, [{ kind: 'job.close', result: 'not-mended' }])
     expect((await readBench()).closed.find(({ job }) => job.id === jobId)?.next).toBe('Closed')
@@ -132,9 +132,10 @@ describe('machines', () => {
       b: 'FAN',
       typed,
     })
-    await actOnJob(one, [{ kind: 'job.bench', on: true }, read('4.9')])
+    await capacitorOut(one)
+    await capacitorOut(two)
+    await actOnJob(one, [read('4.9')])
     await actOnJob(two, [
-      { kind: 'job.bench', on: true },
       { kind: 'field.set', id: id(), part: 'capacitor-old', field: 'label', typed: '5 µF 370 V' },
       read('4.2'),
     ])

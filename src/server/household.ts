@@ -8,11 +8,12 @@ import {
   type MachineRow,
 } from '@/core/job'
 import { alongTheLine } from '@/core/knowledge/isolation'
+import { proveChecks } from '@/core/knowledge/proofChecks'
 import { shortCauses } from '@/core/knowledge/shortCauses'
 import { shortLabels } from '@/core/knowledge/valueLabels'
 import { familyLabel, vocabulary } from '@/core/knowledge/vocabulary'
 import { findHousehold, findMachine, listJobs, listMachines } from '@/data/household'
-import { loadSnapshot } from '@/data/jobs'
+import { listDueLooks, loadSnapshot } from '@/data/jobs'
 import { store } from './store'
 
 export async function readHousehold(): Promise<HouseholdRow> {
@@ -37,6 +38,8 @@ export async function readBench(): Promise<{
   closed: BenchJob[]
   machines: MachineRow[]
   due: MachineRow[]
+  /** Looks that lie in the future or are due, answered or not yet. */
+  looks: { jobId: string; dueAt: string; title: string; what: string }[]
 }> {
   const { db } = await store()
   const [jobs, machines] = await Promise.all([listJobs(db), listMachines(db)])
@@ -60,11 +63,23 @@ export async function readBench(): Promise<{
     })
   }
   const today = new Date().toISOString().slice(0, 10)
+  const looks = await listDueLooks(db, new Date().toISOString())
   return {
     open: rows.filter((row) => row.job.status === 'open'),
     closed: rows.filter((row) => row.job.status === 'closed'),
     machines,
     due: machines.filter((machine) => machine.nextLook !== null && machine.nextLook <= today),
+    looks: looks.map(({ jobId, checkId, dueAt }) => {
+      const row = rows.find(({ job }) => job.id === jobId)
+      return {
+        jobId,
+        dueAt,
+        title: row ? machineTitle(row.machine) : '',
+        what: row
+          ? (proveChecks[row.machine.family].find((check) => check.id === checkId)?.act ?? checkId)
+          : checkId,
+      }
+    }),
   }
 }
 

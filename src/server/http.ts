@@ -1,5 +1,6 @@
 import { NextResponse } from 'next/server'
 import { type ErrorShape, isCoreError } from '@/core/errors'
+import type { By } from '@/core/job'
 
 const STATUS: Record<string, number> = {
   'unknown-job': 404,
@@ -33,6 +34,12 @@ export async function bodyOf(request: Request): Promise<Record<string, unknown>>
   } catch {}
   const { CoreError } = await import('@/core/errors')
   throw new CoreError('invalid-json', 'The request is not a JSON object.')
+}
+
+/** Who writes, as the page says: a name for the record and the window's own id. Never more than short texts. */
+export function byOf(body: Record<string, unknown>): By {
+  const short = (value: unknown) => (typeof value === 'string' ? value.trim().slice(0, 80) : '')
+  return { who: short(body.who), window: short(body.window) }
 }
 
 /** Writes come from the application's own pages only. */

@@ -1,8 +1,8 @@
 import { describe, expect, it } from 'vitest'
-import { diagnosisOf, energyOf, findingsOf } from '@/core/job'
+import { diagnosisOf, energyOf, findingsOf, isolationActs, proofActs } from '@/core/job'
 import { optionsOf } from '@/core/options/ofJob'
-import { actOnJob, openJob, readEvents, readJob, stepHistory } from './jobs'
-import { id, ownDataFolder } from './testStore.testing'
+import { actOnJob, openJob, readEvents, readJob, readRev, stepHistory, storeActs } from './jobs'
+import { id, ownDataFolder, proveDead } from './testStore.testing'
 
 ownDataFolder()
 
@@ -13,26 +13,6 @@ const start = () =>
     findings: [{ observation: 'fan-state', value: 'hums' }],
   })
 
-/** Every point open, proved dead, the capacitor read. */
-async function proveDead(jobId: string) {
-  const { snapshot } = await readJob(jobId)
-  const proofId = id()
-  await actOnJob(jobId, [
-    ...snapshot.points.map((point) => ({ kind: 'point.open', id: point.id })),
-    { kind: 'proof.start', id: proofId },
-    { kind: 'proof.tester', id: proofId, when: 'before', on: true },
-    ...['L–N', 'L–ground', 'N–ground'].map((pair, position) => ({
-      kind: 'proof.read',
-      id: id(),
-      proofId,
-      pair,
-      position,
-      typed: '0.2',
-    })),
-    { kind: 'proof.tester', id: proofId, when: 'after', on: true },
-    ...snapshot.charges.map((charge) => ({ kind: 'charge.read', id: charge.id, typed: '0.4' })),
-  ])
-}
 const energy = async (jobId: string) => energyOf((await readJob(jobId)).snapshot, Date.now())
 
 describe('a job', () => {
@@ -62,16 +42,45 @@ describe('a job', () => {
     expect((await stepHistory(jobId, 'undo')).snapshot.fields).toEqual([])
   })
 
-  it('does all acts of a request or none', async () => {
+  it('stores each act of a request by itself, and answers for each', async () => {
     const jobId = await start()
     const { snapshot } = await readJob(jobId)
-    await expect(
-      actOnJob(jobId, [
-        { kind: 'point.open', id: snapshot.points[0]!.id },
-        { kind: 'point.open', id: 'gone' },
-      ]),
-    ).rejects.toThrow(/no longer there/)
-    expect((await readJob(jobId)).snapshot.points.every((point) => point.openedAt === null)).toBe(true)
+    const [first] = snapshot.points
+    const { answers } = await storeActs(jobId, [
+      { id: 'act-one', act: { kind: 'point.open', id: first!.id }, ageMs: 20 },
+      { id: 'act-two', act: { kind: 'point.open', id: 'gone' }, ageMs: 10 },
+      { id: 'act-three', act: { kind: 'job.edit', field: 'cost', value: '9' }, ageMs: 0 },
+    ])
+    expect(answers).toMatchObject([
+      { id: 'act-one', stored: true },
+      { id: 'act-two', stored: false, error: { code: 'unknown-row' } },
+      { id: 'act-three', stored: true },
+    ])
+    const after = (await readJob(jobId)).snapshot
+    expect(after.points[0]!.openedAt).not.toBeNull()
+    expect(after.job.cost).toBe('9')
+  })
+
+  it('stores an act once, however often it is sent', async () => {
+    const jobId = await start()
+    await proveDead(jobId)
+    const ids = Array.from({ length: 40 }, id)
+    const plant = { id: 'plant-once', act: { kind: 'ledger.plant', ids, template: 'motor' }, ageMs: 0 }
+    await storeActs(jobId, [plant])
+    const { snapshot } = await readJob(jobId)
+    await actOnJob(jobId, [{ kind: 'ledger.tick', id: snapshot.ledger[0]!.id, on: true }])
+    const again = await storeActs(jobId, [plant])
+    expect(again.answers).toEqual([{ id: 'plant-once', stored: true }])
+    expect((await readJob(jobId)).snapshot.ledger[0]!.doneAt).not.toBeNull()
+  })
+
+  it('counts what was written, so that a window knows that it is behind', async () => {
+    const jobId = await start()
+    const before = await readRev(jobId)
+    await actOnJob(jobId, [{ kind: 'job.edit', field: 'cost', value: '1' }])
+    expect(await readRev(jobId)).toBe(before + 1)
+    await stepHistory(jobId, 'undo')
+    expect(await readRev(jobId)).toBe(before + 2)
   })
 
   it('refuses shapes it does not know, with a path', async () => {
@@ -103,32 +112,45 @@ describe('hands-in work', () => {
     expect((await readJob(jobId)).snapshot.readings[0]).toMatchObject({ value: 3.1, typed: '3.1' })
   })
 
-  it('is open on the bench whatever the machine’s state', async () => {
+  it('is open at a part that was out before, and at nothing else', async () => {
     const jobId = await start()
+    const { snapshot } = await readJob(jobId)
     await actOnJob(jobId, [
-      { kind: 'job.bench', on: true },
+      { kind: 'part.out', id: id(), part: 'capacitor' },
+      { kind: 'charge.read', id: snapshot.charges[0]!.id, typed: '0.2' },
       { kind: 'reading.set', id: id(), reading: 'capacitance', part: 'old', a: 'single', b: '', typed: 'OL' },
     ])
     expect((await readJob(jobId)).snapshot.readings[0]).toMatchObject({ value: null, over: 1 })
+    await expect(
+      actOnJob(jobId, [
+        {
+          kind: 'reading.set',
+          id: id(),
+          reading: 'to-frame',
+          part: 'old',
+          a: 'black',
+          b: 'frame',
+          typed: 'OL',
+        },
+      ]),
+    ).rejects.toMatchObject({ code: 'not-proven' })
   })
 
-  it('stops when a proof reading is over 30 V, and is not proven between 5 and 30 V', async () => {
+  it('stops at a proof reading over 30 V, and the proof is begun anew', async () => {
     const jobId = await start()
-    await proveDead(jobId)
-    const proof = (await readJob(jobId)).snapshot.proofs.find((row) => !row.voidedAt)!
-    await actOnJob(jobId, [
-      { kind: 'proof.read', id: id(), proofId: proof.id, pair: 'L–N', position: 0, typed: '119' },
-    ])
+    const { snapshot } = await readJob(jobId)
+    await actOnJob(jobId, isolationActs(snapshot))
+    const begun = proofActs(snapshot, id, ['119'])
+    await actOnJob(jobId, begun.slice(0, 4))
     expect(await energy(jobId)).toMatchObject({
-      state: 'isolated',
+      state: 'live',
       handsIn: false,
       stop: { pair: 'L–N', volts: 119 },
     })
-    await actOnJob(jobId, [
-      { kind: 'proof.read', id: id(), proofId: proof.id, pair: 'L–N', position: 0, typed: '12' },
-      { kind: 'proof.tester', id: proof.id, when: 'after', on: true },
-    ])
-    expect(await energy(jobId)).toMatchObject({ state: 'isolated', handsIn: false, stop: null })
+    await actOnJob(jobId, proofActs(snapshot, id, ['0.1', '0.1', '0.1']))
+    expect(await energy(jobId)).toMatchObject({ state: 'proven-dead', stop: null })
+    const readings = (await readJob(jobId)).snapshot.proofReadings
+    expect(readings.map((row) => row.typed)).toContain('119')
   })
 
   it('voids proof and discharge when a point is closed, and undoing that does not bring the proof back', async () => {
@@ -138,13 +160,13 @@ describe('hands-in work', () => {
     await actOnJob(jobId, [{ kind: 'point.close', id: snapshot.points[1]!.id }])
     expect(await energy(jobId)).toMatchObject({ state: 'isolating', handsIn: false })
     await stepHistory(jobId, 'undo')
-    expect(await energy(jobId)).toMatchObject({ state: 'isolated', handsIn: false })
+    expect(await energy(jobId)).toMatchObject({ state: 'isolating', handsIn: false, provenAt: null })
   })
 
   it('asks for everything again after a live test', async () => {
     const jobId = await start()
     await proveDead(jobId)
-    await actOnJob(jobId, [{ kind: 'job.phase', phase: 'live-test' }])
+    await actOnJob(jobId, [{ kind: 'job.phase', phase: 'live-test', purpose: 'reading' }])
     expect((await energy(jobId)).state).toBe('live-test')
     await actOnJob(jobId, [{ kind: 'job.phase', phase: 'work' }])
     expect(await energy(jobId)).toMatchObject({ state: 'live', openPoints: 0, handsIn: false })
@@ -167,7 +189,9 @@ describe('a hard stop', () => {
   it('lets nothing go on but isolating, writing down and handing over', async () => {
     const jobId = await start()
     await actOnJob(jobId, [{ kind: 'finding.set', id: id(), observation: 'smell', value: 'gas' }])
-    await expect(actOnJob(jobId, [{ kind: 'job.bench', on: true }])).rejects.toMatchObject({
+    await expect(
+      actOnJob(jobId, [{ kind: 'lead.add', id: id(), part: 'old', name: 'black' }]),
+    ).rejects.toMatchObject({
       code: 'stopped',
     })
     await expect(actOnJob(jobId, [{ kind: 'job.close', result: 'runs' }])).rejects.toMatchObject({
@@ -200,6 +224,13 @@ describe('the ledger', () => {
     })
     await actOnJob(jobId, [
       { kind: 'ledger.back', id: door.id, on: true },
+      ...['hand-spin', 'covers-on'].map((checkId) => ({
+        kind: 'check.set',
+        id: id(),
+        checkId,
+        result: 'pass',
+        note: '',
+      })),
       { kind: 'job.close', result: 'runs' },
     ])
     expect((await readJob(jobId)).snapshot.job).toMatchObject({ status: 'closed', phase: 'in-service' })
@@ -210,7 +241,9 @@ describe('a stop raised by hand', () => {
   it('is stored, refuses work, and is kept in the events with its end', async () => {
     const jobId = await start()
     await actOnJob(jobId, [{ kind: 'stop.raise', id: id(), rule: 'asbestos-suspect', note: 'grey fill' }])
-    await expect(actOnJob(jobId, [{ kind: 'job.bench', on: true }])).rejects.toMatchObject({
+    await expect(
+      actOnJob(jobId, [{ kind: 'lead.add', id: id(), part: 'old', name: 'black' }]),
+    ).rejects.toMatchObject({
       code: 'stopped',
     })
     await expect(
@@ -219,7 +252,7 @@ describe('a stop raised by hand', () => {
     await actOnJob(jobId, [
       { kind: 'stop.lift', rule: 'asbestos-suspect', reason: 'laboratory: mineral wool' },
     ])
-    await actOnJob(jobId, [{ kind: 'job.bench', on: true }])
+    await actOnJob(jobId, [{ kind: 'lead.add', id: id(), part: 'old', name: 'black' }])
     const { snapshot } = await readJob(jobId)
     expect(snapshot.stops[0]).toMatchObject({ note: 'grey fill', reason: 'laboratory: mineral wool' })
     expect((await readEvents(jobId)).map((event) => event.text)).toEqual(

@@ -1,21 +1,24 @@
-import { CoreError } from '@/core/errors'
-import type { EventRow, JobRow } from '@/core/job'
+import { CoreError, type ErrorShape, isCoreError } from '@/core/errors'
 import {
-  inverse,
+  type By,
+  type Envelope,
+  type EventRow,
+  isId,
   type JobSnapshot,
   merged,
   newId,
   newJob,
   newMachine,
-  planAct,
+  nobody,
+  planHistory,
   plantedPlan,
   type RowChange,
-  safetyTables,
+  receive,
   withChanges,
 } from '@/core/job'
 import { validatedAct } from '@/core/job/actInput'
 import { isFamily, type MotorKindId, type ObservationId } from '@/core/knowledge/vocabulary'
-import type { Database } from '@/data/database'
+import type { Database, Transaction } from '@/data/database'
 import { findHousehold, findMachine, HOME } from '@/data/household'
 import {
   highestSeq,
@@ -24,9 +27,12 @@ import {
   lastEvent,
   listEvents,
   loadSnapshot,
+  revOf,
   touchJob,
+  wasStored,
   writeChanges,
 } from '@/data/jobs'
+import { announce } from './live'
 import { store } from './store'
 
 /** Acts on the same field within this time are one for undo. */
@@ -57,44 +63,108 @@ async function stored(db: Database, jobId: string): Promise<Stored> {
 const unknownJob = () =>
   new CoreError('unknown-job', 'There is no such job. It may have been deleted; look on the bench.')
 
-/**
- * Do acts in order, all or none. Each is planned again here from what is stored, written, and kept as an event in the
- * same transaction.
- *
- * @throws CoreError as `planAct`, and `unknown-job`
- */
-export async function actOnJob(
-  jobId: string,
-  plain: unknown[],
-  now = Date.now(),
-): Promise<{ canUndo: true; canRedo: false }> {
-  const { db } = await store()
-  const acts = plain.map(validatedAct)
-  await db.transaction().execute(async (trx) => {
-    let snapshot = await loadSnapshot(trx, jobId)
-    if (!snapshot) throw unknownJob()
-    await trx
-      .updateTable('event')
-      .set({ state: 'dropped' })
-      .where('jobId', '=', jobId)
-      .where('state', '=', 'undone')
-      .execute()
-    for (const act of acts) {
-      const { text, changes, mergeKey } = planAct(snapshot, act, now)
-      if (changes.length === 0) continue
-      await writeChanges(trx, changes)
-      await keepEvent(trx as unknown as Database, jobId, { text, changes, mergeKey }, now)
-      snapshot = withChanges(snapshot, changes)
-    }
-    await touchJob(trx, jobId, new Date(now).toISOString())
-  })
-  return { canUndo: true, canRedo: false }
+/** What became of one act: stored (now or before), or refused with its reason. */
+export type ActAnswer = { id: string; stored: true } | { id: string; stored: false; error: ErrorShape }
+
+export interface ActsAnswer {
+  answers: ActAnswer[]
+  rev: number
+  canUndo: boolean
+  canRedo: boolean
+  serverNow: number
 }
 
-async function keepEvent(
-  db: Database,
+/**
+ * Store acts in the order in which they come, each by itself: one that is refused takes no other along, and one that was
+ * stored before is not stored again. Each is planned again here from what is stored, with its age, and kept as an event in
+ * the same transaction.
+ *
+ * @throws CoreError `unknown-job`
+ */
+export async function storeActs(
   jobId: string,
-  act: { text: string; changes: RowChange[]; mergeKey: string | null },
+  plain: unknown[],
+  by: By = nobody,
+  now = Date.now(),
+): Promise<ActsAnswer> {
+  const { db } = await store()
+  const { answers, rev } = await db.transaction().execute(async (trx) => {
+    let snapshot = await loadSnapshot(trx, jobId)
+    if (!snapshot) throw unknownJob()
+    const answers: ActAnswer[] = []
+    let written = false
+    for (const each of plain) {
+      const id = envelopeId(each)
+      try {
+        const envelope = validatedEnvelope(each)
+        if (!(await wasStored(trx, jobId, envelope.id))) {
+          const planned = receive(snapshot, envelope, now, by)
+          if (planned.changes.length > 0) {
+            if (!written) await dropUndone(trx, jobId)
+            written = true
+            await writeChanges(trx, planned.changes)
+            await keepEvent(trx, jobId, { ...planned, id: envelope.id }, by, now)
+            snapshot = withChanges(snapshot, planned.changes)
+          }
+        }
+        answers.push({ id, stored: true })
+      } catch (error) {
+        if (!isCoreError(error)) throw error
+        answers.push({ id, stored: false, error: error.toShape() })
+      }
+    }
+    const rev = written ? await touchJob(trx, jobId, new Date(now).toISOString()) : snapshot.job.rev
+    return { answers, rev }
+  })
+  announce(jobId, rev)
+  const [done, undone] = await Promise.all([
+    lastEvent(db, jobId, 'done', 'desc'),
+    lastEvent(db, jobId, 'undone', 'asc'),
+  ])
+  return { answers, rev, canUndo: done !== undefined, canRedo: undone !== undefined, serverNow: now }
+}
+
+/**
+ * Do acts at once, as a story does: the first that is refused is thrown.
+ * @throws CoreError as `planAct`, and `unknown-job`
+ */
+export async function actOnJob(jobId: string, plain: unknown[], now = Date.now()): Promise<ActsAnswer> {
+  const envelopes = plain.map((act) => ({ id: newId(now, Math.random), act, ageMs: 0 }))
+  const answer = await storeActs(jobId, envelopes, nobody, now)
+  const refused = answer.answers.find((each) => !each.stored)
+  if (refused && !refused.stored)
+    throw new CoreError(refused.error.code, refused.error.message, refused.error.path)
+  return answer
+}
+
+const envelopeId = (plain: unknown): string => {
+  const id = (plain as { id?: unknown } | null)?.id
+  return typeof id === 'string' ? id.slice(0, 40) : ''
+}
+
+/** @throws CoreError `invalid-input`, `unknown-act` */
+function validatedEnvelope(plain: unknown): Envelope {
+  const { id, act, ageMs } = (plain ?? {}) as Record<string, unknown>
+  if (typeof id !== 'string' || !isId(id))
+    throw new CoreError('invalid-input', 'Every act needs an id of its own.', 'id')
+  if (typeof ageMs !== 'number' || !Number.isFinite(ageMs))
+    throw new CoreError('invalid-input', 'Every act says how long ago it was done.', 'ageMs')
+  return { id, act: validatedAct(act), ageMs }
+}
+
+const dropUndone = (db: Transaction, jobId: string) =>
+  db
+    .updateTable('event')
+    .set({ state: 'dropped' })
+    .where('jobId', '=', jobId)
+    .where('state', '=', 'undone')
+    .execute()
+
+async function keepEvent(
+  db: Transaction,
+  jobId: string,
+  act: { id: string; text: string; changes: RowChange[]; mergeKey: string | null },
+  by: By,
   now: number,
 ): Promise<void> {
   const last = await lastEvent(db, jobId, 'done', 'desc')
@@ -103,12 +173,13 @@ async function keepEvent(
     last &&
     act.mergeKey !== null &&
     last.mergeKey === act.mergeKey &&
+    last.window === by.window &&
     now - Date.parse(last.at) < MERGE_SECONDS * 1000
   ) {
     const changes = merged(JSON.parse(last.changes) as RowChange[], act.changes)
     await db
       .updateTable('event')
-      .set({ text: act.text, changes: JSON.stringify(changes), at })
+      .set({ text: act.text, changes: JSON.stringify(changes), at, actId: act.id })
       .where('id', '=', last.id)
       .execute()
     return
@@ -118,6 +189,9 @@ async function keepEvent(
     jobId,
     seq: (await highestSeq(db, jobId)) + 1,
     at,
+    actId: act.id,
+    who: by.who,
+    window: by.window,
     text: act.text,
     mergeKey: act.mergeKey,
     changes: JSON.stringify(act.changes),
@@ -127,18 +201,20 @@ async function keepEvent(
 }
 
 /**
- * Take back the last act, or do it again. What touched the isolation voids the standing proof: an undone tap must never
- * bring a proof back to life.
+ * Take back the last act, or do it again, as the core plans it: what was proved is void where the act touched energy.
  *
- * @throws CoreError `nothing-to-undo`, `nothing-to-redo`, `unknown-job`
+ * @throws CoreError `nothing-to-undo`, `nothing-to-redo`, `unknown-job`, and as `planHistory`
  */
 export async function stepHistory(
   jobId: string,
   direction: 'undo' | 'redo',
   now = Date.now(),
+  by: By = nobody,
 ): Promise<Stored & { text: string }> {
   const { db } = await store()
-  const text = await db.transaction().execute(async (trx) => {
+  const { text, rev } = await db.transaction().execute(async (trx) => {
+    const snapshot = await loadSnapshot(trx, jobId)
+    if (!snapshot) throw unknownJob()
     const event =
       direction === 'undo'
         ? await lastEvent(trx, jobId, 'done', 'desc')
@@ -149,36 +225,25 @@ export async function stepHistory(
         direction === 'undo' ? 'There is nothing to take back.' : 'There is nothing to do again.',
       )
     const changes = JSON.parse(event.changes) as RowChange[]
-    await writeChanges(trx, direction === 'undo' ? inverse(changes) : changes)
-    if (changes.some(touchesSafety)) {
-      await trx
-        .updateTable('proof')
-        .set({
-          voidedAt: new Date(now).toISOString(),
-          voidReason: `${direction === 'undo' ? 'taken back' : 'done again'}: ${event.text}`,
-        })
-        .where('jobId', '=', jobId)
-        .where('voidedAt', 'is', null)
-        .execute()
-    }
+    const planned = planHistory(snapshot, { text: event.text, changes }, direction, now, by)
+    await writeChanges(trx, planned.changes)
     await trx
       .updateTable('event')
       .set({ state: direction === 'undo' ? 'undone' : 'done', mergeKey: null })
       .where('id', '=', event.id)
       .execute()
-    await touchJob(trx, jobId, new Date(now).toISOString())
-    return event.text
+    return { text: event.text, rev: await touchJob(trx, jobId, new Date(now).toISOString()) }
   })
+  announce(jobId, rev)
   return { ...(await stored(db, jobId)), text }
 }
 
-function touchesSafety(change: RowChange): boolean {
-  if (!safetyTables.includes(change.table)) return false
-  if (change.table !== 'job') return true
-  return (
-    (change.before as JobRow | null)?.phase !== (change.after as JobRow | null)?.phase ||
-    (change.before as JobRow | null)?.bench !== (change.after as JobRow | null)?.bench
-  )
+/** @throws CoreError `unknown-job` */
+export async function readRev(jobId: string): Promise<number> {
+  const { db } = await store()
+  const rev = await revOf(db, jobId)
+  if (rev === null) throw unknownJob()
+  return rev
 }
 
 export interface NewJob {
@@ -231,14 +296,15 @@ export async function openJob(input: NewJob, now = Date.now()): Promise<string> 
 
 export async function readEvents(
   jobId: string,
-): Promise<Pick<EventRow, 'id' | 'seq' | 'at' | 'text' | 'state'>[]> {
+): Promise<Pick<EventRow, 'id' | 'seq' | 'at' | 'text' | 'state' | 'who'>[]> {
   const { db } = await store()
-  return (await listEvents(db, jobId, 300)).map(({ id, seq, at, text, state }) => ({
+  return (await listEvents(db, jobId, 300)).map(({ id, seq, at, text, state, who }) => ({
     id,
     seq,
     at,
     text,
     state,
+    who,
   }))
 }
 

@@ -2,7 +2,8 @@ import { mkdtempSync, rmSync } from 'node:fs'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
 import { afterAll, beforeAll } from 'vitest'
-import { newId } from '@/core/job'
+import { isolationActs, neededCharges, newId, proofActs } from '@/core/job'
+import { actOnJob, readJob } from './jobs'
 import { store } from './store'
 
 /** A data folder of its own for the tests of a file, gone when they end. */
@@ -19,3 +20,24 @@ export function ownDataFolder(): void {
 }
 
 export const id = () => newId(Date.now(), Math.random)
+
+/** Every point open and held, proved dead in its order, the capacitor read. */
+export async function proveDead(jobId: string, now = Date.now()) {
+  const { snapshot } = await readJob(jobId)
+  await actOnJob(jobId, isolationActs(snapshot), now)
+  await actOnJob(jobId, proofActs(snapshot, id, ['0.2', '0.2', '0.2']), now)
+  await actOnJob(
+    jobId,
+    neededCharges(snapshot).map((charge) => ({ kind: 'charge.read', id: charge.id, typed: '0.4' })),
+    now,
+  )
+}
+
+/** The capacitor was out before the job began, and is empty. */
+export async function capacitorOut(jobId: string) {
+  const { snapshot } = await readJob(jobId)
+  await actOnJob(jobId, [
+    { kind: 'part.out', id: id(), part: 'capacitor' },
+    ...neededCharges(snapshot).map((charge) => ({ kind: 'charge.read', id: charge.id, typed: '0.2' })),
+  ])
+}

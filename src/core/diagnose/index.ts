@@ -1,6 +1,7 @@
 import { stopTriggers } from '../knowledge/stops'
 import { tests } from '../knowledge/tests'
 import { observationInfo } from '../knowledge/vocabulary'
+import { contradictionsIn, pushAgainstNothing, withoutContradicted } from './contradictions'
 import { decide } from './decide'
 import { rankTests, whileStopped } from './nextTests'
 import { mapObservations } from './numbers'
@@ -11,6 +12,7 @@ import { missingTool } from './remarks'
 import { rankTrials } from './trials'
 import type { DiagnoseInput, Diagnosis, Findings } from './types'
 
+export { type Contradiction, contradictionsIn } from './contradictions'
 export { DECIDED } from './decide'
 export { priorOf } from './familyPrior'
 export { likelihood, tellingValues } from './likelihood'
@@ -29,16 +31,30 @@ export type * from './types'
  * @throws CoreError `unknown-value`, `not-a-measure`
  */
 export function diagnose(input: DiagnoseInput): Diagnosis {
-  const { findings, unmapped } = mapObservations(input.observations, input.plate)
-  const stop = stopTriggers
-    .filter((trigger) => trigger.values.includes(findings[trigger.observation] ?? ''))
-    .map(({ rule, text, call }) => ({ rule, text: `${text} ${call}` }))
+  const { findings: told, unmapped } = mapObservations(input.observations, input.plate)
+  const triggers = stopTriggers.filter((trigger) => trigger.values.includes(told[trigger.observation] ?? ''))
+  const stop = triggers.map(({ rule, text, call }) => ({ rule, text: `${text} ${call}` }))
+  const contradicted = contradictionsIn(input.family, told)
+  const findings = withoutContradicted(told, contradicted)
   const prior = knownPrior(input, findings)
   const posterior = posteriorOf(prior, findings)
   const suspects = suspectsOf(prior, posterior, findings)
-  const { conflicts, pair } = findConflicts(prior, posterior, findings)
-  const { decided, notes, needed } = decide(input, suspects, findings, { stop, pair })
-  const nextTests = whileStopped(rankTests(input, prior, posterior, asked(findings, unmapped), needed), stop)
+  const { conflicts: unexplained, pair } = findConflicts(prior, posterior, findings)
+  const conflicts = [
+    ...contradicted.flatMap(({ earlier, later, text }) => [
+      { observation: earlier, value: told[earlier] ?? '', text },
+      { observation: later, value: told[later] ?? '', text },
+    ]),
+    ...pushAgainstNothing(told),
+    ...unexplained,
+  ]
+  const again = contradicted.flatMap(({ earlier, later }) => [earlier, later])
+  const judged = decide(input, suspects, findings, { stop, pair })
+  // Nothing is decided beside readings that cannot both be true; they are read again before anything else.
+  const { decided, notes, needed } =
+    again.length > 0 ? { decided: null, notes: judged.notes, needed: [...new Set(again)] } : judged
+  const ranked = rankTests(input, prior, posterior, asked(findings, unmapped), needed)
+  const nextTests = whileStopped(ranked, triggers)
   const unmade =
     stop.length === 0 &&
     needed.find(

@@ -3,7 +3,7 @@ import type { TestInfo } from '../knowledge/types'
 import { type CauseId, type ObservationId, observationIds } from '../knowledge/vocabulary'
 import { type Prior, possibleKinds } from './familyPrior'
 import { expectedShares, tellingValues } from './likelihood'
-import type { DiagnoseInput, Diagnosis, Findings, NextTest, TestRead } from './types'
+import type { DiagnoseInput, Findings, NextTest, TestRead } from './types'
 
 /** A minute's cost is one; a dead test costs a little care, a live one its danger. Set by `weights`. */
 const RISK_COST = { none: 0, dead: 1, live: 6 }
@@ -59,9 +59,9 @@ export function rankTests(
  * What may still be looked at while a stop stands: nothing, but for a breaker that trips again. There the fault is sought
  * on the machine cut off from it, never by switching on once more.
  */
-export function whileStopped(ranked: NextTest[], stop: Diagnosis['stop']): NextTest[] {
-  if (stop.length === 0) return ranked
-  if (stop.some(({ rule }) => rule !== 'breaker-retrips')) return []
+export function whileStopped(ranked: NextTest[], stops: { scope?: 'live' }[]): NextTest[] {
+  if (stops.length === 0) return ranked
+  if (stops.some(({ scope }) => scope !== 'live')) return []
   return ranked.filter(({ risk, needsPower }) => risk !== 'live' && !needsPower)
 }
 

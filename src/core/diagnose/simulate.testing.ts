@@ -152,11 +152,17 @@ export function playCase(hidden: HiddenCase, policy: Policy): Outcome {
       strikeAction(input, state, action)
       continue
     }
-    const value = hidden.answer(next.observation)
+    // Readings that contradict each other are asked for again. Told the same once more, one of them is left out.
+    const again = next.observation in input.observations
+    if (again) input.observations = without(input.observations, next.observation)
+    const value = again ? null : hidden.answer(next.observation)
     if (value === null) input.declined = [...(input.declined ?? []), next.observation]
     else input.observations = { ...input.observations, [next.observation]: value }
   }
 }
+
+const without = <T extends object>(rows: T, key: string): T =>
+  Object.fromEntries(Object.entries(rows).filter(([name]) => name !== key)) as T
 
 /** It was done and did not help: what it mends is struck, as a person would strike it. */
 function strikeAction(input: DiagnoseInput, state: Diagnosis, action: string): void {

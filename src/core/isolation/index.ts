@@ -4,12 +4,14 @@ import {
   isValve,
   type PlannedPoint,
   type PlannedWait,
-  provePairs,
   twoHotFamilies,
   waitInfo,
 } from '../knowledge/isolation'
-import { capacitorKinds } from '../knowledge/priors'
+import { capacitorKinds, electronicKinds } from '../knowledge/priors'
 import type { FamilyId, MotorKindId } from '../knowledge/vocabulary'
+import { type ProofPlace, pairsOfFeed } from './pairs'
+
+export { type ProofPlace, pairsOfFeed, readsDc } from './pairs'
 
 export interface IsolationInput {
   family: FamilyId
@@ -56,19 +58,28 @@ export function isolationPlan(input: IsolationInput): IsolationPlanOut {
   }
 }
 
-/** Conductor pairs of every feed. */
-export function pairsOfFeeds({ family, region = 'north-america', feeds = 1 }: IsolationInput): string[] {
-  const twoHot = region === 'north-america' && twoHotFamilies.includes(family)
-  const pairs = provePairs(isolationPlans[family].supply, twoHot)
-  return Array.from({ length: feeds }, (_, index) =>
-    pairs.map((pair) => (index === 0 ? pair : `${pair}, feed ${index + 1}`)),
-  ).flat()
+/** Conductor pairs of every feed, as they are at an ordinary place; the job asks what its own place has. */
+function pairsOfFeeds({ family, region = 'north-america', feeds = 1 }: IsolationInput): string[] {
+  const place = usualPlace(family, region)
+  return Array.from({ length: feeds }, (_, index) => pairsOfFeed(place, index + 1)).flat()
+}
+
+/** A place with ground and no switched live. */
+export function usualPlace(family: FamilyId, region: 'north-america' | 'europe'): ProofPlace {
+  return {
+    supply: isolationPlans[family].supply,
+    twoHot: region === 'north-america' && twoHotFamilies.includes(family),
+    switchedLive: false,
+    earth: 'ground',
+    positions: 1,
+  }
 }
 
 export function waitsOf({ family, motorKind }: IsolationInput): PlannedWait[] {
-  const electronic = !motorKind || motorKind === 'ecm' || motorKind === 'bldc'
+  const electronic = !motorKind || electronicKinds.includes(motorKind)
   const waits = isolationPlans[family].waits.filter((wait) => wait.kind !== 'electronics' || electronic)
-  const missing = motorKind === 'ecm' && !waits.some((wait) => wait.kind === 'electronics')
+  const missing =
+    motorKind && electronicKinds.includes(motorKind) && !waits.some((wait) => wait.kind === 'electronics')
   return missing ? [...waits, MODULE_WAIT] : waits
 }
 

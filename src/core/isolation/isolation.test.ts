@@ -20,6 +20,7 @@ describe('an isolation plan', () => {
       'L–N, feed 2',
       'L–ground, feed 2',
       'N–ground, feed 2',
+      'L of feed 1–L of feed 2',
     ])
   })
 

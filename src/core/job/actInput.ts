@@ -3,6 +3,7 @@ import { Flag, MapOf, Num, OneOf, PlainList, Text, validated } from '../input'
 import { actions } from '../knowledge/actions'
 import { optionKinds } from '../knowledge/options'
 import { causeIds, observationIds, vocabulary } from '../knowledge/vocabulary'
+import { benchParts } from '../refit/types'
 import type { Act } from './actTypes'
 
 type Decorate = (target: object, key: string) => void
@@ -21,16 +22,23 @@ const observation = OneOf(observationIds)
 const stopRule = OneOf(Object.keys(vocabulary.stopRules))
 const part = OneOf(['old', 'new'])
 const line = MapOf({}, (_, value) =>
-  value === null || ['string', 'number'].includes(typeof value)
+  value === null ||
+  (typeof value === 'string' && value.length <= 2000) ||
+  (typeof value === 'number' && Number.isFinite(value))
     ? null
-    : 'A line holds texts and numbers only.',
+    : 'A line holds short texts and numbers only.',
 )
 
 const classes: Record<Act['kind'], new () => object> = {
   'machine.edit': dto({ field: Text({ max: 40 }), value: text }),
   'job.edit': dto({ field: OneOf(['symptom', 'lesson', 'minutesSpent', 'cost']), value: text }),
-  'job.bench': dto({ on: Flag() }),
-  'job.phase': dto({ phase: OneOf(['work', 'closing-up', 'live-test', 'in-service']) }),
+  'part.out': dto({ id, part: OneOf(benchParts) }),
+  'part.back': dto({ id }),
+  'bench.answered': dto({}),
+  'job.phase': dto({
+    phase: OneOf(['work', 'closing-up', 'live-test', 'in-service']),
+    purpose: OneOf(['reading', 'start'], { optional: true }),
+  }),
   'job.close': dto({ result: OneOf(['runs', 'runs-with-remarks', 'not-mended', 'handed-over']) }),
   'job.reopen': dto({}),
   'finding.set': dto({ id, observation, value: nullableText }),
@@ -50,9 +58,18 @@ const classes: Record<Act['kind'], new () => object> = {
   'point.add': dto({ id, point: OneOf(Object.keys(vocabulary.isolationPoints)) }),
   'point.strike': dto({ id, reason: text }),
   'point.restore': dto({ id }),
-  'proof.start': dto({ id }),
+  'proof.start': dto({ id, feed: Num({ optional: true, min: 1, max: 4 }) }),
   'proof.tester': dto({ id, when: OneOf(['before', 'after']), on: Flag() }),
-  'proof.read': dto({ id, proofId: id, pair: Text({ max: 60 }), position: Num({ min: 0 }), typed: text }),
+  'proof.read': dto({
+    id,
+    proofId: id,
+    pair: Text({ max: 60 }),
+    position: Num({ min: 0 }),
+    typed: text,
+    range: OneOf(['ordinary', 'low-impedance'], { optional: true }),
+  }),
+  'proof.switch': dto({ id, on: Flag() }),
+  'proof.failed': dto({ id, what: text }),
   'proof.void': dto({ reason: text }),
   'charge.edit': dto({
     id,
@@ -98,6 +115,9 @@ const classes: Record<Act['kind'], new () => object> = {
   'ledger.edit': dto({ id, change: line }),
   'ledger.move': dto({ id, before: nullableText }),
   'ledger.remove': dto({ id }),
+  'ledger.strike': dto({ id, reason: text }),
+  'ledger.restore': dto({ id }),
+  'short.step': dto({ id, step: OneOf([1, 2, 3, 4]), by: text }),
   'ledger.tick': dto({ id, on: Flag() }),
   'ledger.back': dto({ id, on: Flag() }),
   'landing.set': dto({
@@ -114,6 +134,7 @@ const classes: Record<Act['kind'], new () => object> = {
     checkId: Text({ max: 60 }),
     result: OneOf(['pass', 'fail', 'skipped'], { nullable: true }),
     note: text,
+    finding: Num({ optional: true, min: 0, max: 20 }),
   }),
 }
 
@@ -123,7 +144,8 @@ const classes: Record<Act['kind'], new () => object> = {
  */
 export function validatedAct(plain: unknown): Act {
   const kind = (plain as { kind?: unknown } | null)?.kind
-  const type = typeof kind === 'string' ? classes[kind as Act['kind']] : undefined
+  const type =
+    typeof kind === 'string' && Object.hasOwn(classes, kind) ? classes[kind as Act['kind']] : undefined
   if (!type) throw new CoreError('unknown-act', 'This act is not known. Reload the page.', 'kind')
   return { ...(validated(type, plain) as object), kind } as Act
 }

@@ -1,12 +1,28 @@
 import type { CauseId, IsolationPointId, ObservationId, StopRuleId } from '../knowledge/vocabulary'
-import type { BeliefRow, CheckRow, JobRow, LedgerRow, LeftOut, ReadingKind, WaitRow } from './rows'
+import type {
+  BeliefRow,
+  BenchPart,
+  CheckRow,
+  Cover,
+  JobRow,
+  LedgerRow,
+  LeftOut,
+  MeterRange,
+  ReadingKind,
+  WaitRow,
+} from './rows'
+
+/** Why power comes back: to read one value, or to watch the mended machine start. */
+export type PowerPurpose = 'reading' | 'start'
 
 /** Everything a person can do to a job. Ids of new rows come from the caller, so that browser and server agree. */
 export type Act =
   | { kind: 'machine.edit'; field: string; value: string }
   | { kind: 'job.edit'; field: 'symptom' | 'lesson' | 'minutesSpent' | 'cost'; value: string }
-  | { kind: 'job.bench'; on: boolean }
-  | { kind: 'job.phase'; phase: JobRow['phase'] }
+  | { kind: 'part.out'; id: string; part: BenchPart }
+  | { kind: 'part.back'; id: string }
+  | { kind: 'bench.answered' }
+  | { kind: 'job.phase'; phase: JobRow['phase']; purpose?: PowerPurpose }
   | { kind: 'job.close'; result: NonNullable<JobRow['result']> }
   | { kind: 'job.reopen' }
   | { kind: 'finding.set'; id: string; observation: ObservationId; value: string | null }
@@ -21,9 +37,19 @@ export type Act =
   | { kind: 'point.add'; id: string; point: IsolationPointId }
   | { kind: 'point.strike'; id: string; reason: string }
   | { kind: 'point.restore'; id: string }
-  | { kind: 'proof.start'; id: string }
+  | { kind: 'proof.start'; id: string; feed?: number }
   | { kind: 'proof.tester'; id: string; when: 'before' | 'after'; on: boolean }
-  | { kind: 'proof.read'; id: string; proofId: string; pair: string; position: number; typed: string }
+  | { kind: 'proof.switch'; id: string; on: boolean }
+  | {
+      kind: 'proof.read'
+      id: string
+      proofId: string
+      pair: string
+      position: number
+      typed: string
+      range?: MeterRange
+    }
+  | { kind: 'proof.failed'; id: string; what: string }
   | { kind: 'proof.void'; reason: string }
   | {
       kind: 'charge.edit'
@@ -69,6 +95,9 @@ export type Act =
   | { kind: 'ledger.edit'; id: string; change: Partial<LedgerRow> }
   | { kind: 'ledger.move'; id: string; before: string | null }
   | { kind: 'ledger.remove'; id: string }
+  | { kind: 'ledger.strike'; id: string; reason: string }
+  | { kind: 'ledger.restore'; id: string }
+  | { kind: 'short.step'; id: string; step: 1 | 2 | 3 | 4; by: string }
   | { kind: 'ledger.tick'; id: string; on: boolean }
   | { kind: 'ledger.back'; id: string; on: boolean }
   | {
@@ -81,7 +110,24 @@ export type Act =
       position: number
     }
   | { kind: 'landing.done'; id: string; on: boolean }
-  | { kind: 'check.set'; id: string; checkId: string; result: CheckRow['result'] | null; note: string }
+  | {
+      kind: 'check.set'
+      id: string
+      checkId: string
+      result: CheckRow['result'] | null
+      note: string
+      finding?: number
+    }
+
+/** Who does an act, in which window, and how it came. Left out in tests of what does not depend on it. */
+export interface By {
+  who: string
+  window: string
+  /** Told later than it was done: whether the gate stood open then. Such an act is never refused by the present gate. */
+  cover?: Cover
+}
+
+export const nobody: By = { who: '', window: '' }
 
 export interface Planned {
   /** What was done, for the activity list. */

@@ -17,17 +17,18 @@ import { optionsOf } from '../options/ofJob'
 import { wiringCheckOf } from '../wiring/ofJob'
 import { validatedAct } from './actInput'
 import type { Act } from './actTypes'
-import { closingProblems } from './closing'
 import { derivedFindings, diagnosisOf, walkOf, windingOf } from './derive'
 import { energyOf } from './energy'
 import { jobOn, madeDead, NOW } from './job.testing'
 import { refitOf } from './ledger'
 import { motorPlateFields, oldCapacitor, oldMotor } from './oldPart'
+import { pairsOf } from './place'
 import { planAct } from './plan'
-import { pairsOf } from './plant'
+import { closingProblems, powerProblems } from './power'
 import type { JobSnapshot, LedgerRow } from './rows'
 import { inverse, merged, withChanges } from './snapshot'
 import { activeStops } from './stops'
+import { snapshotThen } from './then'
 
 /** What people type into a field, and what they should not. */
 const typed = fc.constantFrom(
@@ -102,8 +103,14 @@ function actOf(job: JobSnapshot, draw: Draw): Act {
       field: from(['symptom', 'lesson', 'minutesSpent', 'cost'] as const, pick),
       value: draw.typed,
     },
-    { kind: 'job.bench', on },
-    { kind: 'job.phase', phase: from(['work', 'closing-up', 'live-test', 'in-service'] as const, pick) },
+    { kind: 'part.out', id: fresh, part: from(['motor', 'capacitor', 'module'] as const, pick) },
+    { kind: 'part.back', id: rowId(job.outParts) },
+    { kind: 'bench.answered' },
+    {
+      kind: 'job.phase',
+      phase: from(['work', 'closing-up', 'live-test', 'in-service'] as const, pick),
+      purpose: from(['reading', 'start'] as const, row),
+    },
     {
       kind: 'job.close',
       result: from(['runs', 'runs-with-remarks', 'not-mended', 'handed-over'] as const, pick),
@@ -138,7 +145,9 @@ function actOf(job: JobSnapshot, draw: Draw): Act {
     { kind: 'point.add', id: fresh, point: from(Object.keys(vocabulary.isolationPoints), pick) as never },
     { kind: 'point.strike', id: rowId(job.points), reason: draw.reason },
     { kind: 'point.restore', id: rowId(job.points) },
-    { kind: 'proof.start', id: fresh },
+    { kind: 'proof.start', id: fresh, feed: 1 + (pick % 3) },
+    { kind: 'proof.switch', id: rowId(job.proofs), on },
+    { kind: 'proof.failed', id: rowId(job.proofs), what: draw.reason },
     { kind: 'proof.tester', id: rowId(job.proofs), when: from(['before', 'after'] as const, pick), on },
     {
       kind: 'proof.read',
@@ -203,6 +212,9 @@ function actOf(job: JobSnapshot, draw: Draw): Act {
     { kind: 'ledger.edit', id: rowId(job.ledger), change: line },
     { kind: 'ledger.move', id: rowId(job.ledger), before: on ? null : rowId(job.ledger) },
     { kind: 'ledger.remove', id: rowId(job.ledger) },
+    { kind: 'ledger.strike', id: rowId(job.ledger), reason: draw.reason },
+    { kind: 'ledger.restore', id: rowId(job.ledger) },
+    { kind: 'short.step', id: rowId(job.ledger), step: (1 + (pick % 4)) as 1, by: draw.reason },
     { kind: 'ledger.tick', id: rowId(job.ledger), on },
     { kind: 'ledger.back', id: rowId(job.ledger), on },
     {
@@ -218,9 +230,10 @@ function actOf(job: JobSnapshot, draw: Draw): Act {
     {
       kind: 'check.set',
       id: fresh,
-      checkId: from(['tally', 'wheel', 'volts'], pick),
+      checkId: from(['hand-spin', 'covers-on', 'volts', 'leak-test', 'first-start'], pick),
       result: from(['pass', 'fail', 'skipped', null] as const, row),
       note: draw.reason,
+      finding: pick % 3,
     },
   ]
   return acts[draw.kind % acts.length]!
@@ -242,7 +255,9 @@ const start: fc.Arbitrary<Start> = fc.record({
 
 const begin = ({ family, motorKind, dead, bench }: Start): JobSnapshot => {
   const job = dead ? madeDead(jobOn(family, motorKind)) : jobOn(family, motorKind)
-  return bench ? withChanges(job, planAct(job, { kind: 'job.bench', on: true }, NOW).changes) : job
+  return bench
+    ? withChanges(job, planAct(job, { kind: 'part.out', id: 'out', part: 'motor' }, NOW).changes)
+    : job
 }
 
 /** Everything a page of the job works out from it. */
@@ -260,7 +275,9 @@ function workOutAll(job: JobSnapshot, now: number): void {
   optionsOf(job)
   oldMotor(job)
   oldCapacitor(job)
-  closingProblems(job)
+  powerProblems(job, now, 'start')
+  closingProblems(job, now, 'runs')
+  snapshotThen(job, now - 60_000)
 }
 
 describe('any act, on any job, in any order', () => {

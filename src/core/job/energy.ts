@@ -1,21 +1,35 @@
 import { SAFE_VOLTS } from '../capacitor/physics'
-import { isolationPlans } from '../knowledge/isolation'
 import { type EnergyState, vocabulary } from '../knowledge/vocabulary'
-import { proofVerdict } from '../safety/proof'
-import { pairsOf } from './plant'
-import type { JobSnapshot, ProofRow } from './rows'
+import { isOut } from './bench'
+import { contradictionsOf } from './contradicted'
+import {
+  capacitorMayBe,
+  feedsOf,
+  missingWaits,
+  neededCharges,
+  neededWaits,
+  onlyPlug,
+  planAnswer,
+  standingPoints,
+} from './place'
+import { allOpen, type FeedProof, feedProof, lastChange } from './proofs'
+import type { Cover, JobSnapshot } from './rows'
 import { activeStops } from './stops'
 
 /** A proof lasts until this long passes without a ticked act … */
 const IDLE_MINUTES = 30
 /** … and at most this long. */
 const LONGEST_HOURS = 4
-const MINUTE = 60_000
+export const MINUTE = 60_000
 
 export interface Energy {
   state: EnergyState
   /** Proved dead, every charge read, every wait over: hands may go in. */
   handsIn: boolean
+  /** Every point is open and held: covers before the proof place may come off, nothing behind them is touched. */
+  coversBeforeProof: boolean
+  /** Proved dead: covers before a capacitor or module may come off, and the charge may be emptied. */
+  coversBeforeDischarge: boolean
   provenAt: string | null
   holdsUntil: string | null
   expired: boolean
@@ -23,128 +37,173 @@ export interface Energy {
   provenVolts: number | null
   openPoints: number
   allPoints: number
+  proofs: FeedProof[]
   /** What is still missing before hands may go in, in order. */
   missing: string[]
+  /** What is still missing apart from the mains: charges and waits, which go with a part to the bench. */
+  stored: string[]
   /** A proof reading over the stop limit: nothing goes on before its source is found. */
   stop: { pair: string; volts: number } | null
   waitsUntil: string | null
 }
 
-/** The energy state of a job, worked out from what was done and measured. Never says that something is safe. */
-export function energyOf(snapshot: JobSnapshot, now: number): Energy {
-  const plan = isolationPlans[snapshot.machine.family]
-  const points = snapshot.points.filter((point) => !point.struckAt)
-  const open = points.filter((point) => point.openedAt)
-  const allOpen = points.length > 0 && open.length === points.length
-  const proof = standingProof(snapshot)
-  const readings = proof ? snapshot.proofReadings.filter((reading) => reading.proofId === proof.id) : []
-  const stopReading = readings.find(
-    (reading) => reading.volts !== null && proofVerdict(reading.volts, plan.supply) === 'live',
-  )
-  const provenAt = provedAt(snapshot, proof)
-  const holdsUntil = provenAt === null ? null : holdsUntilOf(snapshot, provenAt)
-  const expired = holdsUntil !== null && now > holdsUntil
-  const proven = allOpen && provenAt !== null && !expired && snapshot.job.phase === 'work'
+export interface EnergyOptions {
+  /** Acts told late count for what they covered themselves, never for how long a proof lasts now. */
+  countLate?: boolean
+}
 
-  const missing: string[] = []
-  const [stop] = activeStops(snapshot)
-  if (stop) missing.push(`a stop stands: ${vocabulary.stopRules[stop.rule].label.toLowerCase()}`)
-  for (const point of points) if (!point.openedAt) missing.push(`${point.label} is not open`)
-  if (points.length === 0) missing.push('no isolation point is named')
-  if (allOpen && expired) missing.push('the proof has run out: prove again')
-  else if (allOpen && provenAt === null)
-    missing.push(plan.plugIn ? 'confirm the plug in sight' : 'prove it dead')
-  const charges = snapshot.charges.filter((charge) => !charge.struckAt)
-  for (const charge of charges) {
-    const stale =
-      charge.readAt !== null &&
-      provenAt !== null &&
-      Date.parse(charge.readAt) < earliestOf(snapshot, provenAt)
-    if (charge.volts === null || charge.volts >= SAFE_VOLTS || stale)
-      missing.push(`${charge.label}: discharge it and read below ${SAFE_VOLTS} V DC`)
-  }
-  let waitsUntil: number | null = null
-  for (const wait of snapshot.waits.filter((each) => !each.struckAt)) {
-    const until = wait.startedAt === null ? null : Date.parse(wait.startedAt) + wait.minutes * MINUTE
-    if (until === null) missing.push(`${wait.label}: start the ${wait.minutes} minute wait`)
-    else if (until > now) {
-      missing.push(`${wait.label}: ${Math.ceil((until - now) / MINUTE)} min to go`)
-      waitsUntil = Math.max(waitsUntil ?? 0, until)
-    }
-  }
+/** The energy state of a job, worked out from what was done and measured. Never says that something is safe. */
+export function energyOf(
+  snapshot: JobSnapshot,
+  now: number,
+  { countLate = false }: EnergyOptions = {},
+): Energy {
+  const points = standingPoints(snapshot)
+  const open = points.filter((point) => point.openedAt)
+  const off = allOpen(snapshot)
+  const proofs = Array.from({ length: feedsOf(snapshot.fields) }, (_, index) =>
+    feedProof(snapshot, index + 1),
+  )
+  const live = proofs.find((proof) => proof.live !== null)?.live ?? null
+  const provenAt = provedAt(snapshot, proofs)
+  const holdsUntil = provenAt === null ? null : holdsUntilOf(snapshot, provenAt, countLate)
+  const expired = holdsUntil !== null && now > holdsUntil
+  const contradicted = contradictionsOf(snapshot)
+  const isolated = off && snapshot.job.phase === 'work' && points.every((point) => point.held.trim() !== '')
+  const told = live === null && contradicted.length === 0
+  const proven = isolated && told && provenAt !== null && !expired
+  const { stored: storedInside, waitsUntil } = storedOf(snapshot, now, lastChange(snapshot))
+  const stops = activeStops(snapshot).filter((stop) => stop.scope !== 'live')
+  const missing = [
+    ...stops
+      .slice(0, 1)
+      .map((stop) => `a stop stands: ${vocabulary.stopRules[stop.rule].label.toLowerCase()}`),
+    ...contradicted.slice(0, 1).map(({ text }) => text),
+    ...missingPoints(snapshot),
+    ...(isolated ? missingProof(snapshot, proofs, expired) : []),
+    ...storedInside,
+  ]
   return {
-    state: stateOf(snapshot, open.length, allOpen, proven),
+    state: stateOf(snapshot, open.length, isolated && told, proven),
     handsIn: proven && missing.length === 0,
+    coversBeforeProof: isolated && told && stops.length === 0,
+    coversBeforeDischarge: proven && stops.length === 0,
     provenAt: provenAt === null ? null : new Date(provenAt).toISOString(),
     holdsUntil: holdsUntil === null ? null : new Date(holdsUntil).toISOString(),
     expired,
-    provenVolts: readings.length > 0 ? Math.max(...readings.map((reading) => reading.volts ?? 0)) : null,
+    provenVolts: highest(proofs),
     openPoints: open.length,
     allPoints: points.length,
+    proofs,
     missing,
-    stop: stopReading ? { pair: stopReading.pair, volts: stopReading.volts! } : null,
+    stored: storedOf(snapshot, now, 0).stored,
+    stop: live === null ? null : { pair: live.pair, volts: live.volts ?? 0 },
     waitsUntil: waitsUntil === null ? null : new Date(waitsUntil).toISOString(),
   }
 }
 
-function stateOf(snapshot: JobSnapshot, open: number, allOpen: boolean, proven: boolean): EnergyState {
-  if (snapshot.job.phase !== 'work') return snapshot.job.phase
+function stateOf(snapshot: JobSnapshot, open: number, isolated: boolean, proven: boolean): EnergyState {
+  if (snapshot.job.phase === 'live-test' || snapshot.job.phase === 'in-service') return snapshot.job.phase
+  if (snapshot.job.phase === 'closing-up') return 'closing-up'
   if (proven) return 'proven-dead'
-  if (allOpen) return 'isolated'
-  return open > 0 ? 'isolating' : 'live'
+  if (isolated) return 'isolated'
+  // A reading that says it is live, or two that cannot both be true: it is live, whatever is open.
+  if (allOpen(snapshot) && snapshot.points.some((point) => !point.struckAt && point.held.trim() === ''))
+    return 'isolating'
+  return open > 0 && !allOpen(snapshot) ? 'isolating' : 'live'
 }
 
-/** The proof that was not voided, newest first. */
-export function standingProof(snapshot: JobSnapshot): ProofRow | null {
-  return (
-    snapshot.proofs
-      .filter((proof) => !proof.voidedAt)
-      .sort((one, two) => (one.startedAt < two.startedAt ? 1 : -1))[0] ?? null
-  )
+function missingPoints(snapshot: JobSnapshot): string[] {
+  const points = standingPoints(snapshot)
+  if (points.length === 0) return ['no isolation point is named']
+  return [
+    ...points.filter((point) => !point.openedAt).map((point) => `${point.label} is not open`),
+    ...points
+      .filter((point) => point.openedAt && point.held.trim() === '')
+      .map((point) => `nobody said yet how it is held: ${point.label}`),
+  ]
 }
 
-/** When the proof was complete: tester tested, every pair dead, tester tested again. A plug in sight is its own proof. */
-function provedAt(snapshot: JobSnapshot, proof: ProofRow | null): number | null {
-  if (!proof) return null
-  const plan = isolationPlans[snapshot.machine.family]
-  if (onlyPlug(snapshot)) return proof.testerAfterAt ? Date.parse(proof.testerAfterAt) : null
-  if (!proof.testerBeforeAt || !proof.testerAfterAt) return null
-  const readings = snapshot.proofReadings.filter((reading) => reading.proofId === proof.id)
-  const allDead =
-    pairsOf(snapshot).every((pair) => readings.some((reading) => reading.pair === pair)) &&
-    readings.every((reading) => reading.volts !== null && proofVerdict(reading.volts, plan.supply) === 'dead')
-  return allDead ? Date.parse(proof.testerAfterAt) : null
+function missingProof(snapshot: JobSnapshot, proofs: FeedProof[], expired: boolean): string[] {
+  if (expired) return ['the proof has run out: prove again']
+  if (proofs.every((proof) => proof.provenAt !== null && !lacksEarth(snapshot))) return []
+  if (onlyPlug(snapshot)) return ['confirm the plug in sight']
+  if (lacksEarth(snapshot))
+    return ['there is nothing to read against but the other wire: bring a known earth by a long lead']
+  const [next] = proofs.filter((proof) => proof.provenAt === null)
+  return [proofs.length > 1 && next ? `prove circuit ${next.feed} dead` : 'prove it dead']
 }
 
-/** Plug-connected: the plug out, in sight and tied back, proves the mains side. */
-export function onlyPlug(snapshot: JobSnapshot): boolean {
-  const feeds = snapshot.points.filter(
-    (point) =>
-      !point.struckAt &&
-      ['plug', 'breaker', 'fuse', 'disconnect', 'battery', 'shore-power'].includes(point.point),
-  )
-  return feeds.length > 0 && feeds.every((point) => point.point === 'plug')
+/** Without ground or a known earth a proof does not stand on one pair alone. A battery is read plus to minus. */
+const lacksEarth = (snapshot: JobSnapshot): boolean =>
+  !onlyPlug(snapshot) && planAnswer(snapshot, 'earth') === 'none'
+
+/**
+ * Charges not below 5 V DC, and waits that have not run out.
+ * @param floor what was read or begun before this instant does not count inside the machine: it was done on the bench
+ */
+function storedOf(
+  snapshot: JobSnapshot,
+  now: number,
+  floor: number,
+): { stored: string[]; waitsUntil: number | null } {
+  const stored: string[] = []
+  let waitsUntil: number | null = null
+  const old = (at: string | null) => at !== null && Date.parse(at) < floor
+  const capacitorHere = !isOut(snapshot, 'capacitor')
+  for (const charge of neededCharges(snapshot))
+    if (charge.volts === null || charge.volts >= SAFE_VOLTS || (capacitorHere && old(charge.readAt)))
+      stored.push(`${charge.label}: discharge it and read below ${SAFE_VOLTS} V DC`)
+  if (capacitorMayBe(snapshot) && snapshot.charges.length === 0)
+    stored.push('the capacitor has no line: add it under Discharge')
+  for (const wait of missingWaits(snapshot)) stored.push(`${wait.label}: add the wait of ${wait.minutes} min`)
+  for (const wait of neededWaits(snapshot)) {
+    const until =
+      wait.startedAt === null || old(wait.startedAt)
+        ? null
+        : Date.parse(wait.startedAt) + wait.minutes * MINUTE
+    if (until === null) stored.push(`${wait.label}: start the ${wait.minutes} minute wait`)
+    else if (until > now) {
+      stored.push(`${wait.label}: ${Math.ceil((until - now) / MINUTE)} min to go`)
+      waitsUntil = Math.max(waitsUntil ?? 0, until)
+    }
+  }
+  return { stored, waitsUntil }
 }
 
-/** Acts that keep a proof alive: ledger ticks and readings. */
-function holdsUntilOf(snapshot: JobSnapshot, provenAt: number): number {
+/** When the last feed was proved, where all of them are. */
+function provedAt(snapshot: JobSnapshot, proofs: FeedProof[]): number | null {
+  if (lacksEarth(snapshot) || proofs.some((proof) => proof.provenAt === null)) return null
+  return Math.max(...proofs.map((proof) => proof.provenAt ?? 0))
+}
+
+const highest = (proofs: FeedProof[]): number | null => {
+  const volts = proofs.flatMap((proof) => [...proof.readings.values()].map((reading) => reading.volts ?? 0))
+  return volts.length > 0 ? Math.max(...volts) : null
+}
+
+/** Acts that keep a proof alive: ledger ticks and readings that it covered, told when they were done. */
+function holdsUntilOf(snapshot: JobSnapshot, provenAt: number, countLate: boolean): number {
+  const counts = (cover: Cover) => cover === '' || (countLate && cover === 'late')
   const acts = [
-    ...snapshot.ledger.flatMap((line) => [line.doneAt, line.backDoneAt]),
-    ...snapshot.readings.map((reading) => reading.at),
+    ...snapshot.ledger.flatMap((line) => [
+      counts(line.doneCover) ? line.doneAt : null,
+      counts(line.backCover) ? line.backDoneAt : null,
+    ]),
+    ...snapshot.readings.filter(({ cover, live }) => counts(cover) && !live).map((reading) => reading.at),
     ...snapshot.charges.map((charge) => charge.readAt),
   ].flatMap((at) => (at ? [Date.parse(at)] : []))
+  const first = Math.min(
+    provenAt,
+    ...Array.from(
+      { length: feedsOf(snapshot.fields) },
+      (_, index) => feedProof(snapshot, index + 1).provenAt ?? provenAt,
+    ),
+  )
   let alive = provenAt
   for (const at of acts.filter((each) => each > provenAt).sort((one, two) => one - two)) {
     if (at - alive > IDLE_MINUTES * MINUTE) break
     alive = at
   }
-  return Math.min(alive + IDLE_MINUTES * MINUTE, provenAt + LONGEST_HOURS * 60 * MINUTE)
-}
-
-/** A discharge counts for this isolation: since its first point was opened. */
-function earliestOf(snapshot: JobSnapshot, provenAt: number): number {
-  const opened = snapshot.points.flatMap((point) =>
-    point.openedAt && !point.struckAt ? [Date.parse(point.openedAt)] : [],
-  )
-  return opened.length > 0 ? Math.min(...opened) : provenAt
+  return Math.min(alive + IDLE_MINUTES * MINUTE, first + LONGEST_HOURS * 60 * MINUTE)
 }

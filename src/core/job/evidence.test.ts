@@ -2,9 +2,9 @@ import { describe, expect, it } from 'vitest'
 import type { Act } from './actTypes'
 import { diagnosisOf } from './derive'
 import { energyOf } from './energy'
-import { act, actAt, id, jobOn, madeDead, NOW, refused } from './job.testing'
+import { act, actAt, id, jobOn, madeDead, NOW, onBench, refused } from './job.testing'
 import { lastMoved } from './lastMoved'
-import { pairsOf } from './plant'
+import { pairsOf } from './place'
 
 describe('what the person knows better', () => {
   const job = act(jobOn('bath-exhaust-fan', 'psc'), {
@@ -82,7 +82,7 @@ describe('a live test in the middle of the work', () => {
         typed: '240',
       }),
     ).toBe('not-live')
-    const live = act(dead, { kind: 'job.phase', phase: 'live-test' })
+    const live = act(dead, { kind: 'job.phase', phase: 'live-test', purpose: 'reading' })
     expect(energyOf(live, NOW)).toMatchObject({ state: 'live-test', handsIn: false, provenAt: null })
     const read = act(live, {
       kind: 'reading.set',
@@ -107,8 +107,10 @@ describe('several feeds', () => {
     const dead = madeDead(jobOn('bath-exhaust-fan', 'shaded-pole'))
     expect(energyOf(dead, NOW).state).toBe('proven-dead')
     const two = act(dead, { kind: 'field.set', id: id(), part: 'plan', field: 'feeds', typed: '2' })
-    expect(pairsOf(two)).toHaveLength(6)
-    expect(energyOf(two, NOW).state).toBe('isolated')
+    expect(pairsOf(two, 2)).toHaveLength(4)
+    // The second circuit brings its own breaker, and everything that was proved is void.
+    expect(two.points.at(-1)).toMatchObject({ label: 'Circuit breaker of circuit 2', openedAt: null })
+    expect(energyOf(two, NOW).state).toBe('isolating')
     expect(energyOf(madeDead(two), NOW).state).toBe('proven-dead')
   })
 })
@@ -154,7 +156,7 @@ describe('the finding that moved a suspect last', () => {
   })
 
   it('is a reading where a reading came last', () => {
-    let job = act(jobOn('bath-exhaust-fan', 'psc'), { kind: 'job.bench', on: true })
+    let job = onBench('bath-exhaust-fan', 'psc')
     job = actAt(
       NOW,
       job,

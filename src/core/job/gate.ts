@@ -1,20 +1,71 @@
 import { CoreError } from '../errors'
+import { benchTests } from '../knowledge/benchTests'
+import type { ObservationId } from '../knowledge/vocabulary'
+import type { BenchPart } from '../refit/types'
+import { isOut, onBench } from './bench'
 import { energyOf } from './energy'
-import type { JobSnapshot } from './rows'
+import type { JobSnapshot, LedgerRow } from './rows'
+import { activeStops } from './stops'
+
+/** What an act reaches for, and with it what has to stand before. */
+export type Reach =
+  | { kind: 'free' }
+  | { kind: 'inside' }
+  | { kind: 'cover'; access: 'before-proof' | 'before-discharge' }
+  | { kind: 'bench'; part: BenchPart }
+
+export const inside: Reach = { kind: 'inside' }
+
+/** Looking and photographing need no isolation; all else is judged by where it is done. */
+export function reachOfLine(snapshot: JobSnapshot, line: LedgerRow): Reach {
+  if (line.handsOff || line.action === 'photo') return { kind: 'free' }
+  if (line.access !== '') return { kind: 'cover', access: line.access }
+  if (line.benchOf !== '' && onBench(snapshot, line)) return { kind: 'bench', part: line.benchOf }
+  return inside
+}
+
+/** A reading of a part that is out is taken at the bench; of one in the machine, inside it. */
+export const reachOfPart = (snapshot: JobSnapshot, part: BenchPart): Reach =>
+  isOut(snapshot, part) ? { kind: 'bench', part } : inside
 
 /**
- * Hands go in only while proved dead, discharged and waited. A part on the bench is never gated.
+ * What is missing before an act may be done, or null where it may. The bench lifts the mains alone: what the part stores
+ * has gone with it.
+ */
+export function gateProblem(snapshot: JobSnapshot, now: number, reach: Reach): string | null {
+  if (reach.kind === 'free') return null
+  const energy = energyOf(snapshot, now)
+  const [stop] = activeStops(snapshot).filter((each) => each.scope !== 'live')
+  if (reach.kind === 'bench') {
+    if (stop) return stop.text
+    return energy.stored[0] ?? null
+  }
+  const first =
+    snapshot.job.phase === 'work' ? (energy.missing[0] ?? 'it is not proved dead') : 'the power may be on'
+  if (reach.kind === 'cover') {
+    const may = reach.access === 'before-proof' ? energy.coversBeforeProof : energy.coversBeforeDischarge
+    return may ? null : first
+  }
+  return energy.handsIn ? null : first
+}
+
+/**
+ * Hands go in only while proved dead, discharged and waited.
  * @throws CoreError `not-proven` with what is missing first
  */
-export function requireHandsIn(snapshot: JobSnapshot, now: number, what: string): void {
-  const energy = energyOf(snapshot, now)
-  if (energy.handsIn) return
-  const first =
-    energy.state === 'live-test' || energy.state === 'in-service' || energy.state === 'closing-up'
-      ? 'the power may be on'
-      : (energy.missing[0] ?? 'it is not proved dead')
+export function requireReach(snapshot: JobSnapshot, now: number, reach: Reach, what: string): void {
+  const problem = gateProblem(snapshot, now, reach)
+  if (problem === null) return
   throw new CoreError(
     'not-proven',
-    `${what} needs hands in the machine, and ${first}. Go to Make dead first.`,
+    reach.kind === 'bench'
+      ? `${what} is done on the bench, and its part may still hold a charge: ${problem}.`
+      : `${what} needs hands in the machine, and ${problem.replace(/\.$/, '')}. Go to Make dead first.`,
   )
+}
+
+/** Where a test that needs hands is made: at the part it reads, or inside the machine. */
+export function reachOfTest(snapshot: JobSnapshot, observation: ObservationId): Reach {
+  const part = benchTests[observation]
+  return part ? reachOfPart(snapshot, part) : inside
 }

@@ -7,8 +7,9 @@ import { energyOf } from './energy'
 import { isId, newId } from './ids'
 import { act, id, jobOn, NOW, onBench, refused } from './job.testing'
 import { motorPlateFields, oldCapacitor, oldMotor, plateFieldError } from './oldPart'
+import { capacitorMayBe } from './place'
 import { planAct } from './plan'
-import { hasCapacitor, pairsOf } from './plant'
+import { isolationActs, proofActs } from './proofScript'
 import type { JobSnapshot } from './rows'
 import { inverse, merged, withChanges } from './snapshot'
 
@@ -136,43 +137,25 @@ describe('the energy state', () => {
   it('waits for the electronics of a module, and has no capacitor to discharge there', () => {
     const ecm = jobOn('furnace-blower', 'ecm')
     expect(ecm.waits.map((wait) => wait.kind)).toContain('electronics')
-    expect(hasCapacitor(ecm.machine)).toBe(false)
-    expect(hasCapacitor(jobOn('furnace-blower').machine)).toBe(true)
+    expect(capacitorMayBe(ecm)).toBe(false)
+    expect(capacitorMayBe(jobOn('furnace-blower'))).toBe(true)
   })
 
   it('of a plugged machine is proved by the plug in sight', () => {
-    const job = jobOn('hrv-fan', 'bldc')
-    const open = act(
-      job,
-      ...job.points.map((point): Act => ({ kind: 'point.open', id: point.id })),
-      { kind: 'proof.start', id: 'p' },
-      { kind: 'proof.tester', id: 'p', when: 'after', on: true },
-    )
+    const job = jobOn('hrv-fan', 'shaded-pole')
+    const open = act(job, ...isolationActs(job), ...proofActs(job, id))
     expect(energyOf(open, NOW)).toMatchObject({ state: 'proven-dead', handsIn: true })
   })
 
   it('takes one volt of a battery circuit for live', () => {
     const job = jobOn('rv-furnace-blower')
     const proved = (volts: string) =>
-      act(
-        job,
-        ...job.points.map((point): Act => ({ kind: 'point.open', id: point.id })),
-        { kind: 'proof.start', id: 'p' },
-        { kind: 'proof.tester', id: 'p', when: 'before', on: true },
-        ...pairsOf(job).map(
-          (pair, position): Act => ({
-            kind: 'proof.read',
-            id: id(),
-            proofId: 'p',
-            pair,
-            position,
-            typed: volts,
-          }),
-        ),
-        { kind: 'proof.tester', id: 'p', when: 'after', on: true },
+      proofActs(job, id, [volts, volts, volts]).reduce(
+        (all, each) => (refused(all, each) === null ? act(all, each) : all),
+        act(job, ...isolationActs(job)),
       )
     expect(energyOf(proved('0.4'), NOW).state).toBe('proven-dead')
-    expect(energyOf(proved('1.2'), NOW)).toMatchObject({ state: 'isolated', stop: { volts: 1.2 } })
+    expect(energyOf(proved('1.2'), NOW)).toMatchObject({ state: 'live', stop: { volts: 1.2 } })
   })
 })
 

@@ -1,7 +1,9 @@
 import type { Act } from './actTypes'
 import { newHousehold, newJob, newMachine } from './blank'
+import { neededCharges, neededWaits } from './place'
 import { planAct } from './plan'
-import { pairsOf, plantedPlan } from './plant'
+import { plantedPlan } from './plant'
+import { isolationActs, proofActs } from './proofScript'
 import type { JobSnapshot, MachineRow } from './rows'
 import { withChanges } from './snapshot'
 
@@ -38,6 +40,9 @@ export function jobOn(family: MachineRow['family'], motorKind: MachineRow['motor
     ledger: [],
     landings: [],
     checks: [],
+    outParts: [],
+    dues: [],
+    log: [],
   }
 }
 
@@ -46,9 +51,20 @@ export const act = (snapshot: JobSnapshot, ...acts: Act[]): JobSnapshot => actAt
 
 export const actAt = (now: number, snapshot: JobSnapshot, ...acts: Act[]): JobSnapshot =>
   acts.reduce((all, each) => withChanges(all, planAct(all, each, now).changes), snapshot)
-/** Its part lies on the bench: nothing is gated. */
-export const onBench = (family: MachineRow['family'], motorKind?: MachineRow['motorKind']) =>
-  act(jobOn(family, motorKind), { kind: 'job.bench', on: true })
+/** Motor and capacitor were out before the job began, the capacitor is empty, whatever is warm or charged was waited for. */
+export function onBench(family: MachineRow['family'], motorKind?: MachineRow['motorKind']): JobSnapshot {
+  const job = act(
+    jobOn(family, motorKind),
+    { kind: 'part.out', id: id(), part: 'motor' },
+    { kind: 'part.out', id: id(), part: 'capacitor' },
+  )
+  return actAt(
+    NOW - 3 * 3_600_000,
+    job,
+    ...neededCharges(job).map((charge): Act => ({ kind: 'charge.read', id: charge.id, typed: '0.2' })),
+    ...neededWaits(job).map((wait): Act => ({ kind: 'wait.start', id: wait.id })),
+  )
+}
 /** The code an act is refused with, or null where it is allowed. */
 export const refused = (snapshot: JobSnapshot, what: Act, now = NOW): string | null => {
   try {
@@ -59,24 +75,19 @@ export const refused = (snapshot: JobSnapshot, what: Act, now = NOW): string | n
   return null
 }
 
-/** Every point open, every pair read dead, charges read, waits begun. */
+/** Every point open and held, proved dead, charges read, waits begun; the waits have run out by the end. */
 export function madeDead(snapshot: JobSnapshot, now = NOW): JobSnapshot {
-  const proofId = id()
+  const begun = now - 3 * 3_600_000
   const opened = actAt(
-    now,
+    begun,
     snapshot,
-    ...snapshot.points.map((point): Act => ({ kind: 'point.open', id: point.id })),
-    ...snapshot.waits.map((wait): Act => ({ kind: 'wait.start', id: wait.id })),
-    { kind: 'proof.start', id: proofId },
-    { kind: 'proof.tester', id: proofId, when: 'before', on: true },
+    ...isolationActs(snapshot),
+    ...neededWaits(snapshot).map((wait): Act => ({ kind: 'wait.start', id: wait.id })),
   )
   return actAt(
     now,
     opened,
-    ...pairsOf(opened).map(
-      (pair, position): Act => ({ kind: 'proof.read', id: id(), proofId, pair, position, typed: '0.2' }),
-    ),
-    { kind: 'proof.tester', id: proofId, when: 'after', on: true },
-    ...snapshot.charges.map((charge): Act => ({ kind: 'charge.read', id: charge.id, typed: '0.3' })),
+    ...proofActs(opened, id),
+    ...neededCharges(opened).map((charge): Act => ({ kind: 'charge.read', id: charge.id, typed: '0.3' })),
   )
 }

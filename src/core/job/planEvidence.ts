@@ -1,9 +1,11 @@
 import { CoreError } from '../errors'
 import { shortCauses } from '../knowledge/shortCauses'
+import { stopTriggers } from '../knowledge/stops'
 import { shortLabels, valueLabel } from '../knowledge/valueLabels'
-import { observationInfo } from '../knowledge/vocabulary'
-import type { Act, Planned } from './actTypes'
-import { planned, put } from './put'
+import { type ObservationId, observationInfo } from '../knowledge/vocabulary'
+import type { Act } from './actTypes'
+import type { LogEntry } from './log'
+import { type Draft, planned, put } from './put'
 import type { JobSnapshot, LeftOut } from './rows'
 
 const leftOutText: Record<LeftOut, string> = {
@@ -13,7 +15,7 @@ const leftOutText: Record<LeftOut, string> = {
 }
 
 /** What is found, what is left out, what the person knows better, and what is decided from it. */
-export function planEvidence(snapshot: JobSnapshot, act: Act, at: string): Planned | null {
+export function planEvidence(snapshot: JobSnapshot, act: Act, at: string): Draft | null {
   switch (act.kind) {
     case 'finding.set': {
       const known = snapshot.findings.find((finding) => finding.observation === act.observation)
@@ -22,6 +24,8 @@ export function planEvidence(snapshot: JobSnapshot, act: Act, at: string): Plann
         return planned(
           `${shortLabels[act.observation]}: taken back`,
           known ? [put(snapshot, 'findings', id, null)] : [],
+          null,
+          known ? stopSigns(act.observation, known.value, null) : [],
         )
       if (!observationInfo(act.observation).values.includes(act.value))
         throw new CoreError(
@@ -30,16 +34,21 @@ export function planEvidence(snapshot: JobSnapshot, act: Act, at: string): Plann
         )
       // Who answers a question no longer leaves it out.
       const leftOut = snapshot.declined.filter((row) => row.observation === act.observation)
-      return planned(`${shortLabels[act.observation]}: ${valueLabel(act.observation, act.value)}`, [
-        ...leftOut.map((row) => put(snapshot, 'declined', row.id, null)),
-        put(snapshot, 'findings', id, {
-          id,
-          jobId: snapshot.job.id,
-          observation: act.observation,
-          value: act.value,
-          at,
-        }),
-      ])
+      return planned(
+        `${shortLabels[act.observation]}: ${valueLabel(act.observation, act.value)}`,
+        [
+          ...leftOut.map((row) => put(snapshot, 'declined', row.id, null)),
+          put(snapshot, 'findings', id, {
+            id,
+            jobId: snapshot.job.id,
+            observation: act.observation,
+            value: act.value,
+            at,
+          }),
+        ],
+        null,
+        stopSigns(act.observation, known?.value ?? null, act.value),
+      )
     }
     case 'declined.set': {
       const known = snapshot.declined.find((row) => row.observation === act.observation)
@@ -100,4 +109,20 @@ export function planEvidence(snapshot: JobSnapshot, act: Act, at: string): Plann
     default:
       return null
   }
+}
+
+/** A sign of danger that comes or goes with a finding stands in the record of safety. */
+function stopSigns(observation: ObservationId, before: string | null, after: string | null): LogEntry[] {
+  const of = (value: string | null) =>
+    stopTriggers.find(
+      (trigger) => trigger.observation === observation && trigger.values.includes(value ?? ''),
+    )
+  const [had, has] = [of(before), of(after)]
+  if (had === has) return []
+  return [
+    ...(had ? [{ kind: 'stop-lifted' as const, label: had.rule, detail: 'the finding was taken back' }] : []),
+    ...(has
+      ? [{ kind: 'stop-raised' as const, label: has.rule, detail: valueLabel(observation, after ?? '') }]
+      : []),
+  ]
 }

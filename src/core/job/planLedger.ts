@@ -1,11 +1,17 @@
 import { CoreError } from '../errors'
+import { machineCovers } from '../knowledge/bypassWords'
 import { capacitorTemplate, motorTemplates } from '../knowledge/templates'
-import type { Act, Planned } from './actTypes'
-import { requireHandsIn } from './gate'
+import { bypassOf } from '../refit/bypass'
+import { accessKinds, benchParts, refitActions, switchKinds } from '../refit/types'
+import type { Act, By } from './actTypes'
+import { mayBeAccess } from './bench'
+import { reachOfLine, reachOfPart, requireReach } from './gate'
+import { hasCover } from './ledger'
+import type { LogEntry } from './log'
 import { emptyLine, plantedLedger } from './plant'
-import { planned, put } from './put'
-import type { JobSnapshot, LandingRow, LedgerRow } from './rows'
-import { rowOf } from './snapshot'
+import { type Draft, planned, put } from './put'
+import { must, needReason } from './rowMust'
+import type { JobSnapshot, LedgerRow } from './rows'
 
 const EDITABLE: (keyof LedgerRow)[] = [
   'action',
@@ -21,38 +27,48 @@ const EDITABLE: (keyof LedgerRow)[] = [
   'switchKind',
   'temporary',
   'extra',
-  'bench',
+  'access',
+  'frees',
+  'benchOf',
+  'handsOff',
+]
+
+/** What a line is about: changed on a bypass that stands, it would let the switch out of sight. */
+const BINDING: (keyof LedgerRow)[] = [
+  'action',
+  'switchKind',
+  'temporary',
+  'extra',
+  'access',
+  'frees',
+  'benchOf',
   'handsOff',
 ]
 
 /** Acts on the ledger of the way in, and on its way back. */
-export function planLedger(snapshot: JobSnapshot, act: Act, now: number, at: string): Planned | null {
-  const jobId = snapshot.job.id
+export function planLedger(snapshot: JobSnapshot, act: Act, now: number, at: string, by: By): Draft | null {
   switch (act.kind) {
-    case 'ledger.plant': {
-      const family = snapshot.machine.family
-      const template =
-        act.template === 'motor'
-          ? motorTemplates[family]
-          : capacitorTemplate(family, act.template === 'capacitor-dual')
-      if (act.ids.length < template.lines.length)
-        throw new CoreError('too-few-ids', 'Reload the page and plant the template again.')
-      const from = lastPosition(snapshot) + 1
-      const ids = [...act.ids]
-      const rows = plantedLedger(jobId, template, from, () => ids.shift()!)
-      return planned(
-        `Template planted: ${rows.length} lines`,
-        rows.map((row) => put(snapshot, 'ledger', row.id, row)),
-      )
-    }
+    case 'ledger.plant':
+      return plant(snapshot, act)
     case 'ledger.add': {
+      if (snapshot.ledger.some((row) => row.id === act.id)) return planned('Added already', [])
       const position = act.after === null ? lastPosition(snapshot) + 1 : between(snapshot, act.after)
-      const row = checked({ ...emptyLine(act.id, jobId, position), ...allowed(act.line) })
+      const row = checked({ ...emptyLine(act.id, snapshot.job.id, position), ...allowed(act.line) })
       return planned(`Ledger: ${row.part || 'a new line'}`, [put(snapshot, 'ledger', row.id, row)])
     }
     case 'ledger.edit': {
-      const line = must(snapshot, act.id)
+      const line = must(snapshot, 'ledger', act.id)
       const row = checked({ ...line, ...allowed(act.change) })
+      if (line.doneAt && isTemporary(line) && BINDING.some((key) => row[key] !== line[key]))
+        throw new CoreError(
+          'stands',
+          'This is held, bridged or temporary and stands now: undo it first, then change the line.',
+        )
+      if (
+        line.doneAt &&
+        BINDING.some((key) => row[key] !== line[key] && key !== 'switchKind' && key !== 'extra')
+      )
+        throw new CoreError('done', 'This line is done: untick it before you change what it is.')
       return planned(
         `Ledger: ${row.part}`,
         [put(snapshot, 'ledger', row.id, row)],
@@ -60,7 +76,12 @@ export function planLedger(snapshot: JobSnapshot, act: Act, now: number, at: str
       )
     }
     case 'ledger.move': {
-      const line = must(snapshot, act.id)
+      const line = must(snapshot, 'ledger', act.id)
+      if (line.frees !== '' && line.doneAt)
+        throw new CoreError(
+          'done',
+          `This line took the ${line.frees} out: it keeps its place while that is so.`,
+        )
       const others = snapshot.ledger.filter((row) => row.id !== line.id)
       const at = act.before === null ? others.length : others.findIndex((row) => row.id === act.before)
       if (at < 0) throw new CoreError('unknown-row', 'This line is no longer there. Reload the page.')
@@ -69,43 +90,198 @@ export function planLedger(snapshot: JobSnapshot, act: Act, now: number, at: str
       return planned(`Ledger: ${line.part} moved`, [put(snapshot, 'ledger', line.id, { ...line, position })])
     }
     case 'ledger.remove': {
-      const line = must(snapshot, act.id)
+      const line = must(snapshot, 'ledger', act.id)
+      if (line.doneAt || isTemporary(line))
+        throw new CoreError(
+          'not-removable',
+          line.doneAt
+            ? 'This line is done: it is undone on the way back, or unticked, and not removed.'
+            : 'A held, bridged or temporary line is not removed: strike it with a reason.',
+        )
       return planned(`Ledger: ${line.part} removed`, [put(snapshot, 'ledger', line.id, null)])
     }
-    case 'ledger.tick': {
-      const line = must(snapshot, act.id)
-      if (act.on && needsHands(line) && !snapshot.job.bench) requireHandsIn(snapshot, now, `"${line.part}"`)
-      return planned(act.on ? `Done: ${line.part}` : `Not done: ${line.part}`, [
-        put(snapshot, 'ledger', line.id, {
-          ...line,
-          doneAt: act.on ? at : null,
-          ...(act.on ? {} : { backDoneAt: null }),
-        }),
+    case 'ledger.strike': {
+      const line = must(snapshot, 'ledger', act.id)
+      const reason = needReason(act.reason, 'Say in a few words why this line does not apply.')
+      if (line.doneAt && !line.backDoneAt)
+        throw new CoreError('stands', 'This line is done: undo it first, then strike it.')
+      return planned(
+        `Struck: ${line.part}`,
+        [put(snapshot, 'ledger', line.id, { ...line, struckAt: at, strikeReason: reason })],
+        null,
+        isTemporary(line) ? [{ kind: 'struck', subject: line.id, label: line.part, detail: reason }] : [],
+      )
+    }
+    case 'ledger.restore': {
+      const line = must(snapshot, 'ledger', act.id)
+      return planned(`Back in the ledger: ${line.part}`, [
+        put(snapshot, 'ledger', line.id, { ...line, struckAt: null, strikeReason: '' }),
       ])
     }
-    case 'ledger.back': {
-      const line = must(snapshot, act.id)
-      if (act.on && needsHands(line) && !snapshot.job.bench) requireHandsIn(snapshot, now, `"${line.part}"`)
-      return planned(act.on ? `Back: ${line.part}` : `Not back: ${line.part}`, [
-        put(snapshot, 'ledger', line.id, { ...line, backDoneAt: act.on ? at : null }),
-      ])
-    }
+    case 'ledger.tick':
+      return tick(snapshot, act, now, at, by)
+    case 'ledger.back':
+      return back(snapshot, act, now, at, by)
     case 'landing.done': {
-      const landing = rowOf(snapshot, 'landings', act.id) as LandingRow | undefined
-      if (!landing) throw new CoreError('unknown-row', 'This line is no longer there. Reload the page.')
-      if (act.on && !snapshot.job.bench) requireHandsIn(snapshot, now, `"${landing.lead}"`)
-      return planned(`${act.on ? 'Landed' : 'Not landed'}: ${landing.lead}`, [
-        put(snapshot, 'landings', landing.id, { ...landing, doneAt: act.on ? at : null }),
-      ])
+      const landing = must(snapshot, 'landings', act.id)
+      if (act.on && by.cover === undefined)
+        requireReach(snapshot, now, reachOfPart(snapshot, 'motor'), `“${landing.lead}”`)
+      return planned(
+        `${act.on ? 'Landed' : 'Not landed'}: ${landing.lead}`,
+        [
+          put(snapshot, 'landings', landing.id, {
+            ...landing,
+            doneAt: act.on ? at : null,
+            doneCover: act.on ? (by.cover ?? '') : '',
+          }),
+        ],
+        null,
+        uncovered(by, landing.id, `landed ${landing.lead}`),
+      )
     }
     default:
       return null
   }
 }
 
-/** Looking, photographing and what lies on the bench need no isolation. */
-export const needsHands = (line: LedgerRow): boolean =>
-  !line.bench && !line.handsOff && line.action !== 'photo'
+function plant(snapshot: JobSnapshot, act: Extract<Act, { kind: 'ledger.plant' }>): Draft {
+  const family = snapshot.machine.family
+  const template =
+    act.template === 'motor'
+      ? motorTemplates[family]
+      : capacitorTemplate(family, act.template === 'capacitor-dual')
+  if (act.ids.length < template.lines.length)
+    throw new CoreError('too-few-ids', 'Reload the page and plant the template again.')
+  // Planted twice, the lines that are there keep their ticks.
+  if (snapshot.ledger.some((row) => act.ids.includes(row.id))) return planned('Template planted already', [])
+  const ids = [...act.ids]
+  const lines = template.lines.filter((line) => !line.access || !hasCover(snapshot, line))
+  const rows = plantedLedger(
+    snapshot.job.id,
+    { ...template, lines },
+    lastPosition(snapshot) + 1,
+    () => ids.shift() ?? '',
+  )
+  return planned(
+    `Template planted: ${rows.length} lines`,
+    rows.map((row) => put(snapshot, 'ledger', row.id, row)),
+  )
+}
+
+/** Held, bridged or temporary: it is only ever undone. */
+export const isTemporary = (line: LedgerRow): boolean => line.action === 'bypass' || line.temporary === 1
+
+function tick(
+  snapshot: JobSnapshot,
+  act: Extract<Act, { kind: 'ledger.tick' }>,
+  now: number,
+  at: string,
+  by: By,
+): Draft {
+  const line = must(snapshot, 'ledger', act.id)
+  if (!act.on) {
+    if (!line.doneAt) return planned(`Not done: ${line.part}`, [])
+    if (isTemporary(line))
+      throw new CoreError(
+        'stands',
+        `“${line.part}” stands: undo it on the way back, so that the record knows when.`,
+      )
+    return planned(`Not done: ${line.part}`, [
+      put(snapshot, 'ledger', line.id, {
+        ...line,
+        doneAt: null,
+        backDoneAt: null,
+        doneCover: '',
+        backCover: '',
+      }),
+    ])
+  }
+  if (line.doneAt) return planned(`Done: ${line.part}`, [])
+  if (line.struckAt) throw new CoreError('struck', 'This line is struck. Put it back first.')
+  if (by.cover === undefined) requireReach(snapshot, now, reachOfLine(snapshot, line), `“${line.part}”`)
+  const bypass = isTemporary(line) || bypassOf(line).kind === 'unnamed'
+  return planned(
+    `Done: ${line.part}`,
+    [
+      put(snapshot, 'ledger', line.id, {
+        ...line,
+        doneAt: at,
+        backDoneAt: null,
+        doneCover: by.cover ?? '',
+        backCover: '',
+        shortStep: 0,
+        shortBy: '',
+      }),
+    ],
+    null,
+    [
+      ...(bypass
+        ? [{ kind: 'bypass-set' as const, subject: line.id, label: line.part, detail: line.switchKind ?? '' }]
+        : []),
+      ...(line.frees
+        ? [{ kind: 'part-out' as const, subject: line.id, label: line.frees, detail: line.part }]
+        : []),
+      ...uncovered(by, line.id, line.part),
+    ],
+  )
+}
+
+function back(
+  snapshot: JobSnapshot,
+  act: Extract<Act, { kind: 'ledger.back' }>,
+  now: number,
+  at: string,
+  by: By,
+): Draft {
+  const line = must(snapshot, 'ledger', act.id)
+  if (act.on && line.backDoneAt) return planned(`Back: ${line.part}`, [])
+  if (act.on && !line.doneAt)
+    throw new CoreError(
+      'not-done',
+      `“${line.part}” was not done on the way in: there is nothing to put back.`,
+    )
+  if (act.on && by.cover === undefined)
+    requireReach(snapshot, now, reachOfLine(snapshot, line), `“${line.part}”`)
+  const draft = planned(
+    act.on ? `Back: ${line.part}` : `Not back: ${line.part}`,
+    [
+      put(snapshot, 'ledger', line.id, {
+        ...line,
+        backDoneAt: act.on ? at : null,
+        backCover: act.on ? (by.cover ?? '') : '',
+        ...(act.on ? {} : { shortStep: 0, shortBy: '' }),
+      }),
+    ],
+    null,
+    [
+      ...(isTemporary(line)
+        ? [
+            {
+              kind: act.on ? ('bypass-undone' as const) : ('bypass-set' as const),
+              subject: line.id,
+              label: line.part,
+              detail: line.switchKind ?? '',
+            },
+          ]
+        : []),
+      ...(line.frees
+        ? [
+            {
+              kind: act.on ? ('part-back' as const) : ('part-out' as const),
+              subject: line.id,
+              label: line.frees,
+              detail: line.part,
+            },
+          ]
+        : []),
+      ...(act.on ? uncovered(by, line.id, line.part) : []),
+    ],
+  )
+  return draft
+}
+
+const uncovered = (by: By, subject: string, label: string): LogEntry[] =>
+  by.cover === 'none' ? [{ kind: 'uncovered', subject, label, detail: 'done without a standing proof' }] : []
 
 function allowed(change: Partial<LedgerRow>): Partial<LedgerRow> {
   return Object.fromEntries(
@@ -113,28 +289,54 @@ function allowed(change: Partial<LedgerRow>): Partial<LedgerRow> {
   )
 }
 
+/** A line as it may stand: forbidden bypasses refused in any wording, allowed ones named, lines of access and of the bench what they say. */
 function checked(row: LedgerRow): LedgerRow {
-  if (row.action === 'bypass' && row.switchKind !== null && row.switchKind !== 'door') {
+  refuseOddValues(row)
+  const bypass = bypassOf(row)
+  if (bypass.kind === 'forbidden') throw new CoreError('forbidden-bypass', bypass.text)
+  if (row.access !== '' && (!mayBeAccess(row) || row.benchOf !== ''))
     throw new CoreError(
-      'forbidden-bypass',
-      `A ${row.switchKind} switch is never bypassed: it keeps flue gas, fire or water from doing harm.`,
+      'not-access',
+      'Only a cover or grille that is unscrewed, unclipped, lifted off or slid out may come off before the proof.',
     )
+  if (row.benchOf !== '' && machineCovers.test(row.part.toLowerCase()))
+    throw new CoreError('not-bench', `“${row.part}” belongs to the machine and is not on the bench.`)
+  if (bypass.kind === 'none') return row
+  return {
+    ...row,
+    action: 'bypass',
+    temporary: 1,
+    switchKind: bypass.kind === 'allowed' ? bypass.switchKind : 'other',
   }
-  if (row.action === 'bypass' && row.switchKind === null) return { ...row, switchKind: 'door', temporary: 1 }
-  return row
+}
+
+/** What came over the wire holds texts and numbers; here each has to be one that a line can have. */
+function refuseOddValues(row: LedgerRow): void {
+  const fits =
+    refitActions.includes(row.action) &&
+    accessKinds.includes(row.access) &&
+    (row.frees === '' || benchParts.includes(row.frees)) &&
+    (row.benchOf === '' || benchParts.includes(row.benchOf)) &&
+    (row.switchKind === null || switchKinds.includes(row.switchKind)) &&
+    [row.part, row.fastener, row.cup, row.terminal, row.mark, row.renewMaterial].every(
+      (text) => typeof text === 'string',
+    ) &&
+    [row.count, row.cureHours].every(
+      (number) => number === null || (typeof number === 'number' && number >= 0 && number <= 10_000),
+    ) &&
+    [row.movesToNewPart, row.temporary, row.extra, row.handsOff].every((flag) => flag === 0 || flag === 1)
+  if (!fits)
+    throw new CoreError(
+      'unknown-value',
+      'This line has a value that a line cannot have. Take one that is offered.',
+    )
 }
 
 function between(snapshot: JobSnapshot, after: string): number {
   const index = snapshot.ledger.findIndex((row) => row.id === after)
-  if (index < 0) return lastPosition(snapshot) + 1
-  const [low, high] = [snapshot.ledger[index]!.position, snapshot.ledger[index + 1]?.position]
+  const [low, high] = [snapshot.ledger[index]?.position, snapshot.ledger[index + 1]?.position]
+  if (low === undefined) return lastPosition(snapshot) + 1
   return high === undefined ? low + 1 : (low + high) / 2
 }
 
 const lastPosition = (snapshot: JobSnapshot) => Math.max(-1, ...snapshot.ledger.map((row) => row.position))
-
-function must(snapshot: JobSnapshot, id: string): LedgerRow {
-  const row = rowOf(snapshot, 'ledger', id) as LedgerRow | undefined
-  if (!row) throw new CoreError('unknown-row', 'This line is no longer there. Reload the page.')
-  return row
-}

@@ -1,11 +1,11 @@
 import { CoreError } from '../errors'
 import { parseTyped } from '../units/parseTyped'
-import type { Act, Planned } from './actTypes'
+import type { Act, By } from './actTypes'
 import { energyOf } from './energy'
-import { requireHandsIn } from './gate'
-import { voidAll } from './planSafety'
-import { planned, put } from './put'
-import type { JobSnapshot, LeadRow, ReadingKind, ReadingRow } from './rows'
+import { reachOfPart, requireReach } from './gate'
+import { type FieldAct, planAnswerSet } from './planAnswers'
+import { type Draft, planned, put } from './put'
+import type { BenchPart, JobSnapshot, LeadRow, ReadingKind, ReadingRow } from './rows'
 import { rowOf } from './snapshot'
 
 const quantityOf: Record<ReadingKind, 'uF' | 'ohm' | 'volts'> = {
@@ -16,16 +16,17 @@ const quantityOf: Record<ReadingKind, 'uF' | 'ohm' | 'volts'> = {
 }
 
 /** Readings, the leads they are taken between, and the fields of plates. */
-export function planMeasure(snapshot: JobSnapshot, act: Act, now: number, at: string): Planned | null {
+export function planMeasure(snapshot: JobSnapshot, act: Act, now: number, at: string, by: By): Draft | null {
   const jobId = snapshot.job.id
   switch (act.kind) {
     case 'reading.set': {
       const known = findReading(snapshot, act)
       const live = act.reading === 'supply'
-      if (act.typed.trim() !== '') {
+      if (act.typed.trim() !== '' && by.cover === undefined) {
         if (live) requireLive(snapshot, now)
-        // A new part is measured before it goes in: it lies on the bench.
-        else if (act.part === 'old' && !snapshot.job.bench) requireHandsIn(snapshot, now, 'This reading')
+        // A new part is measured before it goes in: it has not been near the machine.
+        else if (act.part === 'old')
+          requireReach(snapshot, now, reachOfPart(snapshot, partRead(act.reading)), 'This reading')
       }
       const parsed = parseTyped(act.typed, quantityOf[act.reading], { over: act.reading !== 'supply' })
       const row: ReadingRow = {
@@ -39,6 +40,7 @@ export function planMeasure(snapshot: JobSnapshot, act: Act, now: number, at: st
         value: parsed.kind === 'value' ? parsed.value : null,
         over: parsed.kind === 'over' ? 1 : 0,
         live: live ? 1 : 0,
+        cover: live || act.part === 'new' ? '' : (by.cover ?? ''),
         at,
         struckAt: null,
         strikeReason: '',
@@ -52,6 +54,16 @@ export function planMeasure(snapshot: JobSnapshot, act: Act, now: number, at: st
             : []
           : [put(snapshot, 'readings', row.id, row)],
         `reading/${act.reading}/${act.part}/${name}`,
+        act.typed !== '' && row.cover === 'none'
+          ? [
+              {
+                kind: 'uncovered',
+                subject: row.id,
+                label: `${name} ${act.typed}`,
+                detail: 'done without a standing proof',
+              },
+            ]
+          : [],
       )
     }
     case 'reading.strike': {
@@ -116,21 +128,25 @@ export function planMeasure(snapshot: JobSnapshot, act: Act, now: number, at: st
         ...readings.map((row) => put(snapshot, 'readings', row.id, null)),
       ])
     }
-    case 'field.set': {
-      const known = snapshot.fields.find((row) => row.part === act.part && row.field === act.field)
-      const id = known?.id ?? act.id
-      const row = { id, jobId, part: act.part, field: act.field, typed: act.typed, at }
-      // Another feed is another proof.
-      const voided = act.part === 'plan' ? voidAll(snapshot, at, 'the feeds were counted anew') : []
-      return planned(
-        `${act.part} ${act.field}: ${act.typed || 'empty'}`,
-        [put(snapshot, 'fields', id, act.typed === '' ? null : row), ...voided],
-        `field/${act.part}/${act.field}`,
-      )
-    }
+    case 'field.set':
+      return act.part === 'plan' ? planAnswerSet(snapshot, act, at) : fieldSet(snapshot, act, at)
     default:
       return null
   }
+}
+
+const partRead = (reading: ReadingKind): BenchPart => (reading === 'capacitance' ? 'capacitor' : 'motor')
+
+function fieldSet(snapshot: JobSnapshot, act: FieldAct, at: string): Draft {
+  const known = snapshot.fields.find((row) => row.part === act.part && row.field === act.field)
+  const id = known?.id ?? act.id
+  const row = { id, jobId: snapshot.job.id, part: act.part, field: act.field, typed: act.typed, at }
+  if (act.typed === '' && !known) return planned(`${act.part} ${act.field}: empty`, [])
+  return planned(
+    `${act.part} ${act.field}: ${act.typed || 'empty'}`,
+    [put(snapshot, 'fields', id, act.typed === '' ? null : row)],
+    `field/${act.part}/${act.field}`,
+  )
 }
 
 function findReading(

@@ -1,13 +1,13 @@
 import { CoreError } from '../errors'
 import { vocabulary } from '../knowledge/vocabulary'
-import type { Act, Planned } from './actTypes'
-import { voidAll } from './planSafety'
-import { planned, put } from './put'
+import type { Act } from './actTypes'
+import { type Draft, planned, put, withSteps } from './put'
 import type { JobSnapshot, StopRow } from './rows'
 import { levelOf } from './stops'
+import { voidAll } from './voiding'
 
 /** Stop rules raised, overridden and lifted by hand. Each keeps its reason for the record. */
-export function planStops(snapshot: JobSnapshot, act: Act, at: string): Planned | null {
+export function planStops(snapshot: JobSnapshot, act: Act, at: string): Draft | null {
   if (act.kind !== 'stop.raise' && act.kind !== 'stop.override' && act.kind !== 'stop.lift') return null
   const known = snapshot.stops.find((row) => row.rule === act.rule)
   const { label } = vocabulary.stopRules[act.rule]
@@ -23,8 +23,10 @@ export function planStops(snapshot: JobSnapshot, act: Act, at: string): Planned 
       reason: '',
     }
     // What was proved before the sign was seen is proved anew after it.
-    const voided = levelOf(act.rule) === 'hard' ? voidAll(snapshot, at, label) : []
-    return planned(`Stop: ${label}`, [put(snapshot, 'stops', row.id, row), ...voided])
+    const draft = planned(`Stop: ${label}`, [put(snapshot, 'stops', row.id, row)], null, [
+      { kind: 'stop-raised', label: act.rule, detail: row.note },
+    ])
+    return levelOf(act.rule) === 'hard' ? withSteps(draft, voidAll(snapshot, at, label.toLowerCase())) : draft
   }
   if (!known) throw new CoreError('unknown-row', 'This stop is no longer there. Reload the page.')
   const reason = act.reason.trim()
@@ -36,13 +38,19 @@ export function planStops(snapshot: JobSnapshot, act: Act, at: string): Planned 
       )
     if (reason.length < 3)
       throw new CoreError('no-reason', 'Say why the work may go on: the record keeps it.')
-    return planned(`Went on in spite of: ${label}`, [
-      put(snapshot, 'stops', known.id, { ...known, overriddenAt: at, reason }),
-    ])
+    return planned(
+      `Went on in spite of: ${label}`,
+      [put(snapshot, 'stops', known.id, { ...known, overriddenAt: at, reason })],
+      null,
+      [{ kind: 'stop-overridden', label: act.rule, detail: reason }],
+    )
   }
   if (reason.length < 3)
     throw new CoreError('no-reason', 'Say who put it right, or that it was entered by mistake.')
-  return planned(`Stop lifted: ${label}`, [
-    put(snapshot, 'stops', known.id, { ...known, liftedAt: at, reason }),
-  ])
+  return planned(
+    `Stop lifted: ${label}`,
+    [put(snapshot, 'stops', known.id, { ...known, liftedAt: at, reason })],
+    null,
+    [{ kind: 'stop-lifted', label: act.rule, detail: reason }],
+  )
 }

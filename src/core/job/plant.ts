@@ -1,8 +1,8 @@
-import { dischargeNeeded, pairsOfFeeds, waitsOf } from '../isolation'
+import { dischargeNeeded, waitsOf } from '../isolation'
 import { isolationPlans, twoHotFamilies } from '../knowledge/isolation'
 import type { Template } from '../knowledge/templates'
 import { vocabulary } from '../knowledge/vocabulary'
-import type { ChargeRow, FieldRow, HouseholdRow, LedgerRow, MachineRow, PointRow, WaitRow } from './rows'
+import type { ChargeRow, HouseholdRow, LedgerRow, MachineRow, PointRow, WaitRow } from './rows'
 
 /** The isolation plan of a machine as rows of a new job. `id` makes one id per call. */
 export function plantedPlan(
@@ -18,8 +18,11 @@ export function plantedPlan(
       point: planned.point,
       label: vocabulary.isolationPoints[planned.point],
       position: index,
-      held: planned.held,
+      held: '',
+      proposal: planned.held,
+      feed: 0,
       openedAt: null,
+      changedAt: null,
       struckAt: null,
       strikeReason: '',
     }),
@@ -34,14 +37,13 @@ export function plantedPlan(
       why: wait.why,
       position: index,
       startedAt: null,
+      planned: 1,
       struckAt: null,
       strikeReason: '',
     }),
   )
-  return { points, waits, charges: hasCapacitor(machine) ? [newCharge(id(), jobId, 0)] : [] }
+  return { points, waits, charges: dischargeNeeded(machine) ? [newCharge(id(), jobId, 0)] : [] }
 }
-
-export const hasCapacitor = (machine: MachineRow): boolean => dischargeNeeded(machine)
 
 export function newCharge(id: string, jobId: string, position: number): ChargeRow {
   return {
@@ -56,27 +58,11 @@ export function newCharge(id: string, jobId: string, position: number): ChargeRo
     typed: '',
     volts: null,
     readAt: null,
+    planned: 1,
     struckAt: null,
     strikeReason: '',
   }
 }
-
-/** Circuits that feed the housing, as the person counted them; one where they did not. */
-export function feedsOf(fields: FieldRow[]): number {
-  const typed = Number(fields.find((row) => row.part === 'plan' && row.field === 'feeds')?.typed)
-  return Number.isInteger(typed) && typed >= 1 && typed <= 4 ? typed : 1
-}
-
-/** Conductor pairs of the proof, by region, family and feeds. */
-export const pairsOf = ({
-  household,
-  machine,
-  fields,
-}: {
-  household: HouseholdRow
-  machine: MachineRow
-  fields: FieldRow[]
-}): string[] => pairsOfFeeds({ family: machine.family, region: household.region, feeds: feedsOf(fields) })
 
 /** Nominal supply of the region: 240 V for what hangs on both legs, else 120 V, 230 V or 12 V. */
 export function nominalVolts(
@@ -110,7 +96,9 @@ export function plantedLedger(
       cureHours: line.renew?.cureHours ?? null,
       switchKind: line.switch ?? null,
       temporary: line.temporary ? 1 : 0,
-      bench: line.bench ? 1 : 0,
+      access: line.access ?? '',
+      frees: line.frees ?? '',
+      benchOf: line.bench ? template.takesOut : '',
       handsOff: line.handsOff ? 1 : 0,
       caution: line.caution ?? '',
     }),
@@ -135,10 +123,18 @@ export function emptyLine(id: string, jobId: string, position: number): LedgerRo
     switchKind: null,
     temporary: 0,
     extra: 0,
-    bench: 0,
+    access: '',
+    frees: '',
+    benchOf: '',
     handsOff: 0,
     caution: '',
     doneAt: null,
     backDoneAt: null,
+    doneCover: '',
+    backCover: '',
+    struckAt: null,
+    strikeReason: '',
+    shortStep: 0,
+    shortBy: '',
   }
 }

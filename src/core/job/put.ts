@@ -1,4 +1,4 @@
-import type { Planned } from './actTypes'
+import type { LogEntry } from './log'
 import type { AnyRow, JobSnapshot, RowChange, TableName } from './rows'
 import { currentRow } from './snapshot'
 
@@ -7,8 +7,29 @@ export function put(snapshot: JobSnapshot, table: TableName, id: string, after: 
   return { table, id, before: currentRow(snapshot, table, id) ?? null, after }
 }
 
-export const planned = (text: string, changes: RowChange[], mergeKey: string | null = null): Planned => ({
-  text,
-  changes,
-  mergeKey,
+/** Changes, and what the safety record says of them. */
+export interface Steps {
+  changes: RowChange[]
+  log: LogEntry[]
+}
+
+/** What an act changes before its entries have their places in the record. */
+export interface Draft extends Steps {
+  text: string
+  /** Acts with the same key that follow each other are one for undo: typing into one field. */
+  mergeKey: string | null
+}
+
+export const planned = (
+  text: string,
+  changes: RowChange[],
+  mergeKey: string | null = null,
+  log: LogEntry[] = [],
+): Draft => ({ text, changes, mergeKey, log })
+
+/** A draft with the steps that follow from it, as a voiding does. */
+export const withSteps = (draft: Draft, ...more: Steps[]): Draft => ({
+  ...draft,
+  changes: [...draft.changes, ...more.flatMap((steps) => steps.changes)],
+  log: [...draft.log, ...more.flatMap((steps) => steps.log)],
 })

@@ -7,7 +7,9 @@ import type {
   StopRuleId,
 } from '../knowledge/vocabulary'
 import type { SpokenLine } from '../refit/sentence'
-import type { SwitchKind } from '../refit/types'
+import type { Access, BenchPart, SwitchKind } from '../refit/types'
+
+export type { Access, BenchPart } from '../refit/types'
 
 /** The rows a job is made of, as they are stored. Flags are 0/1, times UTC in ISO 8601, absent values null. */
 export type Flag = 0 | 1
@@ -61,8 +63,10 @@ export interface JobRow {
   status: 'open' | 'closed'
   /** Work on it, covers going on, on for a test, back in service. */
   phase: 'work' | 'closing-up' | 'live-test' | 'in-service'
-  /** The part in question lies on the bench, out of the machine: its readings need no isolation. */
-  bench: Flag
+  /** An older file said that "the part" lies on the bench and not which: the page asks. */
+  benchAsks: Flag
+  /** Counts what was written: a window that holds a lower number is behind. */
+  rev: number
   result: 'runs' | 'runs-with-remarks' | 'not-mended' | 'handed-over' | null
   lesson: string
   minutesSpent: string
@@ -114,14 +118,27 @@ export interface PointRow extends OfJob {
   point: IsolationPointId
   label: string
   position: number
+  /** How it is held open, as the person typed or tapped it; empty until somebody said so. */
   held: string
+  /** What the plan proposes; never a record. */
+  proposal: string
+  /** The circuit it belongs to, where a housing has several; 0 where it serves all. */
+  feed: number
+  /** When it last opened, closed, came or went: a proof older than that does not count. */
+  changedAt: string | null
   openedAt: string | null
   struckAt: string | null
   strikeReason: string
 }
 
+/** One proof of one feed. It is voided, never deleted. */
 export interface ProofRow extends OfJob {
+  feed: number
+  by: string
   startedAt: string
+  /** A switch before the proof place set ON for the readings, and off and held again after them. */
+  switchOnAt: string | null
+  switchOffAt: string | null
   testerBeforeAt: string | null
   testerAfterAt: string | null
   voidedAt: string | null
@@ -134,8 +151,14 @@ export interface ProofReadingRow extends OfJob {
   position: number
   typed: string
   volts: number | null
+  range: MeterRange
+  current: 'ac' | 'dc'
   at: string
+  /** The same pair was read again: this reading stays in the record and counts no more. */
+  replacedAt: string | null
 }
+
+export type MeterRange = 'ordinary' | 'low-impedance'
 
 export interface ChargeRow extends OfJob {
   label: string
@@ -148,6 +171,8 @@ export interface ChargeRow extends OfJob {
   typed: string
   volts: number | null
   readAt: string | null
+  /** Came with the plan, not added by hand: asked for only while the motor may have one. */
+  planned: Flag
   struckAt: string | null
   strikeReason: string
 }
@@ -159,8 +184,76 @@ export interface WaitRow extends OfJob {
   why: string
   position: number
   startedAt: string | null
+  planned: Flag
   struckAt: string | null
   strikeReason: string
+}
+
+/** A part that was out of the machine before this job began; what the ledger takes out is told by its lines. */
+export interface PartOutRow extends OfJob {
+  part: BenchPart
+  at: string
+  backAt: string | null
+}
+
+/** How an act of hands stands to the proof: covered as it was done, covered but told later, or done without one. */
+export type Cover = '' | 'late' | 'none'
+
+/** What happened to the energy of the job, for good. Rows are only ever added. */
+export interface LogRow extends OfJob {
+  position: number
+  at: string
+  kind: LogKind
+  /** The point, proof, charge, wait or line it is about. */
+  subject: string
+  label: string
+  detail: string
+  who: string
+  window: string
+}
+
+export const logKinds = [
+  'opened',
+  'closed',
+  'held',
+  'added',
+  'struck',
+  'restored',
+  'planned',
+  'proof-begun',
+  'tester-before',
+  'tester-after',
+  'switch-on',
+  'switch-off',
+  'read',
+  'proof-failed',
+  'discharged',
+  'still-charged',
+  'wait-started',
+  'voided',
+  'phase',
+  'bypass-set',
+  'bypass-undone',
+  'bypass-withdrawn',
+  'short-isolation',
+  'part-out',
+  'part-back',
+  'stop-raised',
+  'stop-lifted',
+  'stop-overridden',
+  'taken-back',
+  'done-again',
+  'uncovered',
+  'closed-job',
+  'reopened-job',
+] as const
+export type LogKind = (typeof logKinds)[number]
+
+/** A look that lies in the future: it is answered like its check, and may outlive the job. */
+export interface DueRow extends OfJob {
+  checkId: string
+  dueAt: string
+  at: string
 }
 
 export type ReadingKind = 'capacitance' | 'resistance' | 'to-frame' | 'supply'
@@ -176,6 +269,7 @@ export interface ReadingRow extends OfJob {
   value: number | null
   over: Flag
   live: Flag
+  cover: Cover
   at: string
   struckAt: string | null
   strikeReason: string
@@ -216,11 +310,23 @@ export interface LedgerRow extends OfJob, SpokenLine {
   switchKind: SwitchKind | null
   temporary: Flag
   extra: Flag
-  bench: Flag
+  /** A cover that may come off before the proof, or after it and before the discharge. */
+  access: Access
+  /** The part that this line takes out of the machine. */
+  frees: BenchPart | ''
+  /** Done on the bench, at this part, once it is out. */
+  benchOf: BenchPart | ''
   handsOff: Flag
   caution: string
   doneAt: string | null
   backDoneAt: string | null
+  doneCover: Cover
+  backCover: Cover
+  struckAt: string | null
+  strikeReason: string
+  /** How far the short isolation has come that takes tape off a door switch. */
+  shortStep: number
+  shortBy: string
 }
 
 export interface LandingRow extends OfJob {
@@ -231,6 +337,7 @@ export interface LandingRow extends OfJob {
   capped: Flag
   position: number
   doneAt: string | null
+  doneCover: Cover
 }
 
 export interface CheckRow extends OfJob {
@@ -243,6 +350,10 @@ export interface CheckRow extends OfJob {
 export interface EventRow extends OfJob {
   seq: number
   at: string
+  /** The act's own id: sent twice it is stored once. */
+  actId: string
+  who: string
+  window: string
   text: string
   mergeKey: string | null
   changes: string
@@ -268,6 +379,9 @@ export interface JobTables {
   ledger: LedgerRow
   landings: LandingRow
   checks: CheckRow
+  outParts: PartOutRow
+  dues: DueRow
+  log: LogRow
 }
 
 export type TableName = keyof JobTables
@@ -290,6 +404,9 @@ export const listTables: ListTable[] = [
   'ledger',
   'landings',
   'checks',
+  'outParts',
+  'dues',
+  'log',
 ]
 
 /** Everything of one job, as the browser and the server hold it. */
@@ -305,6 +422,3 @@ export interface RowChange {
   before: AnyRow | null
   after: AnyRow | null
 }
-
-/** Tables whose undoing touches what was proved. */
-export const safetyTables: TableName[] = ['points', 'proofs', 'proofReadings', 'charges', 'waits', 'job']

@@ -10,12 +10,15 @@ const rules = Object.keys(vocabulary.stopRules) as StopRuleId[]
 const hard = rules.filter((rule) => levelOf(rule) === 'hard')
 const warnings = rules.filter((rule) => levelOf(rule) === 'warning')
 const raise = (rule: StopRuleId): Act => ({ kind: 'stop.raise', id: id(), rule, note: '' })
-const work: Act[] = [
-  { kind: 'job.phase', phase: 'live-test' },
-  { kind: 'job.bench', on: true },
-  { kind: 'lead.add', id: 'l', part: 'old', name: 'black' },
-  { kind: 'ledger.add', id: 'x', after: null, line: { part: 'cover', action: 'unclip' } },
+const live: Act[] = [
+  { kind: 'job.phase', phase: 'live-test', purpose: 'reading' },
+  { kind: 'reading.set', id: 'v', reading: 'supply', part: 'old', a: 'supply', b: '', typed: '120' },
   { kind: 'job.close', result: 'runs' },
+]
+/** Dead work, which goes on where only what needs power has to stop. */
+const dead: Act[] = [
+  { kind: 'ledger.add', id: 'line', after: null, line: { part: 'cover' } },
+  { kind: 'lead.add', id: 'l', part: 'old', name: 'black' },
 ]
 
 describe('a stop', () => {
@@ -28,7 +31,9 @@ describe('a stop', () => {
   it.each(hard)('%s is hard: no work goes on, no reason overrides it', (rule) => {
     const stopped = act(jobOn('furnace-blower'), raise(rule))
     expect(activeStops(stopped).map((stop) => stop.rule)).toEqual([rule])
-    for (const each of work) expect(refused(stopped, each), each.kind).toBe('stopped')
+    for (const each of live) expect(refused(stopped, each), each.kind).toBe('stopped')
+    for (const each of dead)
+      expect(refused(stopped, each), each.kind).toBe(stopInfo[rule].scope === 'live' ? null : 'stopped')
     expect(refused(stopped, { kind: 'stop.override', rule, reason: 'I know what I am doing' })).toBe(
       'hard-stop',
     )
@@ -36,12 +41,12 @@ describe('a stop', () => {
 
   it.each(warnings)('%s is a warning: it goes on with a reason, which is kept', (rule) => {
     const stopped = act(jobOn('furnace-blower'), raise(rule))
-    expect(refused(stopped, work[1]!)).toBe('stopped')
+    expect(refused(stopped, dead[0]!)).toBe('stopped')
     expect(refused(stopped, { kind: 'stop.override', rule, reason: ' ' })).toBe('no-reason')
     const on = act(stopped, { kind: 'stop.override', rule, reason: 'the landlord agreed by letter' })
     expect(activeStops(on)).toEqual([])
     expect(on.stops[0]!.reason).toBe('the landlord agreed by letter')
-    expect(refused(on, work[1]!)).toBeNull()
+    expect(refused(on, dead[0]!)).toBeNull()
   })
 
   it('is lifted by saying who put it right, and stands again when raised again', () => {
@@ -75,7 +80,11 @@ describe('a stop', () => {
     const stopped = act(dead, raise('aluminium-or-no-ground'))
     expect(energyOf(stopped, NOW).handsIn).toBe(false)
     expect(refused(stopped, { kind: 'job.close', result: 'handed-over' })).toBeNull()
-    const testing = act(jobOn('bath-exhaust-fan'), { kind: 'job.phase', phase: 'live-test' })
+    const testing = act(jobOn('bath-exhaust-fan'), {
+      kind: 'job.phase',
+      phase: 'live-test',
+      purpose: 'reading',
+    })
     expect(refused(act(testing, raise('burnt-supply')), { kind: 'job.phase', phase: 'work' })).toBeNull()
   })
 })

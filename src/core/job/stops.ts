@@ -8,6 +8,8 @@ export interface ActiveStop {
   rule: StopRuleId
   /** A hard stop cannot be overridden; a warning can, with a reason. */
   level: 'hard' | 'warning'
+  /** Only what needs power stops; dead readings of the parted load go on. */
+  scope: 'all' | 'live'
   text: string
   call: string
   /** The finding it comes from, or null where it was raised by hand. */
@@ -23,9 +25,10 @@ export const activeStops = oncePerSnapshot((snapshot: JobSnapshot): ActiveStop[]
   const found = stopTriggers
     .filter((trigger) => trigger.values.includes(findings[trigger.observation] ?? ''))
     .map(
-      ({ rule, observation, text, call }): ActiveStop => ({
+      ({ rule, observation, text, call, scope }): ActiveStop => ({
         rule,
         level: 'hard',
+        scope: scope ?? 'all',
         text,
         call,
         observation,
@@ -39,6 +42,7 @@ export const activeStops = oncePerSnapshot((snapshot: JobSnapshot): ActiveStop[]
       (row): ActiveStop => ({
         rule: row.rule,
         level: levelOf(row.rule),
+        scope: stopInfo[row.rule].scope ?? 'all',
         text: stopInfo[row.rule].text,
         call: stopInfo[row.rule].call,
         observation: null,

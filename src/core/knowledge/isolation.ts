@@ -8,6 +8,9 @@ export interface PlannedPoint {
   held: string
 }
 
+/** Water at the machine; a battery or foreign supply beside the plug; whether the motor ran lately. */
+export type PlanQuestion = 'water' | 'other-supply' | 'cold'
+
 export interface PlannedWait {
   kind: 'cool-down' | 'electronics'
   label: string
@@ -27,6 +30,10 @@ export interface IsolationPlan {
   capacitor: 'likely' | 'possible' | 'none'
   /** A charge of the electronics, measured and never shorted. */
   electronics: boolean
+  /** The switch that stands before the proof place: it is set ON for the readings, with the breaker off. */
+  switchBefore: IsolationPointId | null
+  /** What is asked once, because the plan depends on it. */
+  asks: PlanQuestion[]
   notes: string[]
 }
 
@@ -42,7 +49,7 @@ const serviceSwitch: PlannedPoint = { point: 'service-switch', act: 'Service swi
 const gas: PlannedPoint = { point: 'gas-cock', act: 'Gas cock shut', held: 'handle across the pipe' }
 
 const CEILING_NOTE =
-  'A switch may break the neutral, and a light or heater may hang on a second circuit: prove both. Set the wall switch ON for the proof with the breaker off, then off again.'
+  'A switch may break the neutral, and a light or heater may hang on a second circuit: count the circuits, and prove each.'
 const COOL: PlannedWait = {
   kind: 'cool-down',
   label: 'Motor cools',
@@ -70,6 +77,8 @@ const household = (place: string, extra: Partial<IsolationPlan> = {}): Isolation
   waits: [],
   capacitor: 'possible',
   electronics: false,
+  switchBefore: 'wall-switch',
+  asks: [],
   notes: [CEILING_NOTE],
   ...extra,
 })
@@ -82,6 +91,8 @@ const plugged = (place: string, extra: Partial<IsolationPlan> = {}): IsolationPl
   waits: [],
   capacitor: 'possible',
   electronics: false,
+  switchBefore: null,
+  asks: [],
   notes: [],
   ...extra,
 })
@@ -97,7 +108,7 @@ export const isolationPlans: Record<FamilyId, IsolationPlan> = {
     capacitor: 'likely',
     notes: [CEILING_NOTE, 'Weight overhead: a stable ladder, and a second person to take the fan down.'],
   }),
-  'attic-vent-fan': household('at the thermostat box of the fan', {
+  'attic-vent-fan': household('at the line side of the thermostat box of the fan', {
     points: [thermostat, wallSwitch, breaker],
     notes: [
       CEILING_NOTE,
@@ -112,6 +123,8 @@ export const isolationPlans: Record<FamilyId, IsolationPlan> = {
     waits: [],
     capacitor: 'likely',
     electronics: true,
+    switchBefore: 'service-switch',
+    asks: ['other-supply'],
     notes: [
       'The gas cock is shut when combustion parts, a gas line or the flue are touched. Electric heat has two or more breakers: all off, each feed proved.',
       'A condensing unit holds water in its hoses and trap.',
@@ -125,6 +138,8 @@ export const isolationPlans: Record<FamilyId, IsolationPlan> = {
     waits: [COOL],
     capacitor: 'possible',
     electronics: false,
+    switchBefore: 'service-switch',
+    asks: ['other-supply', 'cold'],
     notes: [
       'The inducer moves flue gas: gas shut, and every joint made good again.',
       'A condensing unit holds water in its hoses and trap.',
@@ -142,6 +157,8 @@ export const isolationPlans: Record<FamilyId, IsolationPlan> = {
     waits: [],
     capacitor: 'likely',
     electronics: false,
+    switchBefore: null,
+    asks: [],
     notes: [
       'A single-pole contactor passes one leg always: only disconnect and breaker make it dead, and the supply lugs of the disconnect stay live until the breaker is off.',
       'The 24 V call comes from indoors and outlives the disconnect: indoor breaker off before those wires are touched.',
@@ -160,32 +177,30 @@ export const isolationPlans: Record<FamilyId, IsolationPlan> = {
     waits: [ELECTRONICS],
     capacitor: 'none',
     electronics: true,
+    switchBefore: null,
+    asks: [],
     notes: [
       'Some indoor units have a supply of their own and feed the outdoor one.',
       'The fan plug carries high DC. Never plug or unplug it under power.',
     ],
   },
   'refrigerator-evaporator-fan': plugged('at the fan plug', {
-    points: [
-      plug,
-      {
-        point: 'water-valve',
-        act: 'Water valve shut',
-        held: 'only where an ice maker or dispenser is touched',
-      },
-    ],
+    points: [plug, { point: 'water-valve', act: 'Water valve shut', held: 'shut, with a note on it' }],
     capacitor: 'none',
+    asks: ['water'],
     notes: [
-      'Read the label: R600a, R290 or R32 is flammable. No flame, heat gun or sharp tool near the coil. Thaw ice, never chip it; a nicked tube is a stop.',
+      'Read the label: R600a, R290 or R32 is flammable. No flame, heat gun or sharp tool comes near the coil. Thaw ice by the open door or warm water and never chip it. If a tube is nicked, touch no plug and no switch in the room, open doors and windows, and go out.',
     ],
   }),
   'refrigerator-condenser-fan': plugged('at the fan plug', {
     capacitor: 'none',
-    notes: ['Read the label: R600a, R290 or R32 is flammable. A nicked tube is a stop.'],
+    notes: [
+      'Read the label: R600a, R290 or R32 is flammable. If a tube is nicked, touch no plug and no switch in the room, open doors and windows, and go out.',
+    ],
   }),
   'rv-furnace-blower': {
     points: [
-      { point: 'shore-power', act: 'Shore power out', held: 'lead in sight' },
+      { point: 'shore-power', act: 'Shore power out', held: 'lead in sight, coiled up' },
       { point: 'battery', act: 'Solar or charger isolated, then battery off', held: 'terminal wrapped' },
       { point: 'cylinder-valve', act: 'Both gas cylinder valves shut', held: 'hand tight' },
     ],
@@ -195,28 +210,42 @@ export const isolationPlans: Record<FamilyId, IsolationPlan> = {
     waits: [COOL],
     capacitor: 'none',
     electronics: false,
+    switchBefore: null,
+    asks: ['cold'],
     notes: ['A battery circuit has no harmless induced band: anything of 1 V or more is live.'],
   },
   'pellet-stove-exhaust-blower': plugged('at the blower plug', {
-    waits: [{ ...COOL, label: 'Stove burns out and cools', minutes: 60, why: 'Embers and hot cast iron.' }],
-    notes: ['Burn out first, then pull the plug.'],
+    waits: [
+      {
+        ...COOL,
+        label: 'Stove burns out and cools',
+        minutes: 60,
+        why: 'Embers and cast iron stay hot for an hour.',
+      },
+    ],
+    asks: ['other-supply', 'cold'],
+    notes: ['Let the fire burn out first, then pull the plug.'],
   }),
-  'hrv-fan': plugged('at the terminal block', { capacitor: 'likely' }),
+  'hrv-fan': plugged('at the terminal block', { capacitor: 'likely', asks: ['other-supply'] }),
   'dehumidifier-fan': plugged('at the fan plug', {
     capacitor: 'likely',
-    notes: ['Read the label: R290 or R32 is flammable; a nicked tube is a stop.'],
+    notes: [
+      'Read the label: R290 or R32 is flammable. If a tube is nicked, touch no plug and no switch in the room, open doors and windows, and go out.',
+    ],
   }),
   'other-fan': household('at the feed to the motor, before its switch', {
     points: [{ point: 'service-switch', act: 'Its own switch off', held: 'taped off' }, breaker],
+    switchBefore: null,
+    asks: [],
     notes: ['Add or strike points until the list is that of your machine.'],
   }),
 }
 
-/** Pairs proved at a supply; shown as they are read. */
-export function provePairs(supply: 'mains' | 'battery', twoHot: boolean): string[] {
-  if (supply === 'battery') return ['plus–minus, DC', 'plus–chassis, DC', 'plus–minus, AC']
-  return twoHot ? ['L1–L2', 'L1–ground', 'L2–ground'] : ['L–N', 'L–ground', 'N–ground']
-}
+/** Conductors at the proof place that carry, or may carry, the supply. */
+export const livesOf = (twoHot: boolean): string[] => (twoHot ? ['L1', 'L2'] : ['L'])
+
+/** Pairs proved at a battery; read on DC and on AC. */
+export const BATTERY_PAIRS = ['plus–minus, DC', 'plus–chassis, DC', 'plus–minus, AC']
 
 /** Families fed by both hot legs (240 V in North America). */
 export const twoHotFamilies: FamilyId[] = ['outdoor-unit-fan', 'mini-split-indoor-fan']

@@ -1,8 +1,9 @@
 import { describe, expect, it } from 'vitest'
+import { pairsOfFeed } from '../isolation'
 import { wayBack } from '../refit'
 import { proofVerdict } from '../safety/proof'
 import { actions } from './actions'
-import { alongTheLine, isolationPlans, isValve, provePairs } from './isolation'
+import { alongTheLine, isolationPlans, isValve } from './isolation'
 import { proveChecks } from './proofChecks'
 import { shortCauses } from './shortCauses'
 import { stopGaps } from './stopGaps'
@@ -80,9 +81,16 @@ describe('the line', () => {
   })
 
   it('is proved between the conductors it has', () => {
-    expect(provePairs('mains', true)).toEqual(['L1–L2', 'L1–ground', 'L2–ground'])
-    expect(provePairs('mains', false)).toEqual(['L–N', 'L–ground', 'N–ground'])
-    expect(provePairs('battery', false)).toHaveLength(3)
+    const place = {
+      supply: 'mains',
+      twoHot: false,
+      switchedLive: false,
+      earth: 'ground',
+      positions: 1,
+    } as const
+    expect(pairsOfFeed({ ...place, twoHot: true }, 1)).toEqual(['L1–L2', 'L1–ground', 'L2–ground'])
+    expect(pairsOfFeed(place, 1)).toEqual(['L–N', 'L–ground', 'N–ground'])
+    expect(pairsOfFeed({ ...place, supply: 'battery' }, 1)).toHaveLength(3)
   })
 
   it.each([

@@ -44,7 +44,16 @@ export const leaks: Record<ObservationId, ValueShares> = {
     'after-painting-or-building-work': 0.03,
     'after-water': 0.06,
   },
-  breaker: { on: 0.9, 'tripped-once': 0.05, 'trips-again-at-once': 0.004, off: 0.02, 'rcd-trips': 0.02 },
+  breaker: {
+    on: 0.9,
+    'tripped-once': 0.05,
+    'trips-again-at-once': 0.004,
+    off: 0.02,
+    'rcd-trips': 0.02,
+    // Nobody parts the load of a breaker that has not tripped; what holds then points at the load.
+    'holds-with-load-off': 0.003,
+    'trips-with-load-off': 0.002,
+  },
   'supply-voltage': { normal: 0.955, low: 0.025, none: 0.015, high: 0.005 },
   'control-voltage': { present: 0.9, low: 0.04, none: 0.06 },
   'contactor-position': { 'pulled-in': 0.88, 'not-pulled-in': 0.12, 'not-fitted': 0.1 },

@@ -1,4 +1,4 @@
-import type { FamilyId } from './vocabulary'
+import type { FamilyId, ObservationId } from './vocabulary'
 
 export interface ProveCheck {
   id: string
@@ -6,65 +6,106 @@ export interface ProveCheck {
   act: string
   expect: string
   otherwise: string
-  /** Before power returns. */
+  /** Answered before power returns. */
   dead?: boolean
+  /** Answered once gas is on and before anything else is: only where a union was opened. */
+  gas?: boolean
+  /** Looked at so many minutes after the start; the job may close before. */
+  laterMinutes?: number
+  /** What a failed check says about the fault: entered as a finding, or chosen where it may be several. */
+  fails?: { label: string; observation: ObservationId; value: string }[]
 }
+
+const DAY = 24 * 60
 
 const spin: ProveCheck = {
   id: 'hand-spin',
   act: 'Turn the wheel a full turn by hand',
-  expect: 'free, equal gaps, no wire near it',
-  otherwise: 'Centre the wheel, tie the wires away.',
+  expect: 'it turns free, the gaps are equal, no wire comes near it',
+  otherwise: 'Centre the wheel, and tie the wires away from it.',
   dead: true,
+  fails: [
+    { label: 'it rubs', observation: 'free-spin', value: 'rubs' },
+    { label: 'it is stiff', observation: 'free-spin', value: 'stiff' },
+    { label: 'it is rough', observation: 'free-spin', value: 'rough' },
+    { label: 'it slips on the shaft', observation: 'free-spin', value: 'slips-on-shaft' },
+  ],
 }
 const closed: ProveCheck = {
   id: 'covers-on',
-  act: 'Covers on, tools out, people clear',
-  expect: 'nothing left over',
+  act: 'Put the covers on, take the tools out, send people away from it',
+  expect: 'nothing is left over',
   otherwise: 'Look at the cups again.',
   dead: true,
+}
+/** Asked where wires were parted or landed. */
+export const wiringCheck: ProveCheck = {
+  id: 'wiring',
+  act: 'Compare each landing with the drawing, and tug at each wire',
+  expect: 'every lead sits where it belongs and holds',
+  otherwise: 'Land it again before power returns.',
+  dead: true,
+  fails: [{ label: 'a wire is loose or burnt', observation: 'connections', value: 'loose-or-burnt' }],
 }
 const start: ProveCheck = {
   id: 'first-start',
   act: 'Start it with the hand near the switch',
-  expect: 'starts at once, no hum, no smell',
-  otherwise: 'Off at once. Wiring or capacitor.',
+  expect: 'it starts at once, without hum and without smell',
+  otherwise: 'Switch it off at once. Wiring or capacitor comes first.',
+  fails: [
+    { label: 'it hums and stands', observation: 'fan-state', value: 'hums' },
+    { label: 'nothing happens', observation: 'fan-state', value: 'dead' },
+    { label: 'it is slow', observation: 'fan-state', value: 'slow' },
+    { label: 'it smells burnt', observation: 'smell', value: 'burnt' },
+    { label: 'the breaker trips', observation: 'breaker', value: 'tripped-once' },
+  ],
 }
 const direction: ProveCheck = {
   id: 'direction',
-  act: 'Compare the turn and the air',
-  expect: 'with the arrow; air the right way',
-  otherwise: 'Off. Set the rotation as the motor’s diagram says.',
+  act: 'Compare the turn and the air with the arrow',
+  expect: 'it turns with the arrow, and the air goes the right way',
+  otherwise: 'Switch it off. Set the rotation as the motor’s diagram says.',
+  fails: [{ label: 'it turns the wrong way', observation: 'direction', value: 'wrong' }],
 }
 const sound: ProveCheck = {
   id: 'sound',
-  act: 'Listen against before',
-  expect: 'no rub, no rattle',
-  otherwise: 'Off. Hub, mount, wheel.',
+  act: 'Listen, and compare with before',
+  expect: 'nothing rubs and nothing rattles',
+  otherwise: 'Switch it off. Look at hub, mount and wheel.',
+  fails: [
+    { label: 'it rattles', observation: 'sound', value: 'rattle' },
+    { label: 'it grinds', observation: 'sound', value: 'grinding' },
+    { label: 'it squeals', observation: 'sound', value: 'squeal' },
+    { label: 'it hums', observation: 'sound', value: 'hum' },
+  ],
 }
 const warm: ProveCheck = {
   id: 'warm',
-  act: 'Feel the case after 15 minutes, power off first',
-  expect: 'warm, the hand can stay',
-  otherwise: 'Current against the plate; capacitor and speed.',
+  act: 'Judge the heat of the case after 15 minutes without opening anything: thermometer through the grille, infrared, or by smell and current',
+  expect: 'it is warm, not hot, and nothing smells',
+  otherwise: 'Switch it off. Compare the current with the plate; look at capacitor and speed.',
+  laterMinutes: 15,
+  fails: [{ label: 'it is too hot', observation: 'case-heat', value: 'too-hot-to-touch' }],
 }
 const nextDay: ProveCheck = {
   id: 'next-day',
-  act: 'Look again the next day',
-  expect: 'same sound, same air',
-  otherwise: 'Open a new job with what changed.',
+  act: 'Look and listen again the next day',
+  expect: 'it sounds and blows as it did',
+  otherwise: 'Open a new job with what has changed.',
+  laterMinutes: DAY,
 }
 const leak: ProveCheck = {
   id: 'leak-test',
-  act: 'Bubble solution on every gas union that was opened',
-  expect: 'no bubbles',
-  otherwise: 'Shut the gas. Licensed trade.',
+  act: 'Put bubble solution on every gas union that was opened',
+  expect: 'no bubble grows',
+  otherwise: 'Shut the cock. This is for a licensed trade.',
+  gas: true,
 }
 const current: ProveCheck = {
   id: 'current',
-  act: 'Running current against the plate',
-  expect: 'at most the plate, not under half',
-  otherwise: 'Over: speed, capacitor, voltage. Under half: wheel slips, no air.',
+  act: 'Measure the running current and compare it with the plate',
+  expect: 'at most the plate, and not under half of it',
+  otherwise: 'Over: look at speed, capacitor, voltage. Under half: the wheel slips, or no air comes.',
 }
 
 const base = (...middle: ProveCheck[]): ProveCheck[] => [
@@ -86,12 +127,14 @@ export const proveChecks: Record<FamilyId, ProveCheck[]> = {
       act: 'Hold a tissue to the grille',
       expect: 'it stays there',
       otherwise: 'Flap, duct, wheel side.',
+      fails: [{ label: 'little or no air', observation: 'air-flow', value: 'weak' }],
     },
     {
       id: 'flap',
       act: 'Look at the outside flap while it runs',
       expect: 'it opens',
       otherwise: 'Free the flap.',
+      fails: [{ label: 'the flap stays shut', observation: 'damper', value: 'stuck' }],
     },
   ),
   'range-hood-fan': base(
@@ -100,8 +143,18 @@ export const proveChecks: Record<FamilyId, ProveCheck[]> = {
       act: 'Try each speed',
       expect: 'each one faster than the last',
       otherwise: 'Taps and switch.',
+      fails: [
+        { label: 'a speed is missing', observation: 'speeds', value: 'some-missing' },
+        { label: 'all are slow', observation: 'speeds', value: 'all-slow' },
+      ],
     },
-    { id: 'flap', act: 'Look at the outside flap', expect: 'it opens', otherwise: 'Free the flap.' },
+    {
+      id: 'flap',
+      act: 'Look at the outside flap',
+      expect: 'it opens',
+      otherwise: 'Free the flap.',
+      fails: [{ label: 'the flap stays shut', observation: 'damper', value: 'stuck' }],
+    },
   ),
   'ceiling-fan': base(
     {
@@ -109,12 +162,17 @@ export const proveChecks: Record<FamilyId, ProveCheck[]> = {
       act: 'Try each speed and the direction switch',
       expect: 'high is 1.5 to 3 times low',
       otherwise: 'Speed section or pull chain.',
+      fails: [
+        { label: 'a speed is missing', observation: 'speeds', value: 'some-missing' },
+        { label: 'all are slow', observation: 'speeds', value: 'all-slow' },
+      ],
     },
     {
       id: 'wobble',
       act: 'Watch the blade tips',
       expect: 'one path, no wobble',
       otherwise: 'Blade order and screws.',
+      fails: [{ label: 'it wobbles', observation: 'hub', value: 'out-of-balance' }],
     },
   ),
   'attic-vent-fan': base({
@@ -122,6 +180,7 @@ export const proveChecks: Record<FamilyId, ProveCheck[]> = {
     act: 'Look at the louvres',
     expect: 'open while it runs',
     otherwise: 'Free the louvres.',
+    fails: [{ label: 'the louvres stay shut', observation: 'damper', value: 'stuck' }],
   }),
   'furnace-blower': base(
     current,
@@ -168,10 +227,15 @@ export const proveChecks: Record<FamilyId, ProveCheck[]> = {
       act: 'Feel above the grille',
       expect: 'warm air up and out',
       otherwise: 'Direction, blade side, depth.',
+      fails: [
+        { label: 'the air goes the wrong way', observation: 'air-flow', value: 'wrong-way' },
+        { label: 'little air', observation: 'air-flow', value: 'weak' },
+      ],
     },
     {
       id: 'split',
-      act: 'Return minus supply air after 15 minutes',
+      act: 'Measure return minus supply air after 15 minutes',
+      laterMinutes: 15,
       expect: '9 to 12 K (16 to 22 °F)',
       otherwise: 'Filter, blower; refrigerant is a licensed trade’s.',
     },
@@ -181,6 +245,10 @@ export const proveChecks: Record<FamilyId, ProveCheck[]> = {
     act: 'Try each speed',
     expect: 'each one as named',
     otherwise: 'Plug and feedback wire.',
+    fails: [
+      { label: 'a speed is missing', observation: 'speeds', value: 'some-missing' },
+      { label: 'all are slow', observation: 'speeds', value: 'all-slow' },
+    ],
   }),
   'refrigerator-evaporator-fan': base({
     id: 'cold',
@@ -211,6 +279,7 @@ export const proveChecks: Record<FamilyId, ProveCheck[]> = {
       act: 'Volts at the motor while it runs',
       expect: '10.5 V or more',
       otherwise: 'Battery or wiring.',
+      fails: [{ label: 'less than 10.5 V', observation: 'motor-voltage', value: 'low' }],
     },
     sound,
     nextDay,
@@ -228,10 +297,20 @@ export const proveChecks: Record<FamilyId, ProveCheck[]> = {
     otherwise: 'Filter, damper, wheel.',
   }),
   'dehumidifier-fan': base(
-    { id: 'speeds', act: 'Try each speed', expect: 'each one as named', otherwise: 'Taps.' },
+    {
+      id: 'speeds',
+      act: 'Try each speed',
+      expect: 'each one as named',
+      otherwise: 'Taps.',
+      fails: [
+        { label: 'a speed is missing', observation: 'speeds', value: 'some-missing' },
+        { label: 'all are slow', observation: 'speeds', value: 'all-slow' },
+      ],
+    },
     {
       id: 'water',
       act: 'Look into the bucket after an hour',
+      laterMinutes: 60,
       expect: 'water collects',
       otherwise: 'Compressor and its capacitor section.',
     },

@@ -4,6 +4,8 @@ export interface StopTrigger {
   rule: StopRuleId
   observation: ObservationId
   values: string[]
+  /** Only what needs power stops. */
+  scope?: 'live'
   text: string
   /** Who to call. */
   call: string
@@ -16,6 +18,8 @@ export interface StopInfo {
   now: string[]
   /** Who to call. */
   call: string
+  /** What it forbids: all work, or only what needs power, while dead readings of the parted load go on. */
+  scope?: 'live'
   /** Asked as a sign to look for; null where a finding or a reading raises it. */
   sign: string | null
 }
@@ -44,10 +48,12 @@ export const stopInfo: Record<StopRuleId, StopInfo> = {
     sign: 'A CO alarm sounded, or there is soot or flame outside the burner',
   },
   refrigerant: {
-    text: 'The refrigerant circuit is open or would have to be opened. Leave it closed and the machine off.',
+    text: 'The refrigerant circuit is open or would have to be opened. Some refrigerants burn: touch no plug and no switch in that room.',
     now: [
-      'Machine off, plug out if you can reach it without going past the leak.',
-      'Air the room. Some refrigerants burn: no flame, no switch near it.',
+      'Touch no plug and no switch in that room, also not to switch the machine off: the spark lights the gas.',
+      'No flame. Open doors and windows, and everybody goes out.',
+      'Nobody goes back in before the room has aired for an hour.',
+      'Switch the power off only from another room.',
       'Do not tighten, solder or refill anything.',
     ],
     call: 'A licensed refrigeration trade.',
@@ -64,9 +70,14 @@ export const stopInfo: Record<StopRuleId, StopInfo> = {
     sign: 'It still reads over 30 V and I cannot find what feeds it',
   },
   'breaker-retrips': {
-    text: 'The breaker trips again at once. Leave it off: a breaker is reset once, never twice.',
-    now: ['Leave the breaker off.', 'Unplug the machine, or leave its disconnect pulled.'],
-    call: 'An electrician, unless the fault is found on the unplugged load.',
+    text: 'The breaker trips again at once. It stays off, and everything live stops here.',
+    now: [
+      'Leave the breaker off: it is not reset again.',
+      'Leave the plug out, or the disconnect open.',
+      'The load may be parted and read dead: frame, capacitor, windings.',
+    ],
+    call: 'An electrician, unless a dead reading finds the fault in the parted load.',
+    scope: 'live',
     sign: 'The breaker tripped again at once',
   },
   'water-on-electrics': {
@@ -81,8 +92,8 @@ export const stopInfo: Record<StopRuleId, StopInfo> = {
   'burnt-supply': {
     text: 'Burnt supply wires. Switch the circuit off at the panel and leave it off.',
     now: [
-      'Circuit off at the panel, and left off.',
-      'Feel for heat at the panel cover without opening it; if it is hot, call at once.',
+      'Switch the circuit off at the panel if you can do so without touching what is burnt, and leave it off.',
+      'Keep the panel closed. If its cover is warm or it smells burnt, leave it alone and call at once.',
     ],
     call: 'An electrician.',
     sign: 'Supply wires or the panel are scorched',
@@ -94,8 +105,8 @@ export const stopInfo: Record<StopRuleId, StopInfo> = {
     sign: 'One leg reads high and the other low',
   },
   'sealed-high-voltage': {
-    text: 'Sealed high-voltage equipment, such as a microwave oven. Its capacitor kills with the plug out.',
-    now: ['Leave the cover on.', 'Plug out.'],
+    text: 'This is sealed high-voltage equipment, such as a microwave oven. Its capacitor can kill with the plug out.',
+    now: ['Leave the cover on.', 'Pull the plug and leave the machine alone.'],
     call: 'A service workshop for that appliance.',
     sign: 'The fan sits in a microwave oven or other sealed high-voltage equipment',
   },
@@ -145,7 +156,7 @@ export const stopTriggers: StopTrigger[] = [
     rule: 'refrigerant',
     observation: 'danger-signs',
     values: ['oil-at-joint'],
-    text: 'Oil at a pipe joint: refrigerant is leaving. Leave the circuit closed and the machine off.',
+    text: 'Oil at a pipe joint says that refrigerant is leaving. Some refrigerants burn: touch no plug and no switch in that room, open doors and windows, and go out.',
     call: 'A licensed refrigeration trade.',
   },
   {
@@ -166,8 +177,16 @@ export const stopTriggers: StopTrigger[] = [
     rule: 'breaker-retrips',
     observation: 'breaker',
     values: ['trips-again-at-once'],
-    text: 'The breaker trips again at once. Leave it off: a breaker is reset once, never twice.',
-    call: 'An electrician, unless the fault is found on the unplugged load.',
+    scope: 'live',
+    text: 'The breaker trips again at once. It stays off, and everything live stops here; dead readings of the parted load may go on.',
+    call: 'An electrician, unless a dead reading finds the fault in the parted load.',
+  },
+  {
+    rule: 'breaker-retrips',
+    observation: 'breaker',
+    values: ['trips-with-load-off'],
+    text: 'The breaker trips with the load parted: the fault is in the house wiring. It stays off.',
+    call: 'An electrician.',
   },
   {
     rule: 'lost-neutral',

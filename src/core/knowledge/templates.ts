@@ -1,4 +1,4 @@
-import type { RefitAction, SwitchKind } from '../refit/types'
+import type { Access, BenchPart, RefitAction, SwitchKind } from '../refit/types'
 import type { FamilyId } from './vocabulary'
 
 export interface TemplateLine {
@@ -13,7 +13,11 @@ export interface TemplateLine {
   renew?: { material: string; cureHours?: number }
   switch?: SwitchKind
   temporary?: boolean
-  /** The part is out of the machine: never gated. */
+  /** A cover that stands before the proof place, or before the capacitor or module: it comes off, nothing behind it is touched. */
+  access?: Exclude<Access, ''>
+  /** The part that is out of the machine once this line is done. */
+  frees?: BenchPart
+  /** Done on the bench, at the part that the template takes out. */
   bench?: boolean
   /** Looking and photographing need no hands inside. */
   handsOff?: boolean
@@ -22,6 +26,8 @@ export interface TemplateLine {
 
 export interface Template {
   replaced: string
+  /** Which part lies on the bench then. */
+  takesOut: BenchPart
   lines: TemplateLine[]
   kit: string[]
 }
@@ -37,9 +43,11 @@ const wires = (terminal: string, part = 'motor lead'): TemplateLine => ({
 export const motorTemplates: Record<FamilyId, Template> = {
   'bath-exhaust-fan': {
     replaced: 'motor',
+    takesOut: 'motor',
     kit: ['screwdriver', '1/4 in nut driver', 'vacuum', 'dust mask', 'hex key for the wheel'],
     lines: [
-      { action: 'unclip', part: 'grille', movesToNewPart: false, mark: 'springs in their slots' },
+      { action: 'unclip', part: 'grille', mark: 'springs in their slots', access: 'before-proof' },
+      { action: 'lift-off', part: 'cover of the wiring box', access: 'before-proof' },
       photo('housing with plug and plate'),
       { action: 'unplug', part: 'motor plug' },
       {
@@ -50,7 +58,7 @@ export const motorTemplates: Record<FamilyId, Template> = {
         cup: 'A',
         mark: 'notch side first',
       },
-      { action: 'lift-off', part: 'motor plate with motor' },
+      { action: 'lift-off', part: 'motor plate with motor', frees: 'motor' },
       { action: 'mark', part: 'wheel depth on the shaft', bench: true },
       {
         action: 'slide-out',
@@ -65,14 +73,30 @@ export const motorTemplates: Record<FamilyId, Template> = {
   },
   'range-hood-fan': {
     replaced: 'motor',
+    takesOut: 'motor',
     kit: ['screwdriver', 'nut driver', 'degreaser', 'gloves'],
     lines: [
-      { action: 'slide-out', part: 'grease filters' },
-      { action: 'unscrew', part: 'lamp panel', count: 4, fastener: 'screw', cup: 'A' },
+      { action: 'slide-out', part: 'grease filters', access: 'before-proof' },
+      {
+        action: 'unscrew',
+        part: 'lamp panel',
+        count: 4,
+        fastener: 'screw',
+        cup: 'A',
+        access: 'before-proof',
+      },
+      {
+        action: 'unscrew',
+        part: 'cover of the wiring box',
+        count: 2,
+        fastener: 'screw',
+        cup: 'A',
+        access: 'before-proof',
+      },
       photo('wiring box'),
       { action: 'unplug', part: 'motor plug' },
       { action: 'unscrew', part: 'blower housing', count: 4, fastener: 'screw', cup: 'B' },
-      { action: 'lift-off', part: 'blower housing' },
+      { action: 'lift-off', part: 'blower housing', frees: 'motor' },
       { action: 'mark', part: 'wheel depth and turn', bench: true },
       { action: 'slide-out', part: 'wheel', movesToNewPart: true, bench: true },
       { action: 'unscrew', part: 'motor nuts', count: 3, fastener: 'nut', cup: 'C', bench: true },
@@ -81,35 +105,72 @@ export const motorTemplates: Record<FamilyId, Template> = {
   },
   'ceiling-fan': {
     replaced: 'fan',
+    takesOut: 'motor',
     kit: ['screwdriver', 'stable ladder', 'thin pin for push-in holes', 'second person'],
     lines: [
       photo('fan from below, with direction switch'),
       {
         action: 'unscrew',
+        part: 'canopy',
+        count: 2,
+        fastener: 'canopy screw',
+        cup: 'A',
+        access: 'before-proof',
+        caution:
+          'Weight overhead: stand on a stable ladder, and let the canopy down without touching a wire.',
+      },
+      photo('wires in the canopy'),
+      {
+        action: 'unscrew',
+        part: 'cover of the switch housing',
+        count: 3,
+        fastener: 'screw',
+        cup: 'B',
+        access: 'before-discharge',
+      },
+      photo('capacitor and pull chain'),
+      {
+        action: 'unscrew',
         part: 'blades',
         count: 10,
         fastener: 'blade screw',
-        cup: 'A',
+        cup: 'C',
         mark: 'blades numbered',
       },
-      { action: 'unscrew', part: 'canopy', count: 2, fastener: 'canopy screw', cup: 'B' },
-      photo('wires in the canopy'),
-      { action: 'disconnect', part: 'ground wire', terminal: 'bracket' },
+      {
+        action: 'disconnect',
+        part: 'ground wire',
+        terminal: 'bracket',
+        caution: 'The fan hangs on its hook, or a second person holds it, before its wires are parted.',
+      },
       { action: 'disconnect', part: 'line wire', terminal: 'house black' },
       { action: 'disconnect', part: 'neutral wire', terminal: 'house white' },
-      { action: 'lift-off', part: 'fan', caution: 'Weight overhead: a second person holds it.' },
+      {
+        action: 'lift-off',
+        part: 'fan',
+        frees: 'motor',
+        caution: 'Weight overhead: a second person holds it.',
+      },
     ],
   },
   'attic-vent-fan': {
     replaced: 'motor',
+    takesOut: 'motor',
     kit: ['nut driver', 'hex key', 'dust mask', 'board to kneel on'],
     lines: [
       photo('fan, thermostat box and wires'),
-      { action: 'unscrew', part: 'thermostat box cover', count: 1, fastener: 'screw', cup: 'A' },
+      {
+        action: 'unscrew',
+        part: 'thermostat box cover',
+        count: 1,
+        fastener: 'screw',
+        cup: 'A',
+        access: 'before-proof',
+      },
       wires('thermostat load'),
       { action: 'disconnect', part: 'ground wire', terminal: 'box' },
       { action: 'unscrew', part: 'motor arms', count: 3, fastener: 'screw', cup: 'B' },
-      { action: 'lift-off', part: 'motor with blade' },
+      { action: 'lift-off', part: 'motor with blade', frees: 'motor' },
       { action: 'measure', part: 'blade depth from the mounting plane', bench: true },
       {
         action: 'slide-out',
@@ -132,9 +193,18 @@ export const motorTemplates: Record<FamilyId, Template> = {
   },
   'furnace-blower': {
     replaced: 'motor',
+    takesOut: 'motor',
     kit: ['1/4 and 5/16 in nut drivers', 'long hex key', 'level', 'ties', 'gloves'],
     lines: [
-      { action: 'lift-off', part: 'upper and lower doors' },
+      { action: 'lift-off', part: 'upper and lower doors', access: 'before-proof' },
+      {
+        action: 'unscrew',
+        part: 'cover of the junction box',
+        count: 2,
+        fastener: 'screw',
+        cup: 'A',
+        access: 'before-proof',
+      },
       photo('board with every wire, and the blower compartment'),
       { action: 'drain', part: 'condensate trap' },
       { action: 'pull-hose', part: 'drain hose', mark: 'port and clamp' },
@@ -145,7 +215,12 @@ export const motorTemplates: Record<FamilyId, Template> = {
       { action: 'disconnect', part: 'ground wire', terminal: 'cabinet' },
       { action: 'cut-tie', part: 'harness ties', count: 3, renew: { material: 'tie' } },
       { action: 'unscrew', part: 'blower rails', count: 2, fastener: '5/16 hex', cup: 'A' },
-      { action: 'slide-out', part: 'blower assembly', caution: 'Heavy, sharp edges: gloves.' },
+      {
+        action: 'slide-out',
+        part: 'blower assembly',
+        frees: 'motor',
+        caution: 'Heavy, sharp edges: gloves.',
+      },
       { action: 'measure', part: 'bracket to shaft end', bench: true },
       { action: 'loosen', part: 'wheel set screw', mark: 'on the flat', bench: true },
       { action: 'unscrew', part: 'motor arms', count: 3, fastener: '5/16 hex', cup: 'B', bench: true },
@@ -161,9 +236,18 @@ export const motorTemplates: Record<FamilyId, Template> = {
   },
   'draft-inducer': {
     replaced: 'inducer assembly',
+    takesOut: 'motor',
     kit: ['long 1/4 in nut driver', 'scraper', 'gasket or high-temperature sealant', 'clamp', 'gloves'],
     lines: [
-      { action: 'lift-off', part: 'front door' },
+      { action: 'lift-off', part: 'front door', access: 'before-proof' },
+      {
+        action: 'unscrew',
+        part: 'cover of the junction box',
+        count: 2,
+        fastener: 'screw',
+        cup: 'C',
+        access: 'before-proof',
+      },
       photo('inducer with tubes, drain and harness'),
       { action: 'loosen', part: 'vent clamp' },
       { action: 'pull-hose', part: 'pressure tube', mark: 'port at the switch' },
@@ -183,7 +267,7 @@ export const motorTemplates: Record<FamilyId, Template> = {
         part: 'inducer gasket',
         renew: { material: 'gasket or high-temperature sealant', cureHours: 24 },
       },
-      { action: 'lift-off', part: 'inducer assembly' },
+      { action: 'lift-off', part: 'inducer assembly', frees: 'motor' },
       {
         action: 'unscrew',
         part: 'reducer',
@@ -198,6 +282,7 @@ export const motorTemplates: Record<FamilyId, Template> = {
   },
   'outdoor-unit-fan': {
     replaced: 'motor',
+    takesOut: 'motor',
     kit: [
       '1/4 and 5/16 in nut drivers',
       'hex key',
@@ -208,7 +293,15 @@ export const motorTemplates: Record<FamilyId, Template> = {
       'ties',
     ],
     lines: [
-      { action: 'unscrew', part: 'service panel', count: 3, fastener: '1/4 hex', cup: 'A' },
+      {
+        action: 'unscrew',
+        part: 'service panel',
+        count: 3,
+        fastener: '1/4 hex',
+        cup: 'A',
+        access: 'before-proof',
+      },
+      { action: 'lift-off', part: 'service panel', access: 'before-proof' },
       photo('contactor and capacitor with every wire'),
       wires('FAN', 'start lead'),
       wires('contactor load 2', 'run lead'),
@@ -222,7 +315,12 @@ export const motorTemplates: Record<FamilyId, Template> = {
         cup: 'B',
         caution: 'The fan hangs on it: do not pull the leads.',
       },
-      { action: 'lift-off', part: 'top grille with fan', caution: 'Fins and sheet metal cut: gloves.' },
+      {
+        action: 'lift-off',
+        part: 'top grille with fan',
+        frees: 'motor',
+        caution: 'Fins and sheet metal cut: gloves.',
+      },
       { action: 'measure', part: 'blade depth from the mounting plane', bench: true },
       { action: 'loosen', part: 'blade set screws', count: 2, mark: 'on the flats', bench: true },
       {
@@ -239,12 +337,28 @@ export const motorTemplates: Record<FamilyId, Template> = {
   },
   'mini-split-indoor-fan': {
     replaced: 'motor',
+    takesOut: 'motor',
     kit: ['long screwdriver', 'torch', 'cardboard against the fins', 'camera'],
     lines: [
-      { action: 'unclip', part: 'front panel' },
-      { action: 'slide-out', part: 'filters' },
-      { action: 'unscrew', part: 'casing', count: 3, fastener: 'screw', cup: 'A' },
-      { action: 'unclip', part: 'casing clips', count: 4 },
+      { action: 'unclip', part: 'front panel', access: 'before-proof' },
+      { action: 'slide-out', part: 'filters', access: 'before-proof' },
+      {
+        action: 'unscrew',
+        part: 'terminal cover',
+        count: 1,
+        fastener: 'screw',
+        cup: 'A',
+        access: 'before-proof',
+      },
+      {
+        action: 'unscrew',
+        part: 'casing',
+        count: 3,
+        fastener: 'screw',
+        cup: 'B',
+        access: 'before-discharge',
+      },
+      { action: 'unclip', part: 'casing clips', count: 4, access: 'before-discharge' },
       photo('board with every plug'),
       { action: 'unplug', part: 'display and sensor plugs', count: 3 },
       { action: 'unplug', part: 'fan plug', caution: 'High DC: only after the wait and a reading.' },
@@ -253,15 +367,16 @@ export const motorTemplates: Record<FamilyId, Template> = {
         part: 'coil end bracket',
         count: 2,
         fastener: 'screw',
-        cup: 'B',
+        cup: 'C',
         caution: 'Lift the coil a little; the pipes must not kink.',
       },
       { action: 'loosen', part: 'wheel screw in the gap', mark: 'gap position' },
-      { action: 'slide-out', part: 'motor' },
+      { action: 'slide-out', part: 'motor', frees: 'motor' },
     ],
   },
   'refrigerator-evaporator-fan': {
     replaced: 'motor',
+    takesOut: 'motor',
     kit: ['1/4 in nut driver', 'thin plastic blade', 'towels', 'cool box for food'],
     lines: [
       { action: 'slide-out', part: 'shelves and drawers', count: 4 },
@@ -272,13 +387,14 @@ export const motorTemplates: Record<FamilyId, Template> = {
       { action: 'unplug', part: 'fan plug' },
       { action: 'disconnect', part: 'ground wire', terminal: 'bracket' },
       { action: 'unscrew', part: 'fan bracket', count: 2, fastener: '1/4 hex', cup: 'B' },
-      { action: 'lift-off', part: 'motor' },
+      { action: 'lift-off', part: 'motor', frees: 'motor' },
       { action: 'slide-out', part: 'wheel', movesToNewPart: true, mark: 'pushed fully on', bench: true },
       { action: 'slide-out', part: 'rubber bushings', count: 2, movesToNewPart: true, bench: true },
     ],
   },
   'refrigerator-condenser-fan': {
     replaced: 'motor',
+    takesOut: 'motor',
     kit: ['1/4 in nut driver', 'vacuum', 'brush'],
     lines: [
       { action: 'unscrew', part: 'rear cover', count: 5, fastener: '1/4 hex', cup: 'A' },
@@ -286,7 +402,7 @@ export const motorTemplates: Record<FamilyId, Template> = {
       photo('fan and plug'),
       { action: 'unplug', part: 'fan plug' },
       { action: 'unscrew', part: 'fan bracket', count: 3, fastener: '1/4 hex', cup: 'B' },
-      { action: 'lift-off', part: 'motor' },
+      { action: 'lift-off', part: 'motor', frees: 'motor' },
       {
         action: 'slide-out',
         part: 'blade',
@@ -298,9 +414,17 @@ export const motorTemplates: Record<FamilyId, Template> = {
   },
   'rv-furnace-blower': {
     replaced: 'motor',
+    takesOut: 'motor',
     kit: ['long small hex key', 'screwdriver', 'gasket', 'bubble solution'],
     lines: [
-      { action: 'unscrew', part: 'outside cover', count: 4, fastener: 'screw', cup: 'A' },
+      {
+        action: 'unscrew',
+        part: 'outside cover',
+        count: 4,
+        fastener: 'screw',
+        cup: 'A',
+        access: 'before-proof',
+      },
       photo('heater with wires and sail switch'),
       { action: 'unplug', part: 'supply plug' },
       {
@@ -309,7 +433,7 @@ export const motorTemplates: Record<FamilyId, Template> = {
         caution: 'Leak-tested with bubble solution after reassembly, never with a flame.',
         renew: { material: 'thread sealant for gas' },
       },
-      { action: 'slide-out', part: 'heater' },
+      { action: 'slide-out', part: 'heater', frees: 'motor' },
       { action: 'mark', part: 'wheel positions and turn', bench: true },
       { action: 'loosen', part: 'combustion wheel set screw', bench: true },
       { action: 'slide-out', part: 'combustion wheel', movesToNewPart: true, bench: true },
@@ -322,59 +446,70 @@ export const motorTemplates: Record<FamilyId, Template> = {
   },
   'pellet-stove-exhaust-blower': {
     replaced: 'blower',
+    takesOut: 'motor',
     kit: ['nut driver', 'ash vacuum', 'gasket', 'gloves'],
     lines: [
-      { action: 'lift-off', part: 'side panel' },
+      { action: 'lift-off', part: 'side panel', access: 'before-discharge' },
       photo('blower with wires'),
       { action: 'unplug', part: 'blower plug' },
       { action: 'unscrew', part: 'blower flange', count: 6, fastener: 'nut', cup: 'A' },
       { action: 'break-seal', part: 'blower gasket', renew: { material: 'gasket' } },
-      { action: 'lift-off', part: 'blower' },
+      { action: 'lift-off', part: 'blower', frees: 'motor' },
     ],
   },
   'hrv-fan': {
     replaced: 'motor',
+    takesOut: 'motor',
     kit: ['screwdriver', 'vacuum', 'brush'],
     lines: [
-      { action: 'unclip', part: 'door' },
-      { action: 'slide-out', part: 'core and filters' },
+      { action: 'unclip', part: 'door', access: 'before-discharge' },
+      { action: 'slide-out', part: 'core and filters', access: 'before-discharge' },
       photo('terminal block and fan'),
       wires('fan 1', 'motor lead'),
       wires('fan 2', 'second motor lead'),
       { action: 'disconnect', part: 'ground wire', terminal: 'case' },
       { action: 'unscrew', part: 'fan plate', count: 4, fastener: 'screw', cup: 'A' },
-      { action: 'lift-off', part: 'fan plate' },
+      { action: 'lift-off', part: 'fan plate', frees: 'motor' },
       { action: 'slide-out', part: 'wheel', movesToNewPart: true, mark: 'depth', bench: true },
       { action: 'lift-off', part: 'motor', bench: true },
     ],
   },
   'dehumidifier-fan': {
     replaced: 'motor',
+    takesOut: 'motor',
     kit: ['screwdriver', 'nut driver', 'brush', 'ties'],
     lines: [
-      { action: 'slide-out', part: 'bucket and filter' },
-      { action: 'unscrew', part: 'rear cover', count: 6, fastener: 'screw', cup: 'A' },
-      { action: 'lift-off', part: 'rear cover' },
+      { action: 'slide-out', part: 'bucket and filter', access: 'before-discharge' },
+      {
+        action: 'unscrew',
+        part: 'rear cover',
+        count: 6,
+        fastener: 'screw',
+        cup: 'A',
+        access: 'before-discharge',
+      },
+      { action: 'lift-off', part: 'rear cover', access: 'before-discharge' },
       photo('capacitor, plugs and fan'),
       wires('FAN', 'start lead'),
       { action: 'unplug', part: 'fan plug' },
       { action: 'disconnect', part: 'ground wire', terminal: 'base' },
       { action: 'cut-tie', part: 'harness tie', renew: { material: 'tie' } },
       { action: 'unscrew', part: 'motor bracket', count: 4, fastener: 'screw', cup: 'B' },
-      { action: 'lift-off', part: 'motor' },
+      { action: 'lift-off', part: 'motor', frees: 'motor' },
       { action: 'slide-out', part: 'blade', movesToNewPart: true, mark: 'depth on the shaft', bench: true },
     ],
   },
   'other-fan': {
     replaced: 'motor',
+    takesOut: 'motor',
     kit: ['screwdriver', 'nut driver', 'camera'],
     lines: [
-      { action: 'unscrew', part: 'cover', count: 4, fastener: 'screw', cup: 'A' },
+      { action: 'unscrew', part: 'cover', count: 4, fastener: 'screw', cup: 'A', access: 'before-proof' },
       photo('everything, from several sides'),
       wires('terminal 1'),
       wires('terminal 2'),
       { action: 'unscrew', part: 'motor mount', count: 4, fastener: 'nut', cup: 'B' },
-      { action: 'lift-off', part: 'motor' },
+      { action: 'lift-off', part: 'motor', frees: 'motor' },
       { action: 'slide-out', part: 'wheel', movesToNewPart: true, mark: 'depth and side', bench: true },
     ],
   },
@@ -382,24 +517,19 @@ export const motorTemplates: Record<FamilyId, Template> = {
 
 /** Only the capacitor is changed: the way is much shorter. */
 export function capacitorTemplate(family: FamilyId, dual: boolean): Template {
-  const cover = motorTemplates[family].lines
-    .filter((line) => line.action !== 'photo')
-    .slice(0, family === 'ceiling-fan' ? 0 : 1)
-  const opening: TemplateLine[] =
-    family === 'ceiling-fan'
-      ? [{ action: 'unscrew', part: 'switch housing', count: 3, fastener: 'screw', cup: 'A' }]
-      : cover
+  const covers = motorTemplates[family].lines.filter((line) => line.access)
   return {
     replaced: 'capacitor',
+    takesOut: 'capacitor',
     kit: ['screwdriver', 'insulated pliers', 'strap'],
     lines: [
-      ...opening,
+      ...covers,
       photo('capacitor with every wire'),
       ...(dual
         ? [wires('HERM', 'compressor wire'), wires('FAN', 'fan wire'), wires('C', 'common wires')]
         : [wires('terminal 1', 'first wire'), wires('terminal 2', 'second wire')]),
       { action: 'loosen', part: 'capacitor strap' },
-      { action: 'slide-out', part: 'capacitor' },
+      { action: 'slide-out', part: 'capacitor', frees: 'capacitor' },
     ],
   }
 }

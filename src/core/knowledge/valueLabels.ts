@@ -63,6 +63,8 @@ export const valueLabels: Record<ObservationId, Record<string, string>> = {
     'trips-again-at-once': 'trips again at once',
     off: 'off',
     'rcd-trips': 'the RCD trips',
+    'holds-with-load-off': 'holds with the load parted',
+    'trips-with-load-off': 'trips with the load parted',
   },
   'supply-voltage': { normal: 'normal', low: 'low', none: 'none', high: 'high' },
   'control-voltage': { present: 'present', low: 'low', none: 'none' },

@@ -30,6 +30,7 @@ interface ObservationInfo {
 export const observationInfo = (id: ObservationId): ObservationInfo => raw.observations[id] as ObservationInfo
 export const causeInfo = (id: CauseId) => raw.causes[id]
 export const familyLabel = (id: FamilyId): string => raw.families[id].label
-export const isFamily = (id: string): id is FamilyId => id in raw.families
-export const isObservation = (id: string): id is ObservationId => id in raw.observations
-export const isCause = (id: string): id is CauseId => id in raw.causes
+export const isFamily = (id: string): id is FamilyId => Object.hasOwn(raw.families, id)
+export const isObservation = (id: string): id is ObservationId => Object.hasOwn(raw.observations, id)
+export const isStopRule = (id: string): id is StopRuleId => Object.hasOwn(raw.stopRules, id)
+export const isCause = (id: string): id is CauseId => Object.hasOwn(raw.causes, id)

@@ -34,7 +34,23 @@ export type BackAction =
   | 'seal'
   | 'transfer'
 
-export const switchKinds = ['door', 'pressure', 'limit', 'rollout', 'flame', 'sail', 'float'] as const
+export const switchKinds = [
+  'door',
+  'pressure',
+  'limit',
+  'rollout',
+  'flame',
+  'sail',
+  'float',
+  'thermal',
+  'fuse',
+  'overload',
+  'refrigerant-pressure',
+  'residual-current',
+  'contactor',
+  'other',
+  'call',
+] as const
 export type SwitchKind = (typeof switchKinds)[number]
 
 export interface RefitStep {
@@ -82,3 +98,14 @@ export interface RefitResult {
   mustUndo: string[]
   problems: { code: RefitProblemCode; text: string }[]
 }
+
+/** Parts whose readings and acts may go on at the bench once they are out of the machine. */
+export const benchParts = ['motor', 'capacitor', 'module'] as const
+export type BenchPart = (typeof benchParts)[number]
+
+/** A cover that may come off before the proof, or after it and before the discharge. */
+export const accessKinds = ['', 'before-proof', 'before-discharge'] as const
+export type Access = (typeof accessKinds)[number]
+
+/** Acts on the machine by which a cover comes off; nothing else is a line of access. */
+export const accessActions: RefitAction[] = ['unscrew', 'unclip', 'lift-off', 'slide-out']

@@ -1,3 +1,4 @@
+import { bypassOf } from './bypass'
 import { backOrder } from './order'
 import type { BackAction, BackStep, RefitAction, RefitResult, RefitStep, TallyLine } from './types'
 
@@ -42,12 +43,18 @@ export function wayBack(input: { steps: RefitStep[]; replaced?: string }): Refit
           text: `"${step.part}" comes after a step "${before}" that is not in the ledger.`,
         })
     }
-    if (step.action === 'bypass' && step.switch !== undefined && step.switch !== 'door') {
+    const bypass = bypassOf({
+      action: step.action,
+      part: step.part,
+      terminal: step.terminal ?? '',
+      mark: step.mark ?? '',
+      switchKind: step.switch ?? null,
+    })
+    if (bypass.kind === 'forbidden' || (step.action === 'bypass' && step.switch === 'other'))
       problems.push({
         code: 'forbidden-bypass',
-        text: `A ${step.switch} switch is never bypassed: it keeps flue gas, fire or water from doing harm. Undo it now.`,
+        text: `${bypass.kind === 'forbidden' ? bypass.text : 'A switch that is neither the door switch nor a call is never bridged or held.'} Undo it now.`,
       })
-    }
     if (step.extra && (step.fastener || step.cup)) {
       problems.push({
         code: 'leftover',

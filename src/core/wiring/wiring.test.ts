@@ -1,7 +1,7 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import type { Act } from '../job'
-import { act, id, jobOn } from '../job/job.testing'
+import { act, id, onBench } from '../job/job.testing'
 import { type Connection, type WiringInput, type WiringResult, wireMotor } from '.'
 
 import { wiringCheckOf } from './ofJob'
@@ -390,8 +390,7 @@ describe('any motor of plausible windings', () => {
 describe('the landings of a job', () => {
   const wired = (landings: Record<string, string>) => {
     let job = act(
-      jobOn('outdoor-unit-fan', 'psc'),
-      { kind: 'job.bench', on: true },
+      onBench('outdoor-unit-fan', 'psc'),
       { kind: 'field.set', id: id(), part: 'capacitor-old', field: 'label', typed: '35+5 µF ±6 % 440 V' },
       ...['white', 'black', 'brown'].map((name): Act => ({ kind: 'lead.add', id: id(), part: 'old', name })),
     )
@@ -430,6 +429,6 @@ describe('the landings of a job', () => {
   })
 
   it('are not judged where the roles are not known', () => {
-    expect(wiringCheckOf(act(jobOn('outdoor-unit-fan', 'ecm'), { kind: 'job.bench', on: true }))).toBeNull()
+    expect(wiringCheckOf(onBench('outdoor-unit-fan', 'ecm'))).toBeNull()
   })
 })

@@ -9,11 +9,13 @@ import { familyLabel } from '@/core/knowledge/vocabulary'
 import { formatPercent } from '@/core/units'
 import { ago } from '../kit/time'
 import { PowerLine } from '../pieces/PowerLine'
+import { Contradicted } from './Contradicted'
 import { Evidence } from './Evidence'
 import { HistoryMenu } from './HistoryMenu'
 import { JobKeys } from './JobKeys'
 import { useJob } from './JobProvider'
 import { ProofQuestion } from './ProofQuestion'
+import { RefusedStrip } from './RefusedStrip'
 import { Route, RouteBar } from './Route'
 import { StopStrip } from './StopStrip'
 import { isStage, type StageId } from './stages'
@@ -55,6 +57,8 @@ export function JobFrame({ children }: { children: ReactNode }) {
       </header>
       <PowerLine />
       <StopStrip reading={reading} onBack={() => setReading(false)} />
+      <RefusedStrip />
+      <Contradicted />
       <ProofQuestion />
       <div className="mid:grid mid:grid-cols-[177px_minmax(0,1fr)] wide:grid-cols-[177px_minmax(0,1fr)_300px]">
         <div className="hidden pt-5 pr-3 mid:block">

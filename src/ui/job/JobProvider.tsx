@@ -15,19 +15,25 @@ import {
   type Act,
   type ActiveStop,
   activeStops,
+  type By,
   capacitorOf,
   diagnosisOf,
   type Energy,
   energyOf,
   findingsOf,
+  gateProblem,
+  type Reach as HandsReach,
   type JobSnapshot,
   newId,
   planAct,
+  ruleOf,
   windingOf,
   withChanges,
 } from '@/core/job'
 import { notify } from '../kit/notify'
-import { ActQueue, type SaveState } from './queue'
+import { whoIsHere, windowId } from '../kit/who'
+import { LiveLink, type Reach } from './live'
+import { ActQueue, type Refused, type SaveState } from './queue'
 
 export interface JobContext {
   snapshot: JobSnapshot
@@ -41,6 +47,13 @@ export interface JobContext {
   stops: ActiveStop[]
   capacitor: ReturnType<typeof capacitorOf>
   winding: ReturnType<typeof windingOf>
+  /** When the server last confirmed what this window shows, and whether it is away now. */
+  reach: Reach
+  /** Acts that were not stored, with their reasons: done again or dropped by the person. */
+  refused: Refused[]
+  dropRefused: (id: string) => void
+  /** What is missing before hands may do this here, or null. Nothing new opens while the server is away. */
+  gate: (reach: HandsReach) => string | null
   /** Do an act: shown at once, stored behind it. False where it is refused. */
   act: (act: Act) => boolean
   history: (direction: 'undo' | 'redo') => void
@@ -69,27 +82,51 @@ export function JobProvider({ initial, canUndo, canRedo, serverNow, children }: 
   const [save, setSave] = useState<SaveState>('saved')
   const [steps, setSteps] = useState({ canUndo, canRedo })
   const [now, setNow] = useState(serverNow)
+  const [reach, setReach] = useState<Reach>({ confirmedAt: serverNow, away: false })
+  const [refused, setRefused] = useState<Refused[]>([])
   const current = useRef(initial)
   const queue = useRef<ActQueue | null>(null)
+  const away = useRef(false)
+  /** Whether hands were let in when the server last confirmed it: only that goes on while it is away. */
+  const wasOpen = useRef(energyOf(initial, serverNow).handsIn)
+  const wanted = useRef(initial.job.rev)
+  /** Something was refused: what this window shows is not what is stored. */
+  const stale = useRef(false)
   const jobId = initial.job.id
 
   const show = useCallback((next: JobSnapshot) => {
     current.current = next
     setSnapshot(next)
+    if (!away.current) wasOpen.current = energyOf(next, Date.now()).handsIn
   }, [])
 
   const reload = useCallback(async () => {
-    const response = await fetch(`/api/jobs/${jobId}`)
+    const response = await fetch(`/api/jobs/${jobId}`, { cache: 'no-store' })
     if (!response.ok) return
     const stored = (await response.json()) as { snapshot: JobSnapshot; canUndo: boolean; canRedo: boolean }
+    // What was typed meanwhile is on its way, and the server's answer to it comes later than this one.
+    if (queue.current && !queue.current.idle) return
     show(stored.snapshot)
+    setNow(Date.now())
     setSteps({ canUndo: stored.canUndo, canRedo: stored.canRedo })
   }, [jobId, show])
+
+  const catchUp = useCallback(() => {
+    const behind = stale.current || wanted.current > current.current.job.rev
+    if (!behind || !queue.current?.idle) return
+    stale.current = false
+    void reload()
+  }, [reload])
 
   const act = useCallback(
     (what: Act): boolean => {
       try {
-        const { changes } = planAct(current.current, what, Date.now())
+        const { energy } = ruleOf(what)
+        if (away.current && (energy === 'asserts' || (energy === 'hands' && !wasOpen.current))) {
+          notify('The server cannot be reached, and nothing new opens until it answers.')
+          return false
+        }
+        const { changes } = planAct(current.current, what, Date.now(), byHere())
         if (changes.length === 0) return true
         show(withChanges(current.current, changes))
         setNow(Date.now())
@@ -105,50 +142,95 @@ export function JobProvider({ initial, canUndo, canRedo, serverNow, children }: 
   )
 
   useEffect(() => {
-    const mine = new ActQueue(jobId, {
-      onState: setSave,
-      onStored: setSteps,
-      onRefused: (refusal) => {
-        notify(refusal.message)
-        void reload()
+    const mine = new ActQueue(jobId, windowId(), {
+      who: whoIsHere,
+      onState: (state) => {
+        setSave(state)
+        if (state === 'saved') catchUp()
+      },
+      onStored: ({ rev, canUndo, canRedo }) => {
+        setSteps({ canUndo, canRedo })
+        wanted.current = Math.max(wanted.current, rev)
+        // One step further is what this window wrote itself; more than that, another wrote as well.
+        const { job } = current.current
+        if (rev === job.rev + 1) show({ ...current.current, job: { ...job, rev } })
+      },
+      onRefused: (some) => {
+        setRefused((before) => [...before, ...some])
+        for (const { reason } of some.slice(0, 1)) notify(reason.message)
+        stale.current = true
       },
     })
     queue.current = mine
-    const kept = mine.recovered()
-    for (const waiting of kept) act(waiting)
+    mine.recover()
+    const link = new LiveLink(jobId, {
+      onRev: (rev) => {
+        wanted.current = Math.max(wanted.current, rev)
+        catchUp()
+      },
+      onReach: (next) => {
+        const back = away.current && !next.away
+        away.current = next.away
+        if (!next.away) wasOpen.current = energyOf(current.current, Date.now()).handsIn
+        setReach(next)
+        if (back) {
+          mine.wake()
+          catchUp()
+        }
+      },
+    })
+    link.open()
     const tick = setInterval(() => setNow(Date.now()), 15_000)
-    return () => clearInterval(tick)
-  }, [jobId, act, reload])
+    return () => {
+      clearInterval(tick)
+      link.close()
+    }
+  }, [jobId, show, catchUp])
 
   const history = useCallback(
     async (direction: 'undo' | 'redo') => {
-      await queue.current?.settled()
-      const response = await fetch(`/api/jobs/${jobId}/history`, {
-        method: 'POST',
-        headers: { 'content-type': 'application/json' },
-        body: JSON.stringify({ direction }),
-      })
-      const answer = (await response.json()) as {
-        snapshot?: JobSnapshot
-        canUndo?: boolean
-        canRedo?: boolean
-        text?: string
-        error?: { message: string }
+      if (!(await (queue.current?.settled() ?? true))) {
+        notify('The server cannot be reached: nothing is taken back or done again until it answers.')
+        return
       }
-      if (answer.snapshot) {
-        show(answer.snapshot)
-        setSteps({ canUndo: answer.canUndo ?? false, canRedo: answer.canRedo ?? false })
-        notify(`${direction === 'undo' ? 'Taken back' : 'Done again'}: ${answer.text}`)
-      } else if (answer.error) notify(answer.error.message)
+      try {
+        const response = await fetch(`/api/jobs/${jobId}/history`, {
+          method: 'POST',
+          headers: { 'content-type': 'application/json' },
+          body: JSON.stringify({ direction, ...byHere() }),
+        })
+        const answer = (await response.json()) as {
+          snapshot?: JobSnapshot
+          canUndo?: boolean
+          canRedo?: boolean
+          text?: string
+          error?: { message: string }
+        }
+        if (answer.snapshot) {
+          wanted.current = Math.max(wanted.current, answer.snapshot.job.rev)
+          show(answer.snapshot)
+          setNow(Date.now())
+          setSteps({ canUndo: answer.canUndo ?? false, canRedo: answer.canRedo ?? false })
+          notify(`${direction === 'undo' ? 'Taken back' : 'Done again'}: ${answer.text}`)
+        } else if (answer.error) notify(answer.error.message)
+      } catch {
+        notify('The server cannot be reached: nothing is taken back or done again until it answers.')
+      }
     },
     [jobId, show],
   )
 
   const value = useMemo((): JobContext => {
+    const energy = energyOf(snapshot, now)
+    const shut = reach.away && !wasOpen.current
     return {
       snapshot,
-      energy: energyOf(snapshot, now),
+      energy: shut ? heldBack(energy) : energy,
       now,
+      reach,
+      refused,
+      dropRefused: (id) => setRefused((before) => before.filter((each) => each.id !== id)),
+      gate: (hands) => (shut && hands.kind !== 'free' ? AWAY : gateProblem(snapshot, now, hands)),
       save,
       ...steps,
       diagnosis: diagnosisOf(snapshot),
@@ -160,7 +242,20 @@ export function JobProvider({ initial, canUndo, canRedo, serverNow, children }: 
       history: (direction) => void history(direction),
       id: () => newId(Date.now(), Math.random),
     }
-  }, [snapshot, now, save, steps, act, history])
+  }, [snapshot, now, save, steps, act, history, reach, refused])
 
   return <Context.Provider value={value}>{children}</Context.Provider>
 }
+
+const AWAY = 'the server cannot be reached, and nothing new opens'
+
+/** Nothing opens that was not open when the server last confirmed it. */
+const heldBack = (energy: Energy): Energy => ({
+  ...energy,
+  handsIn: false,
+  coversBeforeProof: false,
+  coversBeforeDischarge: false,
+  missing: [AWAY, ...energy.missing],
+})
+
+const byHere = (): By => ({ who: whoIsHere(), window: windowId() })

@@ -31,7 +31,9 @@ export function StopPage({ onRead }: { onRead: () => void }) {
               Hand the job over and close it
             </button>
             <button type="button" className="btn btn-plain" onClick={onRead}>
-              Read on, without working
+              {stops.every((stop) => stop.scope === 'live')
+                ? 'Part the load, and read it dead'
+                : 'Read on, without working'}
             </button>
           </div>
         </section>

@@ -30,7 +30,7 @@ export function StopStrip({ reading, onBack }: { reading: boolean; onBack: () =>
                 kind: 'stop.raise',
                 id: id(),
                 rule: 'proof-failed',
-                note: `${energy.stop!.volts} V at ${energy.stop!.pair}`,
+                note: `${energy.stop?.volts ?? ''} V at ${energy.stop?.pair ?? ''}`,
               })
             }
           >
@@ -48,7 +48,11 @@ export function StopStrip({ reading, onBack }: { reading: boolean; onBack: () =>
       <p className="font-bold text-stop">
         {`STOP: ${stops.map((stop) => vocabulary.stopRules[stop.rule].label).join(', ')}`}
       </p>
-      <p className="caption">Reading only. No work is recorded while this stands.</p>
+      <p className="caption">
+        {stops.every((stop) => stop.scope === 'live')
+          ? 'Nothing live goes on. The parted load may be read dead.'
+          : 'Reading only. No work is recorded while this stands.'}
+      </p>
       <button type="button" className="btn" onClick={onBack}>
         Back to the stop
       </button>

@@ -1,6 +1,7 @@
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
 import type { Act } from '@/core/job'
-import { ActQueue, type Refusal, type SaveState } from './queue'
+import { ageOf } from './clockAge'
+import { ActQueue, type Refused, type SaveState, type Waiting } from './queue'
 
 const type = (typed: string, field = 'hp'): Act => ({
   kind: 'field.set',
@@ -10,25 +11,43 @@ const type = (typed: string, field = 'hp'): Act => ({
   typed,
 })
 
+interface Sent {
+  id: string
+  act: Act
+  ageMs: number
+}
+
 let kept: Map<string, string>
-let sent: Act[][]
-let answers: (() => Promise<{ status: number; body: object }>)[]
+let sent: Sent[][]
+let answers: ((acts: Sent[]) => Promise<{ status: number; body: object }>)[]
+
+const stored = (acts: Sent[]) => ({
+  status: 200,
+  body: { answers: acts.map(({ id }) => ({ id, stored: true })), rev: 1, canUndo: true, canRedo: false },
+})
 
 beforeEach(() => {
   vi.useFakeTimers()
   kept = new Map()
   sent = []
   answers = []
-  vi.stubGlobal('localStorage', {
+  const storage = {
     getItem: (key: string) => kept.get(key) ?? null,
     setItem: (key: string, value: string) => kept.set(key, value),
     removeItem: (key: string) => kept.delete(key),
-  })
+  }
+  // The keys of a storage are its own properties.
+  vi.stubGlobal(
+    'localStorage',
+    new Proxy(storage, {
+      ownKeys: () => [...kept.keys()],
+      getOwnPropertyDescriptor: () => ({ enumerable: true, configurable: true }),
+    }),
+  )
   vi.stubGlobal('fetch', async (_: string, init: { body: string }) => {
-    sent.push((JSON.parse(init.body) as { acts: Act[] }).acts)
-    const { status, body } = await (
-      answers.shift() ?? (async () => ({ status: 200, body: { canUndo: true, canRedo: false } }))
-    )()
+    const { acts } = JSON.parse(init.body) as { acts: Sent[] }
+    sent.push(acts)
+    const { status, body } = await (answers.shift() ?? (async () => stored(acts)))(acts)
     return { status, json: async () => body }
   })
 })
@@ -38,16 +57,20 @@ afterEach(() => {
   vi.unstubAllGlobals()
 })
 
-function queueOf(jobId = 'j') {
+function queueOf(jobId = 'j', windowId = 'w') {
   const states: SaveState[] = []
-  const refusals: Refusal[] = []
-  const queue = new ActQueue(jobId, {
+  const refusals: Refused[] = []
+  const queue = new ActQueue(jobId, windowId, {
+    who: () => 'Ada',
     onState: (state) => states.push(state),
-    onRefused: (refusal) => refusals.push(refusal),
+    onRefused: (refused) => refusals.push(...refused),
     onStored: () => undefined,
   })
   return { queue, states, refusals }
 }
+
+const acts = () => sent.map((batch) => batch.map(({ act }) => act))
+const waiting = () => JSON.parse(kept.get('rest-cog/queue/j/w') ?? '[]') as Waiting[]
 
 const flush = () => vi.advanceTimersByTimeAsync(0)
 
@@ -57,7 +80,7 @@ describe('the queue of acts', () => {
     queue.push(type('1'))
     expect(kept.size).toBe(1)
     await flush()
-    expect(sent).toEqual([[type('1')]])
+    expect(acts()).toEqual([[type('1')]])
     expect(states).toEqual(['saving', 'saved'])
     expect(kept.size).toBe(0)
   })
@@ -68,7 +91,7 @@ describe('the queue of acts', () => {
     for (const text of ['1/', '1/4']) queue.push(type(text))
     queue.push(type('60', 'hz'))
     await flush()
-    expect(sent).toEqual([[type('1')], [type('1/4'), type('60', 'hz')]])
+    expect(acts()).toEqual([[type('1')], [type('1/4'), type('60', 'hz')]])
   })
 
   it('does not swallow an emptied field: taking back is an act of its own', async () => {
@@ -77,7 +100,7 @@ describe('the queue of acts', () => {
     queue.push(type('1'))
     queue.push(type(''))
     await flush()
-    expect(sent[1]).toEqual([type('1'), type('')])
+    expect(acts()[1]).toEqual([type('1'), type('')])
   })
 
   it('keeps everything while the server is away, and sends it in order when it is back', async () => {
@@ -87,33 +110,89 @@ describe('the queue of acts', () => {
     await flush()
     expect(states.at(-1)).toBe('offline')
     queue.push(type('2', 'hz'))
-    expect(JSON.parse(kept.get('rest-cog/queue/j')!)).toHaveLength(2)
+    expect(waiting()).toHaveLength(2)
     await vi.advanceTimersByTimeAsync(2500)
-    expect(sent).toEqual([[type('1')], [type('1'), type('2', 'hz')]])
+    expect(acts()).toEqual([[type('1')], [type('1'), type('2', 'hz')]])
     expect(states.at(-1)).toBe('saved')
     expect(kept.size).toBe(0)
   })
 
-  it('takes a fault of the server for being away, and a refusal for an answer', async () => {
-    const { queue, states, refusals } = queueOf()
-    answers.push(async () => ({ status: 500, body: { error: { code: 'internal', message: 'try again' } } }))
+  it('says how long ago each act was done, and sends it with the same id however often', async () => {
+    const { queue } = queueOf()
+    answers.push(async () => Promise.reject(new Error('away')))
     queue.push(type('1'))
-    await flush()
-    expect(states.at(-1)).toBe('offline')
-    answers.push(async () => ({
-      status: 409,
-      body: { error: { code: 'not-proven', message: 'Make dead first.' } },
-    }))
     await vi.advanceTimersByTimeAsync(2500)
-    expect(refusals).toEqual([{ code: 'not-proven', message: 'Make dead first.' }])
+    expect(sent[0]![0]!.ageMs).toBe(0)
+    expect(sent[1]![0]!.ageMs).toBeGreaterThanOrEqual(2000)
+    expect(sent[1]![0]!.id).toBe(sent[0]![0]!.id)
+  })
+
+  it('puts aside the one act that was refused, and no other of its batch', async () => {
+    const { queue, refusals } = queueOf()
+    answers.push(
+      async (some) => stored(some),
+      async (some) => ({
+        status: 200,
+        body: {
+          answers: some.map(({ id, act }) =>
+            act.kind === 'field.set' && act.field === 'hz'
+              ? { id, stored: false, error: { code: 'not-proven', message: 'Make dead first.' } }
+              : { id, stored: true },
+          ),
+        },
+      }),
+    )
+    queue.push(type('0'))
+    queue.push(type('1', 'rpm'))
+    queue.push(type('2', 'hz'))
+    await flush()
+    expect(refusals.map(({ act, reason }) => [act, reason.message])).toEqual([
+      [type('2', 'hz'), 'Make dead first.'],
+    ])
     expect(kept.size).toBe(0)
   })
 
-  it('hands what a killed page left behind to the next one, and forgives what it cannot read', () => {
-    kept.set('rest-cog/queue/j', JSON.stringify([type('7')]))
-    expect(queueOf().queue.recovered()).toEqual([type('7')])
-    kept.set('rest-cog/queue/j', '{broken')
-    expect(queueOf().queue.recovered()).toEqual([])
-    expect(queueOf('other').queue.recovered()).toEqual([])
+  it('takes a fault of the server for being away, and puts an act aside that fails three times alone', async () => {
+    const { queue, states, refusals } = queueOf()
+    const fault = async () => ({ status: 500, body: {} })
+    answers.push(fault, fault, fault, fault)
+    queue.push(type('1'))
+    await flush()
+    expect(states.at(-1)).toBe('offline')
+    queue.push(type('2', 'hz'))
+    await vi.advanceTimersByTimeAsync(9000)
+    expect(refusals.map(({ act }) => act)).toEqual([type('1')])
+    expect(acts().at(-1)).toEqual([type('2', 'hz')])
+    expect(states.at(-1)).toBe('saved')
+  })
+
+  it('sends what a killed page left behind, with its own time, and forgives what it cannot read', async () => {
+    const left: Waiting = {
+      id: 'left',
+      act: type('7'),
+      done: { wall: Date.now() - 600_000, page: 5, pageId: 'gone' },
+    }
+    kept.set('rest-cog/queue/j/dead-window', JSON.stringify([left]))
+    kept.set('rest-cog/queue/j/broken', '{broken')
+    kept.set('rest-cog/queue/other/w', JSON.stringify([left]))
+    const { queue } = queueOf()
+    queue.recover()
+    await flush()
+    expect(sent).toEqual([[{ id: 'left', act: type('7'), ageMs: 600_000 }]])
+    expect([...kept.keys()]).toEqual(['rest-cog/queue/other/w'])
+  })
+})
+
+describe('the age of an act', () => {
+  const at = (wall: number, page: number, pageId = 'p') => ({ wall, page, pageId })
+
+  it('is the larger of the two clocks of one page: neither sleep nor a clock set back makes it young', () => {
+    expect(ageOf(at(1000, 0), at(61_000, 60_000))).toBe(60_000)
+    expect(ageOf(at(1000, 0), at(601_000, 1000))).toBe(600_000)
+    expect(ageOf(at(500_000, 0), at(1000, 240_000))).toBe(240_000)
+  })
+
+  it('is below zero where the clock went back and the page is another', () => {
+    expect(ageOf(at(500_000, 9), at(1000, 9, 'q'))).toBeLessThan(0)
   })
 })

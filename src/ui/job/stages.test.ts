@@ -1,10 +1,10 @@
 import { describe, expect, it } from 'vitest'
-import { closingProblems, energyOf } from '@/core/job'
+import { energyOf, powerProblems } from '@/core/job'
 import { act, id, jobOn, madeDead, NOW, onBench } from '@/core/job/job.testing'
 import { isStage, stageStates, stages } from './stages'
 
 const statesOf = (snapshot: Parameters<typeof energyOf>[0], decided = false) =>
-  stageStates(snapshot, energyOf(snapshot, NOW), decided, closingProblems(snapshot))
+  stageStates(snapshot, energyOf(snapshot, NOW), decided, powerProblems(snapshot, NOW, 'start'))
 
 describe('the route', () => {
   it('has eight stages, each with its own address', () => {
@@ -43,12 +43,13 @@ describe('the route', () => {
   })
 
   it('counts the ledger in and back', () => {
-    let job = onBench('bath-exhaust-fan')
+    let job = madeDead(jobOn('bath-exhaust-fan', 'shaded-pole'))
     job = act(job, { kind: 'ledger.add', id: 'one', after: null, line: { part: 'grille', action: 'unclip' } })
     expect(statesOf(job)['take-apart']).toEqual({ done: false, note: '0 of 1' })
     job = act(job, { kind: 'ledger.tick', id: 'one', on: true })
     expect(statesOf(job)['take-apart'].done).toBe(true)
     expect(statesOf(job).refit.note).toBe('0 of 1 back')
-    expect(statesOf(job).prove.note).toBe('1 open')
+    // The way back, and the two dead checks.
+    expect(statesOf(job).prove.note).toBe('3 open')
   })
 })

@@ -1,5 +1,5 @@
 import type { Energy } from '@/core/job'
-import { type closingProblems, type JobSnapshot, refitOf } from '@/core/job'
+import { type JobSnapshot, type PowerProblem, refitOf } from '@/core/job'
 
 export const stages = [
   { id: 'notice', name: 'Notice' },
@@ -29,7 +29,7 @@ export function stageStates(
   snapshot: JobSnapshot,
   energy: Energy,
   decided: boolean,
-  problems: ReturnType<typeof closingProblems>,
+  problems: PowerProblem[],
 ): Record<StageId, StageState> {
   const ticked = snapshot.ledger.filter((line) => line.doneAt).length
   const readings = snapshot.readings.filter((reading) => !reading.struckAt).length

@@ -19,6 +19,8 @@ interface NumberFieldProps {
   hint?: string
   unit?: string
   testId?: string
+  /** Left by Enter, Tab or a tap elsewhere: what counts only when it is whole is kept now. */
+  onDone?: () => void
 }
 
 /**
@@ -38,6 +40,7 @@ export function NumberField({
   hint,
   unit,
   testId,
+  onDone,
 }: NumberFieldProps) {
   const id = useId()
   const parsed = parseTyped(typed, quantity, options)
@@ -61,7 +64,11 @@ export function NumberField({
           aria-invalid={error !== null}
           aria-describedby={error || hint ? `${id}-note` : undefined}
           onChange={(event) => onType(event.target.value)}
-          onKeyDown={goOn}
+          onBlur={onDone}
+          onKeyDown={(event) => {
+            if (event.key === 'Enter') onDone?.()
+            goOn(event)
+          }}
           onPaste={spread}
         />
         <span

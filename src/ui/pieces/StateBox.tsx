@@ -1,5 +1,6 @@
 'use client'
 
+import { contradictionsOf } from '@/core/job'
 import { vocabulary } from '@/core/knowledge/vocabulary'
 import { significant } from '@/core/units'
 import { useJob } from '../job/JobProvider'
@@ -7,8 +8,9 @@ import { clock, minutesSince } from '../kit/time'
 
 /** The state of the job in words, beside its line. Never by colour alone. */
 export function StateBox() {
-  const { energy, now, stops } = useJob()
+  const { energy, now, stops, reach, snapshot } = useJob()
   const stopped = stops.length > 0 || energy.stop !== null
+  const contradicted = contradictionsOf(snapshot).length > 0
   const { title, lines, look } = wordsOf()
   return (
     <section
@@ -31,6 +33,14 @@ export function StateBox() {
             {line}
           </span>
         ))}
+        <span
+          className={`num text-xs leading-tight mid:block ${reach.away ? 'font-bold' : look.note}`}
+          data-testid="confirmed"
+        >
+          {reach.away
+            ? `The server is away: not confirmed since ${clock(new Date(reach.confirmedAt).toISOString())}. Nothing new opens.`
+            : `confirmed ${clock(new Date(reach.confirmedAt).toISOString())}`}
+        </span>
       </span>
     </section>
   )
@@ -62,7 +72,7 @@ export function StateBox() {
     }
     switch (energy.state) {
       case 'proven-dead': {
-        const since = minutesSince(energy.provenAt!, now)
+        const since = minutesSince(energy.provenAt ?? '', now)
         const volts = energy.provenVolts === null ? '' : `, ${significant(energy.provenVolts, 2)} V at most`
         const hold = energy.handsIn
           ? `holds till ${clock(energy.holdsUntil)}, longer while you work`
@@ -91,7 +101,15 @@ export function StateBox() {
       case 'in-service':
         return { title: 'IN SERVICE', lines: ['the power is on'], look: live }
       default:
-        return { title: 'POWER MAY BE ON', lines: ['nothing is isolated yet'], look: live }
+        return {
+          title: 'POWER MAY BE ON',
+          lines: [
+            contradicted
+              ? 'two readings cannot both be true'
+              : (energy.missing[0] ?? 'nothing is isolated yet'),
+          ],
+          look: live,
+        }
     }
   }
 }

@@ -27,7 +27,9 @@ describe('the drawn line', () => {
   it('is drawn live again in a test, whatever was open before', () => {
     const dead = madeDead(jobOn('outdoor-unit-fan', 'psc'))
     expect(lineOf(dead).allLive).toBe(false)
-    expect(lineOf(act(dead, { kind: 'job.phase', phase: 'live-test' })).allLive).toBe(true)
+    expect(lineOf(act(dead, { kind: 'job.phase', phase: 'live-test', purpose: 'reading' })).allLive).toBe(
+      true,
+    )
   })
 
   it('keeps valves off the line, and shows the charge until it is read away', () => {

@@ -1,4 +1,4 @@
-import { type Energy, type JobSnapshot, nominalVolts, type PointRow } from '@/core/job'
+import { type Energy, type JobSnapshot, neededCharges, nominalVolts, type PointRow } from '@/core/job'
 import { alongTheLine, isolationPlans, isValve } from '@/core/knowledge/isolation'
 import type { IsolationPointId } from '@/core/knowledge/vocabulary'
 
@@ -20,7 +20,7 @@ export function powerLineModel(snapshot: JobSnapshot, energy: Energy): PowerLine
   const firstOpen = breaks.findIndex((point) => point.openedAt)
   const powered =
     energy.state === 'live-test' || energy.state === 'in-service' || energy.state === 'closing-up'
-  const charges = snapshot.charges.filter((charge) => !charge.struckAt)
+  const charges = neededCharges(snapshot)
   return {
     supply: hz === null ? `${volts} V DC` : `${volts} V ${hz} Hz`,
     direct: isolationPlans[snapshot.machine.family].supply === 'battery',

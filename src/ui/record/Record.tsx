@@ -6,14 +6,15 @@ import {
   fieldText,
   findingsOf,
   type JobSnapshot,
+  logSentence,
   motorPlateFields,
+  proofPlaceText,
   refitOf,
   windingOf,
 } from '@/core/job'
 import { actionInfo } from '@/core/knowledge/actions'
 import { catalogueCapacitors } from '@/core/knowledge/catalogue/capacitors'
 import { catalogueMotors } from '@/core/knowledge/catalogue/motors'
-import { isolationPlans } from '@/core/knowledge/isolation'
 import { proveChecks } from '@/core/knowledge/proofChecks'
 import { shortLabels, valueLabel } from '@/core/knowledge/valueLabels'
 import {
@@ -145,61 +146,30 @@ function Findings({ snapshot }: { snapshot: JobSnapshot }) {
   return <Block title="Found">{rows.length > 0 ? <Pairs rows={rows} /> : <p>Nothing was noted.</p>}</Block>
 }
 
+/** The safety record: everything that happened to the energy of the job, in its order, for good. */
 function Safety({ snapshot }: { snapshot: JobSnapshot }) {
-  const plan = isolationPlans[snapshot.machine.family]
-  const proofs = snapshot.proofs.filter((proof) => proof.testerAfterAt)
   return (
-    <Block title="Made dead">
-      <ul className="text-[0.95rem]">
-        {snapshot.points.map((point) => (
-          <li key={point.id} className="border-line border-b py-1">
-            {point.label}:{' '}
-            {point.struckAt ? (
-              `not on this machine (${point.strikeReason})`
-            ) : point.openedAt ? (
-              <>
-                open since <LocalTime at={point.openedAt} />, held: {point.held || 'not said'}
-              </>
-            ) : (
-              'closed now'
-            )}
-          </li>
-        ))}
-        {proofs.map((proof) => (
-          <li key={proof.id} className="border-line border-b py-1">
-            Proved <LocalTime at={proof.testerAfterAt!} /> {plan.provePlace}:{' '}
-            <span className="num">
-              {snapshot.proofReadings
-                .filter((reading) => reading.proofId === proof.id)
-                .map((reading) => `${reading.pair} ${reading.typed} V`)
-                .join(', ') || 'plug in sight'}
+    <Block title="Safety record">
+      <p className="text-[0.95rem]">{`Dead is proved ${proofPlaceText(snapshot)}.`}</p>
+      <ol className="text-[0.95rem]" data-testid="safety-record">
+        {snapshot.log.map((row) => (
+          <li
+            key={row.id}
+            className="grid grid-cols-[9.5rem_minmax(0,1fr)] gap-x-3 border-line border-b py-0.5"
+          >
+            <span className="num text-sm text-soft">
+              <LocalTime at={row.at} />
             </span>
-            {proof.voidedAt ? ` (void later: ${proof.voidReason})` : ''}
+            <span>{logSentence(row)}</span>
           </li>
         ))}
-        {snapshot.charges
-          .filter((charge) => charge.readAt)
-          .map((charge) => (
-            <li key={charge.id} className="border-line border-b py-1">
-              {charge.label} discharged, <span className="num">{charge.typed} V DC</span> at{' '}
-              <LocalTime at={charge.readAt!} />
-            </li>
-          ))}
-        {snapshot.declined.map((row) => (
-          <li key={row.id} className="border-line border-b py-1">
-            {leftOutWords[row.why]}: {shortLabels[row.observation].toLowerCase()}
-          </li>
-        ))}
-        {snapshot.stops.map((row) => (
-          <li key={row.id} className="border-line border-b py-1">
-            Stop, <LocalTime at={row.at} />: {vocabulary.stopRules[row.rule].label}
-            {row.note ? ` (${row.note})` : ''}
-            {row.reason
-              ? `; ${row.overriddenAt ? 'went on, because' : 'lifted:'} ${row.reason}`
-              : '; it stands'}
-          </li>
-        ))}
-      </ul>
+      </ol>
+      {snapshot.log.length === 0 ? <p>Nothing was isolated.</p> : null}
+      {snapshot.declined.map((row) => (
+        <p key={row.id} className="border-line border-b py-0.5 text-[0.95rem]">
+          {`${leftOutWords[row.why]}: ${shortLabels[row.observation].toLowerCase()}.`}
+        </p>
+      ))}
     </Block>
   )
 }
@@ -313,6 +283,7 @@ function Ledger({ snapshot }: { snapshot: JobSnapshot }) {
             {line.terminal ? ` from ${line.terminal}` : ''}
             {line.fastener || line.count ? `, ${line.count ?? 1} × ${line.fastener || 'piece'}` : ''}
             {line.cup ? `, cup ${line.cup}` : ''}
+            {line.doneCover === 'none' ? ', done without a standing proof' : ''}
             {line.backDoneAt
               ? '; back'
               : back.steps.some((step) => step.from === line.id)

@@ -2,7 +2,7 @@
 
 import { useRouter } from 'next/navigation'
 import { usableTest } from '@/core/diagnose'
-import { diagnoseInputOf } from '@/core/job'
+import { diagnoseInputOf, reachOfTest } from '@/core/job'
 import { shortCauses } from '@/core/knowledge/shortCauses'
 import { observationInfo } from '@/core/knowledge/vocabulary'
 import { useJob } from '../job/JobProvider'
@@ -33,7 +33,7 @@ export function GoOn({ from }: { from: 'notice' | 'make-dead' }) {
 }
 
 function useNext(from: 'notice' | 'make-dead'): { text: string; label: string; stage: string } | null {
-  const { snapshot, diagnosis, energy, findings } = useJob()
+  const { snapshot, diagnosis, energy, findings, gate } = useJob()
   if (from === 'make-dead')
     return energy.handsIn
       ? {
@@ -52,7 +52,7 @@ function useNext(from: 'notice' | 'make-dead'): { text: string; label: string; s
   if (!test) return { text: 'No test is left that would tell.', label: 'Decide', stage: 'decide' }
   const info = usableTest(test.observation, diagnoseInputOf(snapshot), findings)?.info
   const name = observationInfo(test.observation).label.replace(/, .*/, '').toLowerCase()
-  const dead = info?.handsIn && !energy.handsIn && snapshot.job.bench === 0
+  const dead = info?.handsIn && gate(reachOfTest(snapshot, test.observation)) !== null
   return {
     text: `Next tells most: ${name}, ${test.minutes} min${dead ? ', with the power off and proved dead' : ''}.`,
     label: dead ? 'Make dead' : 'Measure',

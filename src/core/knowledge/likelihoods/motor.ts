@@ -37,7 +37,7 @@ export const motorFaults: LikelihoodTable = {
     'phase-resistances': { unequal: 0.7, equal: 0.28 },
     smell: { burnt: 0.5 },
     'case-heat': { 'too-hot-to-touch': 0.74, warm: 0.22 },
-    breaker: { on: 0.7, 'tripped-once': 0.15, 'trips-again-at-once': 0.12 },
+    breaker: { on: 0.64, 'tripped-once': 0.15, 'trips-again-at-once': 0.12, 'holds-with-load-off': 0.06 },
     companion: { yes: 0.85 },
     'cold-retest': { 'now-good': 0.9 },
     speeds: { 'all-slow': 0.4, none: 0.35, 'some-missing': 0.15 },
@@ -45,7 +45,12 @@ export const motorFaults: LikelihoodTable = {
   'winding-grounded': {
     'fan-state': { dead: 0.45, hums: 0.16, 'starts-then-stops': 0.22, intermittent: 0.08 },
     'to-frame': { leaks: 0.93, doubtful: 0.05 },
-    breaker: { 'trips-again-at-once': 0.42, 'rcd-trips': 0.28, 'tripped-once': 0.16 },
+    breaker: {
+      'trips-again-at-once': 0.42,
+      'holds-with-load-off': 0.14,
+      'rcd-trips': 0.28,
+      'tripped-once': 0.16,
+    },
     winding: { good: 0.75, shorted: 0.1, open: 0.08 },
     smell: { burnt: 0.4 },
     onset: { suddenly: 0.5, 'after-water': 0.3 },

@@ -29,7 +29,7 @@ export const wiringAndCapacitor: LikelihoodTable = {
     'wiring-changed': { yes: 0.97 },
     onset: { 'after-a-repair': 0.95 },
     direction: { wrong: 0.25, 'does-not-turn': 0.45 },
-    breaker: { 'trips-again-at-once': 0.08, 'tripped-once': 0.06 },
+    breaker: { 'trips-again-at-once': 0.08, 'tripped-once': 0.06, 'trips-with-load-off': 0.03 },
     'case-heat': { 'too-hot-to-touch': 0.3, warm: 0.35 },
   },
   'rotation-reversed': {
@@ -94,7 +94,7 @@ export const wiringAndCapacitor: LikelihoodTable = {
     'nudge-start': { 'does-nothing': 0.5, 'starts-slowly': 0.4 },
     'capacitor-fan-reading': { short: 0.95 },
     'capacitor-look': { 'bulged-or-leaking': 0.45, sound: 0.3, burnt: 0.15, cracked: 0.05 },
-    breaker: { on: 0.6, 'tripped-once': 0.2, 'trips-again-at-once': 0.16 },
+    breaker: { on: 0.54, 'tripped-once': 0.2, 'trips-again-at-once': 0.16, 'holds-with-load-off': 0.08 },
     onset: { suddenly: 0.85 },
   },
   'speed-capacitor-failed': {

@@ -71,6 +71,8 @@ export const youngCauses: CauseId[] = [
 /** Families with a control chain of 24 V and a contactor. */
 export const contactorFamilies: FamilyId[] = ['outdoor-unit-fan', 'other-fan']
 export const capacitorKinds: MotorKindId[] = ['psc', 'psc-multispeed', 'capacitor-start']
+/** Motors with electronics that hold a charge of their own and are waited for. */
+export const electronicKinds: MotorKindId[] = ['ecm', 'bldc']
 
 /**
  * What a motor kind brings along, as the least weight of a cause in a machine known to have it, where a family's weights

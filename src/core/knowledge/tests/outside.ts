@@ -74,7 +74,7 @@ export const outsideTests = {
       minutes: 2,
       risk: 'none',
       tools: ['hand'],
-      how: 'Look at the breaker, fuse or RCD. A tripped one is reset once, after the load has been checked; never twice.',
+      how: 'Look at the breaker, fuse or RCD and reset nothing yet. If it has tripped, part the load first and read it dead: frame, capacitor, windings. Then reset it once with the load still parted. If it holds, the fault is in the load; if it trips, leave it off and call an electrician.',
     },
   ],
   'air-flow': [

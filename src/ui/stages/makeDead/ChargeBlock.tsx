@@ -1,10 +1,11 @@
 'use client'
 
 import { discharge } from '@/core/capacitor'
-import { type ChargeRow, fieldText } from '@/core/job'
+import { type ChargeRow, capacitorMayBe, fieldText, isOut, neededCharges } from '@/core/job'
 import { formatSeconds, parseTyped, significant, typedValue } from '@/core/units'
 import { useJob } from '../../job/JobProvider'
 import { NumberField } from '../../kit/NumberField'
+import { ReadingField } from '../../kit/ReadingField'
 import { Section } from '../../kit/Section'
 import { clock } from '../../kit/time'
 import { Strike } from './Strike'
@@ -12,12 +13,15 @@ import { Strike } from './Strike'
 /** Stored charge: worked out from the label, emptied through a resistor, read below 5 V DC. */
 export function ChargeBlock() {
   const { snapshot, act, id } = useJob()
-  const charges = snapshot.charges.filter((charge) => !charge.struckAt)
+  const charges = neededCharges(snapshot)
+  if (charges.length === 0 && !capacitorMayBe(snapshot)) return null
   return (
     <Section
       title="Discharge"
       aside={
-        charges.length > 0 ? 'resistor lead, insulated clips; verify on DC volts' : 'no capacitor is named'
+        charges.length > 0
+          ? 'resistor lead, insulated clips; every section is read, and the highest is typed'
+          : 'no capacitor is named'
       }
     >
       {charges.map((charge) => (
@@ -43,7 +47,8 @@ function ChargeLine({ charge }: { charge: ChargeRow }) {
   const volts = typedValue(charge.voltsTyped, 'volts') ?? label?.volts ?? null
   const ohm = typedValue(charge.resistorTyped, 'ohm')
   const result = uF && volts && ohm ? discharge({ uF, acVolts: volts, resistorOhm: ohm }) : null
-  const locked = energy.state !== 'proven-dead' && !snapshot.job.bench
+  const out = isOut(snapshot, 'capacitor')
+  const locked = !energy.coversBeforeDischarge && !out
   const typed = parseTyped(charge.typed, 'volts')
   const labelText = fieldText(snapshot, 'capacitor-old', 'label')
   return (
@@ -94,13 +99,13 @@ function ChargeLine({ charge }: { charge: ChargeRow }) {
         </p>
       )}
       <div className="grid items-start gap-3 mid:grid-cols-3">
-        <NumberField
+        <ReadingField
           label="After discharging, DC volts across it"
-          typed={charge.typed}
+          stored={charge.typed}
           quantity="volts"
           disabled={locked}
           testId="charge-volts"
-          onType={(value) => act({ kind: 'charge.read', id: charge.id, typed: value })}
+          onRead={(value) => act({ kind: 'charge.read', id: charge.id, typed: value })}
         />
         <p className="self-end pb-2 text-sm mid:col-span-2">
           {locked ? (

@@ -1,34 +1,49 @@
 'use client'
 
 import { useEffect, useState } from 'react'
-import type { WaitRow } from '@/core/job'
+import { neededWaits, planKindMayBeElectronic, type WaitRow } from '@/core/job'
+import { isolationPlans } from '@/core/knowledge/isolation'
 import { typedValue } from '@/core/units'
 import { useJob } from '../../job/JobProvider'
 import { NumberField } from '../../kit/NumberField'
 import { Section } from '../../kit/Section'
 import { clock } from '../../kit/time'
+import { Question } from './Questions'
 import { Strike } from './Strike'
 
 /** Cooling and running down: timers that go on while the page is closed. */
 export function WaitBlock() {
   const { snapshot, findings, act, id } = useJob()
-  const waits = snapshot.waits.filter((wait) => !wait.struckAt)
+  const waits = neededWaits(snapshot)
+  const asksCold = isolationPlans[snapshot.machine.family].asks.includes('cold')
+  const electronic = planKindMayBeElectronic(snapshot)
   const add = (wait: WaitRow['kind']) => act({ kind: 'wait.add', id: id(), wait })
   const missing = (kind: WaitRow['kind']) => !waits.some((wait) => wait.kind === kind)
   // A motor that hummed against standstill, or that ran hot, burns the hand.
   const maybeHot = findings['case-heat'] === 'too-hot-to-touch' || findings['fan-state'] === 'hums'
   return (
     <Section title="Wait" aside="the clocks run on while the page is closed">
+      {asksCold ? (
+        <Question
+          field="cold"
+          text="Has it run or hummed within the last half hour?"
+          why="A motor or a stove that is cold needs no time to cool."
+          values={[
+            { value: 'warm', label: 'yes, or not sure' },
+            { value: 'cold', label: 'no, it is cold' },
+          ]}
+        />
+      ) : null}
       {waits.map((wait) => (
         <WaitLine key={wait.id} wait={wait} />
       ))}
       <div className="-ml-2 flex flex-wrap items-center">
-        {missing('cool-down') ? (
+        {missing('cool-down') && !asksCold ? (
           <button type="button" className="btn btn-plain text-sm" onClick={() => add('cool-down')}>
             {maybeHot ? 'It may be hot: let the motor cool, 30 min' : 'Let the motor cool, 30 min'}
           </button>
         ) : null}
-        {missing('electronics') ? (
+        {missing('electronics') && electronic ? (
           <button type="button" className="btn btn-plain text-sm" onClick={() => add('electronics')}>
             It has a board or module: let it run down, 10 min
           </button>

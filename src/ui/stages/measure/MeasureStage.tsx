@@ -1,7 +1,7 @@
 'use client'
 
 import { usableTest } from '@/core/diagnose'
-import { diagnoseInputOf } from '@/core/job'
+import { diagnoseInputOf, reachOfPart, reachOfTest } from '@/core/job'
 import { capacitorKinds } from '@/core/knowledge/priors'
 import { tests } from '@/core/knowledge/tests'
 import type { ObservationId } from '@/core/knowledge/vocabulary'
@@ -48,8 +48,8 @@ const live: ObservationId[] = [
 
 /** Stage 3: readings, in the order offered or the person's own. */
 export function MeasureStage() {
-  const { snapshot, energy, findings } = useJob()
-  const { machine, job } = snapshot
+  const { snapshot, energy, findings, gate } = useJob()
+  const { machine } = snapshot
   const input = diagnoseInputOf(snapshot)
   const fits = (id: ObservationId) =>
     usableTest(id, { ...input, declined: [], tools: undefined as never }, findings) !== null ||
@@ -58,17 +58,18 @@ export function MeasureStage() {
     (machine.motorKind !== null && !capacitorKinds.includes(machine.motorKind)) ||
     findings['capacitor-look'] === 'none-fitted'
   const dualFamily = machine.family === 'outdoor-unit-fan' || machine.family === 'dehumidifier-fan'
-  const locked = !energy.handsIn && !job.bench
+  const shut = (id: ObservationId) => gate(reachOfTest(snapshot, id)) !== null
+  const locked = (part: 'motor' | 'capacitor') => gate(reachOfPart(snapshot, part)) !== null
   const powered = energy.state === 'live' || energy.state === 'live-test' || energy.state === 'in-service'
   return (
     <>
       <NextTest />
       <GateLine />
-      {noCapacitor && !dualFamily ? null : <CapacitorBlock part="old" locked={locked} />}
-      <WindingBlock part="old" locked={locked} />
-      <Section title="By hand and eye" aside={locked ? 'power off and proved first' : 'power off'}>
+      {noCapacitor && !dualFamily ? null : <CapacitorBlock part="old" locked={locked('capacitor')} />}
+      <WindingBlock part="old" locked={locked('motor')} />
+      <Section title="By hand and eye" aside={energy.handsIn ? 'power off' : 'power off and proved first'}>
         {byHand.filter(fits).map((id) => (
-          <ObservationRow key={id} observation={id} locked={locked && tests[id][0]!.handsIn === true} />
+          <ObservationRow key={id} observation={id} locked={tests[id][0]!.handsIn === true && shut(id)} />
         ))}
         {outside.filter(fits).map((id) => (
           <ObservationRow key={id} observation={id} locked={id === 'nudge-start' && !powered} />

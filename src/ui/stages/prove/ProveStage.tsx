@@ -1,57 +1,86 @@
 'use client'
 
-import Link from 'next/link'
-import { useState } from 'react'
-import { closingProblems, type JobRow } from '@/core/job'
+import { checksOf, powerProblems, standingPoints } from '@/core/job'
 import { isolationPlans, isValve } from '@/core/knowledge/isolation'
-import { type ProveCheck, proveChecks } from '@/core/knowledge/proofChecks'
 import { useJob } from '../../job/JobProvider'
 import { Section } from '../../kit/Section'
-import { TextField } from '../../kit/TextField'
+import { Tick } from '../../kit/Tick'
 import { clock } from '../../kit/time'
 import { shortPoint } from '../../pieces/powerLineModel'
+import { Cures } from '../refit/Cures'
+import { CheckList } from './CheckList'
+import { Close } from './Close'
+import { Later } from './Later'
+import { ShortIsolation } from './ShortIsolation'
 
-const results: { value: NonNullable<JobRow['result']>; label: string }[] = [
-  { value: 'runs', label: 'It runs' },
-  { value: 'runs-with-remarks', label: 'It runs, with remarks' },
-  { value: 'not-mended', label: 'Not mended' },
-  { value: 'handed-over', label: 'Handed to a trade' },
-]
-
-/** Stage 8: power back in order, checks, and the job closed with its result. */
+/** Stage 8: what holds power back, gas and water and their leak test, power in order, the checks, the end of the job. */
 export function ProveStage() {
-  const { snapshot, energy, act } = useJob()
+  const { snapshot, energy, act, now } = useJob()
   const { job, machine } = snapshot
-  const problems = closingProblems(snapshot)
-  const beforePower = problems.filter((problem) => problem.beforePower)
-  const checks = proveChecks[machine.family]
-  const plan = isolationPlans[machine.family]
-  const order = [...snapshot.points.filter((point) => !point.struckAt)].reverse()
+  const problems = powerProblems(snapshot, now, 'start')
+  const checks = checksOf(snapshot)
+  const points = standingPoints(snapshot)
+  const valves = points.filter(({ point }) => isValve(point))
+  const order = points.filter(({ point }) => !isValve(point)).reverse()
   const closed = job.status === 'closed'
+  const gasChecks = checks.filter((check) => check.gas)
   return (
     <>
       <Section title="Before power returns" aside="covers on, people clear, temporary things undone">
         <CheckList checks={checks.filter((check) => check.dead)} disabled={closed} />
-        {beforePower.map((problem) => (
-          <p key={problem.text} className="mt-2 border-stop border-l-4 pl-2">
-            {problem.text}
-          </p>
-        ))}
       </Section>
-      <Section title="Power back" aside="the plan in reverse: water and gas first, leak-tested">
+      <Cures />
+      {valves.length > 0 && job.phase !== 'live-test' && job.phase !== 'in-service' && !closed ? (
+        <Section title="Gas and water first" aside="leak-tested before anything else comes on">
+          <ul>
+            {valves.map((point) => (
+              <li key={point.id} className="flex items-center gap-2 border-line border-b">
+                <Tick
+                  label={`${point.label} open again`}
+                  on={point.openedAt === null}
+                  disabled={problems.some(({ code }) => code === 'way-back')}
+                  onChange={(on) =>
+                    act(on ? { kind: 'point.close', id: point.id } : { kind: 'point.open', id: point.id })
+                  }
+                />
+                <span>
+                  {`${point.label} open again`}
+                  {point.openedAt ? (
+                    <span className="num caption ml-2">{`shut since ${clock(point.openedAt)}`}</span>
+                  ) : null}
+                </span>
+              </li>
+            ))}
+          </ul>
+          {gasChecks.length > 0 ? (
+            <p className="mt-2 max-w-[72ch] text-sm">
+              A joint behind the appliance’s own valve holds gas only while the burner is called: that one is
+              for a licensed trade.
+            </p>
+          ) : null}
+          <CheckList checks={gasChecks} disabled={closed} />
+        </Section>
+      ) : null}
+      <Section title="Power back" aside="the plan in reverse">
         <p className="max-w-[75ch]">
-          {[...order]
-            .sort((one, two) => Number(isValve(two.point)) - Number(isValve(one.point)))
-            .map((point) => shortPoint[point.point])
-            .join(', then ') || 'No points are named.'}
-          {plan.plugIn ? '.' : ', then the call.'}
+          {order.map((point) => shortPoint[point.point]).join(', then ') || 'No points are named.'}
+          {isolationPlans[machine.family].plugIn ? '.' : ', then the call.'}
         </p>
+        {closed || job.phase === 'live-test' ? null : (
+          <ul className="mt-2" data-testid="held-back">
+            {problems.map((problem) => (
+              <li key={problem.text} className="mb-1 border-stop border-l-4 pl-2">
+                {problem.text}
+              </li>
+            ))}
+          </ul>
+        )}
         <div className="mt-3 flex flex-wrap gap-2">
           <button
             type="button"
             className="btn"
-            disabled={closed || job.phase === 'live-test' || beforePower.length > 0}
-            onClick={() => act({ kind: 'job.phase', phase: 'live-test' })}
+            disabled={closed || job.phase === 'live-test' || problems.length > 0}
+            onClick={() => act({ kind: 'job.phase', phase: 'live-test', purpose: 'start' })}
           >
             Power on for the test
           </button>
@@ -66,145 +95,19 @@ export function ProveStage() {
         </div>
         <p className="caption mt-2">
           {energy.state === 'live-test'
-            ? 'On for a test. Proof, discharge and waits are void: they are made again before hands go in.'
-            : 'Powering up voids the proof. That is as it should be.'}
+            ? 'It is on for a test. Proof, discharge and waits are void: they are made again before hands go in.'
+            : 'Powering up voids the proof, the discharge and the waits. The record keeps them.'}
         </p>
       </Section>
-      <Section title="Watch it run" aside="in this order; a failed check goes back to the suspects">
-        <CheckList checks={checks.filter((check) => !check.dead)} disabled={closed} />
+      <Section title="Watch it run" aside="in this order; a failed check enters what it says about the fault">
+        <CheckList
+          checks={checks.filter((check) => !check.dead && !check.gas && !check.laterMinutes)}
+          disabled={closed}
+        />
       </Section>
+      <ShortIsolation />
+      <Later />
       <Close />
     </>
-  )
-}
-
-function CheckList({ checks, disabled }: { checks: ProveCheck[]; disabled: boolean }) {
-  const { snapshot, act, id } = useJob()
-  return (
-    <ol>
-      {checks.map((check) => {
-        const row = snapshot.checks.find((each) => each.checkId === check.id)
-        const set = (result: 'pass' | 'fail' | 'skipped') =>
-          act({
-            kind: 'check.set',
-            id: id(),
-            checkId: check.id,
-            result: row?.result === result ? null : result,
-            note: row?.note ?? '',
-          })
-        return (
-          <li
-            key={check.id}
-            className="grid items-center gap-x-4 gap-y-1 border-line border-b py-2 mid:grid-cols-[minmax(0,1fr)_auto]"
-            data-testid={`check-${check.id}`}
-          >
-            <span className="leading-snug">
-              <b className="font-semibold">{check.act}</b>
-              <span className="caption block">expect: {check.expect}</span>
-              {row?.result === 'fail' ? (
-                <span className="block text-stop">
-                  {check.otherwise}{' '}
-                  <Link href={`/jobs/${snapshot.job.id}/measure`} className="underline">
-                    Back to the suspects
-                  </Link>
-                </span>
-              ) : null}
-              {row ? <span className="num caption block">{clock(row.at)}</span> : null}
-            </span>
-            <span className="flex gap-1.5">
-              {(['pass', 'fail', 'skipped'] as const).map((result) => (
-                <button
-                  key={result}
-                  type="button"
-                  className="chip"
-                  aria-pressed={row?.result === result}
-                  disabled={disabled}
-                  onClick={() => set(result)}
-                >
-                  {{ pass: 'as it should', fail: 'not so', skipped: 'left out' }[result]}
-                </button>
-              ))}
-            </span>
-          </li>
-        )
-      })}
-    </ol>
-  )
-}
-
-function Close() {
-  const { snapshot, act } = useJob()
-  const { job } = snapshot
-  const [result, setResult] = useState<NonNullable<JobRow['result']>>(job.result ?? 'runs')
-  const closed = job.status === 'closed'
-  const edit = (field: 'lesson' | 'minutesSpent' | 'cost') => (value: string) =>
-    act({ kind: 'job.edit', field, value })
-  return (
-    <Section
-      title={closed ? 'Closed' : 'Close the job'}
-      aside={
-        closed ? results.find((each) => each.value === job.result)?.label : 'with its result, for the record'
-      }
-    >
-      <div className="grid gap-3 mid:grid-cols-[2fr_1fr_1fr]">
-        <TextField
-          label="To know next time"
-          lines={2}
-          value={job.lesson}
-          placeholder="the set screw sits under the label"
-          onType={edit('lesson')}
-        />
-        <TextField
-          label="Minutes it took"
-          value={job.minutesSpent}
-          placeholder="90"
-          mono
-          onType={edit('minutesSpent')}
-        />
-        <TextField label="What it cost" value={job.cost} placeholder="24" mono onType={edit('cost')} />
-      </div>
-      <div className="mt-3 max-w-xs">
-        <label className="caption mb-0.5 block" htmlFor="next-look">
-          Look at it again on
-        </label>
-        <input
-          id="next-look"
-          type="date"
-          className="field field-tight num"
-          value={snapshot.machine.nextLook ?? ''}
-          onChange={(event) => act({ kind: 'machine.edit', field: 'nextLook', value: event.target.value })}
-        />
-      </div>
-      {closed ? (
-        <div className="mt-4 flex gap-2">
-          <Link className="btn btn-main" href={`/jobs/${job.id}/record`}>
-            Open the record
-          </Link>
-          <button type="button" className="btn" onClick={() => act({ kind: 'job.reopen' })}>
-            Reopen
-          </button>
-        </div>
-      ) : (
-        <div className="mt-4 flex flex-wrap items-center gap-2">
-          <fieldset className="flex flex-wrap gap-1.5">
-            <legend className="sr-only">Result</legend>
-            {results.map((each) => (
-              <button
-                key={each.value}
-                type="button"
-                className="chip"
-                aria-pressed={result === each.value}
-                onClick={() => setResult(each.value)}
-              >
-                {each.label}
-              </button>
-            ))}
-          </fieldset>
-          <button type="button" className="btn btn-main" onClick={() => act({ kind: 'job.close', result })}>
-            Close the job
-          </button>
-        </div>
-      )}
-    </Section>
   )
 }

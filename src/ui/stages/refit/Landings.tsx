@@ -1,6 +1,6 @@
 'use client'
 
-import { type JobSnapshot, windingOf } from '@/core/job'
+import { type JobSnapshot, reachOfPart, windingOf } from '@/core/job'
 import { capacitorKinds } from '@/core/knowledge/priors'
 import type { LeadRole } from '@/core/winding'
 import { terminalsOf } from '@/core/wiring/ofJob'
@@ -78,14 +78,14 @@ function suggest(
 
 /** The role of each lead and where it lands, in the order in which they are made. */
 export function Landings() {
-  const { snapshot, energy, capacitor, act, id } = useJob()
+  const { snapshot, capacitor, act, id, gate } = useJob()
   const part = snapshot.leads.some((lead) => lead.part === 'new') ? ('new' as const) : ('old' as const)
   const leads = snapshot.leads.filter((lead) => lead.part === part)
   const winding = windingOf(snapshot, part)
   const dual = (capacitor.label?.sections.length ?? 1) > 1
   const terminals = terminalsOf(snapshot)
   const kind = snapshot.machine.motorKind
-  const locked = !energy.handsIn && !snapshot.job.bench
+  const locked = gate(reachOfPart(snapshot, 'motor')) !== null
   const roleOf = (name: string): LeadRole | 'ground' | null =>
     /ground|earth|^green/i.test(name) ? 'ground' : (winding?.roles[name] ?? null)
   const order = ['common', 'run', 'tap', 'start', 'capacitor', 'line', 'ground']

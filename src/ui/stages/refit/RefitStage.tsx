@@ -1,20 +1,21 @@
 'use client'
 
-import { refitOf } from '@/core/job'
+import { reachOfLine, refitOf } from '@/core/job'
 import { useJob } from '../../job/JobProvider'
 import { Section } from '../../kit/Section'
 import { Tick } from '../../kit/Tick'
 import { TickKey } from '../../kit/TickKey'
 import { clock } from '../../kit/time'
 import { GateLine } from '../measure/GateLine'
+import { Cures } from './Cures'
 import { Landings } from './Landings'
 
 /** Stage 7: where each lead lands, and the way back from the ledger. */
 export function RefitStage() {
-  const { snapshot, energy, act } = useJob()
+  const { snapshot, act, gate } = useJob()
   const back = refitOf(snapshot)
   const line = (id: string) => snapshot.ledger.find((each) => each.id === id)!
-  const needs = (id: string) => !line(id).bench && !energy.handsIn && !snapshot.job.bench
+  const needs = (id: string) => gate(reachOfLine(snapshot, line(id))) !== null
   const done = back.steps.filter((step) => line(step.from).backDoneAt).length
   const current = back.steps.find((step) => !line(step.from).backDoneAt)?.from
   const undo = back.mustUndo.map(line).filter((each) => !back.steps.some((step) => step.from === each.id))
@@ -67,7 +68,11 @@ export function RefitStage() {
                   {step.checks.length > 0 ? (
                     <span className="caption block">check: {step.checks.join('; ')}</span>
                   ) : null}
-                  {on ? <span className="caption block">back {clock(row.backDoneAt)}</span> : null}
+                  {on ? (
+                    <span className="caption block">
+                      {`back ${clock(row.backDoneAt)}${row.backCover === 'none' ? ', done without a standing proof' : ''}`}
+                    </span>
+                  ) : null}
                 </span>
               </li>
             )
@@ -84,6 +89,7 @@ export function RefitStage() {
           ))}
         </ol>
       </Section>
+      <Cures />
       {back.tally.length > 0 ? (
         <Section title="Cups" aside="what went in, and what has come out again">
           <table className="w-full max-w-xl text-left text-sm">

@@ -3,25 +3,26 @@
 import { useSortable } from '@dnd-kit/sortable'
 import { CSS } from '@dnd-kit/utilities'
 import { useState } from 'react'
-import { type LedgerRow, needsHands } from '@/core/job'
-import { irreversible, refitActions, switchKinds } from '@/core/refit'
+import { benchParts, isTemporary, type LedgerRow, onBench, reachOfLine } from '@/core/job'
+import { irreversible, refitActions } from '@/core/refit'
 import { typedValue } from '@/core/units'
 import { useJob } from '../../job/JobProvider'
 import { SelectField, TextField } from '../../kit/TextField'
 import { Tick } from '../../kit/Tick'
 import { TickKey } from '../../kit/TickKey'
 import { clock } from '../../kit/time'
+import { Strike } from '../makeDead/Strike'
 
 export const actionWords = (action: string): string => action.replaceAll('-', ' ')
 
 /** One act: tick it, drag it, open it to change it. */
 export function LedgerLine({ line, number, current }: { line: LedgerRow; number: number; current: boolean }) {
-  const { snapshot, energy, act } = useJob()
+  const { snapshot, act, gate } = useJob()
   const [open, setOpen] = useState(false)
   const { attributes, listeners, setNodeRef, transform, transition, isDragging } = useSortable({
     id: line.id,
   })
-  const locked = needsHands(line) && !energy.handsIn && !snapshot.job.bench
+  const problem = gate(reachOfLine(snapshot, line))
   const done = line.doneAt !== null
   const caution = line.caution || irreversible[line.action]
   return (
@@ -31,7 +32,7 @@ export function LedgerLine({ line, number, current }: { line: LedgerRow; number:
       className={`border-line border-b bg-surface ${isDragging ? 'relative z-10 shadow-lg' : ''} ${current ? 'border-l-4 border-l-[var(--copper-fill)] pl-1' : ''}`}
     >
       <div className="flex items-center gap-1">
-        <TickWithKey line={line} locked={locked} current={current} />
+        <TickWithKey line={line} problem={problem} current={current} />
         <button
           type="button"
           className="min-w-0 flex-1 py-1.5 text-left leading-tight"
@@ -50,8 +51,17 @@ export function LedgerLine({ line, number, current }: { line: LedgerRow; number:
               line.mark,
               line.movesToNewPart ? 'moves to the new part' : '',
               line.renewMaterial ? `renew ${line.renewMaterial}` : '',
-              line.bench ? 'on the bench' : '',
-              done ? `done ${clock(line.doneAt)}` : '',
+              line.benchOf
+                ? onBench(snapshot, line)
+                  ? 'on the bench'
+                  : `on the bench, once the ${line.benchOf} is out`
+                : '',
+              line.access === 'before-proof' ? 'may come off before the proof' : '',
+              line.access === 'before-discharge' ? 'may come off before the discharge' : '',
+              line.frees ? `takes the ${line.frees} out` : '',
+              done
+                ? `done ${clock(line.doneAt)}${line.doneCover === 'none' ? ', without a standing proof' : ''}`
+                : '',
             ]
               .filter(Boolean)
               .join(' · ')}
@@ -82,7 +92,15 @@ export function LedgerLine({ line, number, current }: { line: LedgerRow; number:
   )
 }
 
-function TickWithKey({ line, locked, current }: { line: LedgerRow; locked: boolean; current: boolean }) {
+function TickWithKey({
+  line,
+  problem,
+  current,
+}: {
+  line: LedgerRow
+  problem: string | null
+  current: boolean
+}) {
   const { act } = useJob()
   const done = line.doneAt !== null
   const tick = (on: boolean) => act({ kind: 'ledger.tick', id: line.id, on })
@@ -91,19 +109,21 @@ function TickWithKey({ line, locked, current }: { line: LedgerRow; locked: boole
       <Tick
         label={`${actionWords(line.action)} ${line.part}`}
         on={done}
-        disabled={locked && !done}
-        title={locked ? 'Prove it dead first' : undefined}
+        disabled={problem !== null && !done}
+        title={problem ? `First: ${problem}` : undefined}
         onChange={tick}
       />
-      {current && !locked ? <TickKey onPress={() => tick(true)} /> : null}
+      {current && problem === null ? <TickKey onPress={() => tick(true)} /> : null}
     </>
   )
 }
 
+const parts = benchParts.map((part) => ({ value: part, label: `the ${part}` }))
+
 function Edit({ line, onRemove }: { line: LedgerRow; onRemove: () => void }) {
   const { act } = useJob()
   const change = (part: Partial<LedgerRow>) => act({ kind: 'ledger.edit', id: line.id, change: part })
-  const flag = (key: 'movesToNewPart' | 'temporary' | 'extra' | 'bench', label: string) => (
+  const flag = (key: 'movesToNewPart' | 'temporary' | 'extra', label: string) => (
     <label className="flex min-h-11 items-center gap-2">
       <input
         type="checkbox"
@@ -150,20 +170,59 @@ function Edit({ line, onRemove }: { line: LedgerRow; onRemove: () => void }) {
       />
       {line.action === 'bypass' ? (
         <SelectField
-          label="Switch"
-          value={line.switchKind ?? 'door'}
-          options={switchKinds.map((value) => ({ value, label: `${value} switch` }))}
+          label="Which switch does it hold"
+          value={line.switchKind ?? 'other'}
+          options={[
+            { value: 'other', label: 'not said yet' },
+            { value: 'door', label: 'door switch' },
+            { value: 'call', label: 'a call, between 24 V thermostat terminals' },
+          ]}
           onChoose={(kind) => change({ switchKind: kind as LedgerRow['switchKind'] })}
         />
-      ) : null}
+      ) : (
+        <>
+          <SelectField
+            label="When may it come off"
+            value={line.access}
+            options={[
+              { value: '', label: 'proved, discharged, waited' },
+              { value: 'before-proof', label: 'a cover before the proof: off, touch nothing, prove' },
+              { value: 'before-discharge', label: 'a cover before the discharge' },
+            ]}
+            onChoose={(access) => change({ access: access as LedgerRow['access'] })}
+          />
+          <SelectField
+            label="It takes out"
+            value={line.frees}
+            options={[{ value: '', label: 'nothing' }, ...parts]}
+            onChoose={(frees) => change({ frees: frees as LedgerRow['frees'] })}
+          />
+          <SelectField
+            label="Done on the bench, at"
+            value={line.benchOf}
+            options={[{ value: '', label: 'no, on the machine' }, ...parts]}
+            onChoose={(benchOf) => change({ benchOf: benchOf as LedgerRow['benchOf'] })}
+          />
+        </>
+      )}
       <div className="col-span-2 flex flex-wrap gap-x-5 mid:col-span-4">
         {flag('movesToNewPart', 'moves to the new part')}
-        {flag('bench', 'out of the machine')}
         {flag('temporary', 'temporary, to be undone')}
         {flag('extra', 'stays off')}
-        <button type="button" className="btn btn-plain btn-stop" onClick={onRemove}>
-          Remove line
-        </button>
+        {line.doneAt || isTemporary(line) ? null : (
+          <button type="button" className="btn btn-plain btn-stop" onClick={onRemove}>
+            Remove line
+          </button>
+        )}
+        {isTemporary(line) && (!line.doneAt || line.backDoneAt) ? (
+          <Strike
+            what={line.part}
+            onStrike={(reason) => act({ kind: 'ledger.strike', id: line.id, reason })}
+          />
+        ) : null}
+        {isTemporary(line) && line.doneAt && !line.backDoneAt ? (
+          <span className="caption self-center">It stands: it is undone on the way back, not removed.</span>
+        ) : null}
       </div>
     </div>
   )

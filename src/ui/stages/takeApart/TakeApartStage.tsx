@@ -22,7 +22,8 @@ import { LedgerLine } from './LedgerLine'
 /** Stage 5: the ledger of every act on the way in. */
 export function TakeApartStage() {
   const { snapshot, act, id } = useJob()
-  const lines = snapshot.ledger
+  const lines = snapshot.ledger.filter((line) => !line.struckAt)
+  const struck = snapshot.ledger.filter((line) => line.struckAt)
   const sensors = useSensors(
     useSensor(PointerSensor, { activationConstraint: { distance: 6 } }),
     useSensor(KeyboardSensor, { coordinateGetter: sortableKeyboardCoordinates }),
@@ -58,6 +59,18 @@ export function TakeApartStage() {
             </ol>
           </SortableContext>
         </DndContext>
+        {struck.map((line) => (
+          <p key={line.id} className="caption flex items-center gap-2">
+            <s>{line.part}</s> {line.strikeReason}
+            <button
+              type="button"
+              className="underline"
+              onClick={() => act({ kind: 'ledger.restore', id: line.id })}
+            >
+              Put back
+            </button>
+          </p>
+        ))}
         <Quick
           onAdd={(sentence) =>
             act({ kind: 'ledger.add', id: id(), after: null, line: { ...lineFromSentence(sentence) } })

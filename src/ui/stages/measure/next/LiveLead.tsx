@@ -1,7 +1,7 @@
 'use client'
 
 import { useState } from 'react'
-import { closingProblems } from '@/core/job'
+import { powerProblems } from '@/core/job'
 import { alongTheLine, isValve } from '@/core/knowledge/isolation'
 import type { Probe } from '@/core/knowledge/probes'
 import { useJob } from '../../../job/JobProvider'
@@ -13,9 +13,9 @@ import { shortPoint } from '../../../pieces/powerLineModel'
  * proved is void from that moment, and is made again afterwards.
  */
 export function LiveLead({ probe, dead }: { probe: Probe | undefined; dead: boolean }) {
-  const { snapshot, act } = useJob()
+  const { snapshot, act, now } = useJob()
   const [done, setDone] = useState<string[]>([])
-  const problem = closingProblems(snapshot).find((each) => each.beforePower)
+  const problem = powerProblems(snapshot, now, 'reading')[0]
   const open = snapshot.points.filter((point) => point.openedAt && !point.struckAt)
   const order = [...open.filter((point) => isValve(point.point)), ...alongTheLine(open)]
   const steps = [
@@ -64,7 +64,7 @@ export function LiveLead({ probe, dead }: { probe: Probe | undefined; dead: bool
         data-key="n"
         className="btn mt-2"
         disabled={done.length < steps.length || problem !== undefined}
-        onClick={() => act({ kind: 'job.phase', phase: 'live-test' })}
+        onClick={() => act({ kind: 'job.phase', phase: 'live-test', purpose: 'reading' })}
       >
         Power on for this reading <kbd className="num text-sm">N</kbd>
       </button>

@@ -19,10 +19,10 @@ const TrialCard = dynamic(() => import('./TrialCard').then((module) => module.Tr
 
 /** The next best test as one card; others can be taken instead. */
 export function NextTest() {
-  const { snapshot, diagnosis, winding, energy } = useJob()
+  const { diagnosis, winding, energy } = useJob()
   const [own, setOwn] = useState<ObservationId | null>(null)
   const [skipped, setSkipped] = useState(false)
-  const dead = energy.state === 'proven-dead' || snapshot.job.bench === 1
+  const dead = energy.state === 'proven-dead'
   const ranked = dead ? rankedWhileDead(diagnosis.nextTests) : diagnosis.nextTests
   const test = ranked.find((each) => each.observation === own) ?? ranked[0]
   const [trial] = diagnosis.trials

@@ -2,7 +2,7 @@
 
 import dynamic from 'next/dynamic'
 import { type NextTest, usableTest } from '@/core/diagnose'
-import { diagnoseInputOf } from '@/core/job'
+import { diagnoseInputOf, reachOfTest } from '@/core/job'
 import { probes } from '@/core/knowledge/probes'
 import { observationInfo, vocabulary } from '@/core/knowledge/vocabulary'
 import { useJob } from '../../../job/JobProvider'
@@ -19,18 +19,18 @@ const LiveLead = dynamic(() => import('./LiveLead').then((module) => module.Live
 
 interface TestCardProps {
   test: NextTest
-  /** Proved dead, or the part on the bench. */
+  /** The machine is proved dead. */
   dead: boolean
   onLanded: () => void
 }
 
 /** One test: where, with what, in which state, how long, what each result would mean; done, declined, not possible. */
 export function TestCard({ test, dead, onLanded }: TestCardProps) {
-  const { snapshot, energy, findings } = useJob()
+  const { snapshot, energy, findings, gate } = useJob()
   const info = usableTest(test.observation, diagnoseInputOf(snapshot), findings)!.info
   const probe = probes[test.observation]
   const live = test.risk === 'live'
-  const gated = info.handsIn === true && !energy.handsIn && snapshot.job.bench === 0
+  const gated = info.handsIn === true && gate(reachOfTest(snapshot, test.observation)) !== null
   // A live test while something is open leads through power and back.
   const leads = live && energy.openPoints > 0
   const rated = !info.tools.includes('meter') || !live || snapshot.household.catRated === 1
@@ -60,7 +60,7 @@ export function TestCard({ test, dead, onLanded }: TestCardProps) {
           ['worth', `${test.expectedBits.toFixed(2)} bits`],
         ]}
       />
-      {test.needsPower && dead && snapshot.job.bench === 0 ? (
+      {test.needsPower && dead ? (
         <p className="mt-1">
           The power is off: answer it from what you saw before, or leave it. It is not worth power by itself.
         </p>

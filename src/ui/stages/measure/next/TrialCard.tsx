@@ -15,7 +15,7 @@ export function TrialCard({ trial, onOther }: { trial: Trial; onOther: () => voi
   const { snapshot, diagnosis, energy, act, id } = useJob()
   const router = useRouter()
   const info = actionInfo(trial.action)
-  const gated = !energy.handsIn && snapshot.job.bench === 0 && trial.action !== 'clear-vent'
+  const gated = !energy.handsIn && trial.action !== 'clear-vent'
   const helped = () => {
     const reason = `${info.label}: done as a test, it helped`
     if (act({ kind: 'belief.set', id: id(), cause: trial.cause, stance: 'set', reason }))

@@ -1,0 +1,56 @@
+import { chains, saysNone, saysVoltage } from '../knowledge/chains'
+import { shortLabels, valueLabel } from '../knowledge/valueLabels'
+import type { FamilyId, ObservationId } from '../knowledge/vocabulary'
+import type { Diagnosis, Findings } from './types'
+
+/** Two readings of one chain that cannot both be true. */
+export interface Contradiction {
+  earlier: ObservationId
+  later: ObservationId
+  text: string
+}
+
+/**
+ * Readings that cannot both be true: voltage at a later point of a chain and none at an earlier one. Nothing is concluded
+ * from such a pair; both are read again.
+ *
+ * @example contradictionsIn('furnace-blower', { 'supply-voltage': 'none', 'motor-voltage': 'normal' })[0].later // 'motor-voltage'
+ */
+export function contradictionsIn(family: FamilyId, findings: Findings): Contradiction[] {
+  const found = chains[family].flatMap((chain) =>
+    chain.flatMap((earlier, index) =>
+      chain
+        .slice(index + 1)
+        .filter((later) => findings[earlier] === saysNone && saysVoltage.includes(findings[later] ?? ''))
+        .map((later) => ({ earlier, later })),
+    ),
+  )
+  return found.map(({ earlier, later }) => ({
+    earlier,
+    later,
+    text: `“${shortLabels[earlier]}: ${valueLabel(earlier, findings[earlier] ?? '')}” and “${shortLabels[later]}: ${valueLabel(later, findings[later] ?? '')}” cannot both be true, unless a second supply feeds it. Treat it as live, and read both again on the same range, against the same reference.`,
+  }))
+}
+
+/**
+ * A push that starts it beside nothing happening is a finding told twice in two ways: which of them holds is asked again.
+ */
+export function pushAgainstNothing(findings: Findings): Diagnosis['conflicts'] {
+  const starts = findings['nudge-start'] === 'starts-and-runs' || findings['nudge-start'] === 'starts-slowly'
+  if (!starts || findings['fan-state'] !== 'dead' || findings['motor-voltage'] !== 'none') return []
+  return [
+    {
+      observation: 'motor-voltage',
+      value: 'none',
+      text: 'A push starts it, and no voltage was read at the motor: both cannot be true. Read the voltage again.',
+    },
+  ]
+}
+
+/** The findings without what contradicts itself. */
+export function withoutContradicted(findings: Findings, found: Contradiction[]): Findings {
+  const out = new Set(found.flatMap(({ earlier, later }) => [earlier, later]))
+  return Object.fromEntries(
+    Object.entries(findings).filter(([observation]) => !out.has(observation as ObservationId)),
+  )
+}

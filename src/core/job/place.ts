@@ -1,0 +1,132 @@
+import { dischargeNeeded, type ProofPlace, pairsOfFeed, usualPlace, waitsOf } from '../isolation'
+import { isolationPlans, type PlannedWait } from '../knowledge/isolation'
+import { electronicKinds } from '../knowledge/priors'
+import { fieldText } from './fields'
+import { oncePerSnapshot } from './once'
+import type { ChargeRow, FieldRow, JobSnapshot, PointRow, WaitRow } from './rows'
+
+/** What the person has said of this machine's plan; every answer has a value that is taken until it is given. */
+export const planFields = {
+  feeds: ['1', '2', '3', '4'],
+  earth: ['ground', 'earth-lead', 'none'],
+  'switched-live': ['no', 'yes'],
+  switch: ['seen', 'unseen', 'powered'],
+  'other-supply': ['no', 'yes'],
+  water: ['yes', 'no'],
+  cold: ['warm', 'cold'],
+} as const
+export type PlanField = keyof typeof planFields
+
+export const isPlanField = (field: string): field is PlanField => Object.hasOwn(planFields, field)
+
+/** The answer that stands for a field of the plan, given or not. */
+export const planAnswer = (snapshot: JobSnapshot, field: PlanField): string => {
+  const typed = fieldText(snapshot, 'plan', field)
+  return (planFields[field] as readonly string[]).includes(typed) ? typed : planFields[field][0]
+}
+
+/** Circuits that feed the housing, as the person counted them; one where they did not. */
+export function feedsOf(fields: FieldRow[]): number {
+  const typed = Number(fields.find((row) => row.part === 'plan' && row.field === 'feeds')?.typed)
+  return Number.isInteger(typed) && typed >= 1 && typed <= 4 ? typed : 1
+}
+
+export const standingPoints = (snapshot: JobSnapshot): PointRow[] =>
+  snapshot.points.filter((point) => !point.struckAt)
+
+/** The points that part electric supplies, as against switches, thermostats and valves. */
+const feeding = ['plug', 'breaker', 'fuse', 'disconnect', 'battery', 'shore-power']
+
+/**
+ * Plug-connected: the plug out, in sight and tied back, proves the mains side. Not where a battery or a foreign supply
+ * hangs on the machine as well.
+ */
+export function onlyPlug(snapshot: JobSnapshot): boolean {
+  const feeds = standingPoints(snapshot).filter(({ point }) => feeding.includes(point))
+  return (
+    feeds.length > 0 &&
+    feeds.every(({ point }) => point === 'plug') &&
+    planAnswer(snapshot, 'other-supply') === 'no'
+  )
+}
+
+/** The switch that stands before the proof place on this machine, or null. */
+export function switchBefore(snapshot: JobSnapshot): PointRow | null {
+  const kind = isolationPlans[snapshot.machine.family].switchBefore
+  return standingPoints(snapshot).find(({ point }) => point === kind) ?? null
+}
+
+/** Whether the switch is set ON for the readings, read in both positions, or itself the proof place. */
+export const switchRole = (snapshot: JobSnapshot): 'none' | 'set-on' | 'both-positions' | 'own-terminals' => {
+  if (onlyPlug(snapshot) || !switchBefore(snapshot)) return 'none'
+  const answer = planAnswer(snapshot, 'switch')
+  return answer === 'seen' ? 'set-on' : answer === 'unseen' ? 'both-positions' : 'own-terminals'
+}
+
+/** Where dead is proved, in words. */
+export function proofPlaceText(snapshot: JobSnapshot): string {
+  const switching = switchBefore(snapshot)
+  if (switching && switchRole(snapshot) === 'own-terminals')
+    return `at the line terminals of the ${switching.label.toLowerCase()}`
+  return isolationPlans[snapshot.machine.family].provePlace
+}
+
+export const proofPlaceOf = oncePerSnapshot((snapshot): ProofPlace => {
+  const usual = usualPlace(snapshot.machine.family, snapshot.household.region)
+  return {
+    ...usual,
+    earth: planAnswer(snapshot, 'earth') as ProofPlace['earth'],
+    switchedLive: planAnswer(snapshot, 'switched-live') === 'yes',
+    positions: switchRole(snapshot) === 'both-positions' ? 2 : 1,
+  }
+})
+
+/** Pairs to be read at one feed; none where the plug in sight is the proof. */
+export const pairsOf = (snapshot: JobSnapshot, feed = 1): string[] =>
+  onlyPlug(snapshot) ? [] : pairsOfFeed(proofPlaceOf(snapshot), feed)
+
+/** The motor's kind may have a capacitor, or somebody has seen one. */
+export function capacitorMayBe(snapshot: JobSnapshot): boolean {
+  return (
+    dischargeNeeded(snapshot.machine) ||
+    fieldText(snapshot, 'capacitor-old', 'label').trim() !== '' ||
+    snapshot.readings.some(
+      ({ kind, part, struckAt }) => kind === 'capacitance' && part === 'old' && !struckAt,
+    )
+  )
+}
+
+/** Charges that have to be emptied and read: what came with the plan only while the motor may have a capacitor. */
+export const neededCharges = (snapshot: JobSnapshot): ChargeRow[] =>
+  snapshot.charges.filter((charge) => !charge.struckAt && (!charge.planned || capacitorMayBe(snapshot)))
+
+/** A module or board may be there: nothing is asked of a kind of motor that has none. */
+export const planKindMayBeElectronic = ({ machine }: JobSnapshot): boolean =>
+  machine.motorKind === null || electronicKinds.includes(machine.motorKind)
+
+/** Waits of this machine that have no line yet: the kind of motor may have been learned later. */
+export const missingWaits = (snapshot: JobSnapshot): PlannedWait[] =>
+  waitsOf(snapshot.machine).filter(
+    ({ kind }) =>
+      !(kind === 'cool-down' && saidCold(snapshot)) && !snapshot.waits.some((row) => row.kind === kind),
+  )
+
+/** Waits that have to run out: no cooling of what is cold, no running down where no electronics are. */
+export function neededWaits(snapshot: JobSnapshot): WaitRow[] {
+  const kinds = waitsOf(snapshot.machine).map(({ kind }) => kind)
+  return snapshot.waits.filter(
+    (wait) =>
+      !wait.struckAt &&
+      (!wait.planned || kinds.includes(wait.kind)) &&
+      !(wait.planned && wait.kind === 'cool-down' && saidCold(snapshot)),
+  )
+}
+
+const saidCold = (snapshot: JobSnapshot): boolean =>
+  planAnswer(snapshot, 'cold') === 'cold' ||
+  snapshot.findings.some(
+    ({ observation, value, at }) =>
+      observation === 'case-heat' &&
+      value === 'cold' &&
+      standingPoints(snapshot).every(({ changedAt }) => !changedAt || changedAt <= at),
+  )

@@ -1,0 +1,50 @@
+import { CoreError } from '../errors'
+import type { Act } from './actTypes'
+import { type Draft, planned, put, withSteps } from './put'
+import { must } from './rowMust'
+import type { JobSnapshot, PartOutRow } from './rows'
+import { voidAll } from './voiding'
+
+/** What was out of the machine before this job began, part by part; and that it went back. */
+export function planBench(snapshot: JobSnapshot, act: Act, at: string): Draft | null {
+  switch (act.kind) {
+    case 'part.out': {
+      if (snapshot.outParts.some((row) => row.id === act.id || (row.part === act.part && !row.backAt)))
+        return planned('Noted already', [])
+      if (snapshot.ledger.some((line) => line.frees === act.part && line.backDoneAt))
+        throw new CoreError(
+          'set-back',
+          `The ledger says that the ${act.part} was set back. Take it out by its line, and tick it.`,
+        )
+      const row: PartOutRow = { id: act.id, jobId: snapshot.job.id, part: act.part, at, backAt: null }
+      return planned(
+        `The ${act.part} was out before this job began`,
+        [put(snapshot, 'outParts', row.id, row), ...answered(snapshot)],
+        null,
+        [{ kind: 'part-out', subject: row.id, label: act.part, detail: 'out before this job began' }],
+      )
+    }
+    case 'part.back': {
+      const row = must(snapshot, 'outParts', act.id)
+      if (row.backAt) return planned('Noted already', [])
+      return withSteps(
+        planned(
+          `The ${row.part} is back in the machine`,
+          [put(snapshot, 'outParts', row.id, { ...row, backAt: at })],
+          null,
+          [{ kind: 'part-back', subject: row.id, label: row.part }],
+        ),
+        voidAll(snapshot, at, `the ${row.part} went back into the machine`),
+      )
+    }
+    case 'bench.answered':
+      return planned('No part was out before this job began', answered(snapshot))
+    default:
+      return null
+  }
+}
+
+const answered = (snapshot: JobSnapshot) =>
+  snapshot.job.benchAsks
+    ? [put(snapshot, 'job', snapshot.job.id, { ...snapshot.job, benchAsks: 0 as const })]
+    : []

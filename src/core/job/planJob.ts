@@ -1,0 +1,168 @@
+import { CoreError } from '../errors'
+import { dischargeNeeded, waitsOf } from '../isolation'
+import { type MotorKindId, motorKindIds } from '../knowledge/vocabulary'
+import type { Act } from './actTypes'
+import { newCharge } from './plant'
+import { checksOf, gasIsOff } from './power'
+import { type Draft, planned, put } from './put'
+import type { JobSnapshot, RowChange, WaitRow } from './rows'
+
+const editableMachineFields = [
+  'name',
+  'place',
+  'manufacturer',
+  'modelNumber',
+  'serialNumber',
+  'installedYear',
+  'note',
+  'motorKind',
+  'nextLook',
+  'platePictureHash',
+]
+
+/** What belongs to the machine and to the job as a whole: their texts, the landings, the checks. */
+export function planJob(snapshot: JobSnapshot, act: Act, at: string): Draft {
+  const { job } = snapshot
+  switch (act.kind) {
+    case 'machine.edit':
+      return machineEdit(snapshot, act)
+    case 'job.edit':
+      return planned(
+        `Job: ${act.field}`,
+        [put(snapshot, 'job', job.id, { ...job, [act.field]: act.value })],
+        `job/${act.field}`,
+      )
+    case 'landing.set': {
+      const known = snapshot.landings.find((row) => row.lead === act.lead)
+      const id = known?.id ?? act.id
+      const row = {
+        id,
+        jobId: job.id,
+        lead: act.lead,
+        role: act.role,
+        terminal: act.capped ? '' : act.terminal,
+        capped: act.capped ? (1 as const) : (0 as const),
+        position: act.position,
+        doneAt: null,
+        doneCover: '' as const,
+      }
+      return planned(
+        `${act.lead} → ${act.capped ? 'capped' : act.terminal || 'open'}`,
+        [put(snapshot, 'landings', id, row)],
+        `landing/${act.lead}`,
+      )
+    }
+    case 'check.set':
+      return checkSet(snapshot, act, at)
+    default:
+      throw new CoreError('unknown-act', `There is no act ${act.kind}.`)
+  }
+}
+
+function machineEdit(snapshot: JobSnapshot, act: Extract<Act, { kind: 'machine.edit' }>): Draft {
+  const { machine } = snapshot
+  if (!editableMachineFields.includes(act.field))
+    throw new CoreError('unknown-field', `A machine has no field ${act.field}.`)
+  if (act.field === 'motorKind' && act.value && !motorKindIds.includes(act.value as MotorKindId))
+    throw new CoreError('unknown-value', 'There is no such kind of motor. Take one that is offered.')
+  if (act.field === 'nextLook' && act.value && Number.isNaN(Date.parse(act.value)))
+    throw new CoreError('not-a-date', 'Give the next look as a date: year, month, day.')
+  const value = ['motorKind', 'nextLook', 'platePictureHash'].includes(act.field)
+    ? act.value || null
+    : act.value
+  const row = { ...machine, [act.field]: value }
+  return planned(
+    `Machine: ${act.field}`,
+    [
+      put(snapshot, 'machine', machine.id, row),
+      ...(act.field === 'motorKind' ? storedByKind(snapshot, (act.value || null) as MotorKindId | null) : []),
+    ],
+    `machine/${act.field}`,
+  )
+}
+
+/** A kind of motor learned later may bring a capacitor or a module of which the plan did not know. */
+function storedByKind(snapshot: JobSnapshot, motorKind: MotorKindId | null): RowChange[] {
+  const known = { family: snapshot.machine.family, motorKind }
+  const { id: jobId } = snapshot.job
+  const changes: RowChange[] = []
+  if (dischargeNeeded(known) && snapshot.charges.length === 0) {
+    const charge = newCharge(`${jobId}-charge`, jobId, 0)
+    changes.push(put(snapshot, 'charges', charge.id, charge))
+  }
+  for (const wait of waitsOf(known)) {
+    if (snapshot.waits.some((row) => row.kind === wait.kind)) continue
+    const row: WaitRow = {
+      id: `${jobId}-wait-${wait.kind}`,
+      jobId,
+      ...wait,
+      position: snapshot.waits.length + changes.length,
+      startedAt: null,
+      planned: 1,
+      struckAt: null,
+      strikeReason: '',
+    }
+    changes.push(put(snapshot, 'waits', row.id, row))
+  }
+  return changes
+}
+
+/** A failed check enters its finding; bubbles at a union stop the job. */
+function checkSet(snapshot: JobSnapshot, act: Extract<Act, { kind: 'check.set' }>, at: string): Draft {
+  const { job } = snapshot
+  const check = checksOf(snapshot).find((each) => each.id === act.checkId)
+  if (!check) throw new CoreError('unknown-check', 'This machine has no such check. Reload the page.')
+  const known = snapshot.checks.find((row) => row.checkId === act.checkId)
+  const id = known?.id ?? act.id
+  if (act.result === null)
+    return planned(`Check ${act.checkId}: taken back`, known ? [put(snapshot, 'checks', id, null)] : [])
+  if (check.gas && act.result !== 'fail' && gasIsOff(snapshot))
+    throw new CoreError('gas-off', 'Gas comes on first: a union that holds no gas shows no bubble.')
+  const row = { id, jobId: job.id, checkId: act.checkId, result: act.result, note: act.note, at }
+  const draft = planned(
+    `Check ${act.checkId}: ${act.result}`,
+    [put(snapshot, 'checks', id, row)],
+    `check/${act.checkId}`,
+  )
+  if (act.result !== 'fail') return draft
+  if (check.gas) return leakFound(snapshot, draft, act.id, at)
+  const fails = check.fails ?? []
+  const entered = fails.length === 1 ? fails[0] : fails[act.finding ?? -1]
+  if (!entered) return draft
+  const finding = snapshot.findings.find((each) => each.observation === entered.observation)
+  const findingId = finding?.id ?? `${act.id}-f`
+  return {
+    ...draft,
+    mergeKey: null,
+    changes: [
+      ...draft.changes,
+      put(snapshot, 'findings', findingId, {
+        id: findingId,
+        jobId: job.id,
+        observation: entered.observation,
+        value: entered.value,
+        at,
+      }),
+    ],
+  }
+}
+
+function leakFound(snapshot: JobSnapshot, draft: Draft, id: string, at: string): Draft {
+  const known = snapshot.stops.find((row) => row.rule === 'gas-smell')
+  const row = {
+    id: known?.id ?? `${id}-s`,
+    jobId: snapshot.job.id,
+    rule: 'gas-smell' as const,
+    note: 'A bubble grew at a gas union: the cock is shut.',
+    at,
+    overriddenAt: null,
+    liftedAt: null,
+    reason: '',
+  }
+  return {
+    ...draft,
+    mergeKey: null,
+    changes: [...draft.changes, put(snapshot, 'stops', row.id, row)],
+    log: [{ kind: 'stop-raised', label: 'gas-smell', detail: row.note }],
+  }
+}

@@ -1,0 +1,129 @@
+import { CoreError } from '../errors'
+import { isolationPlans } from '../knowledge/isolation'
+import { type IsolationPointId, vocabulary } from '../knowledge/vocabulary'
+import type { Act } from './actTypes'
+import { type Draft, planned, put, withSteps } from './put'
+import { must, needReason } from './rowMust'
+import type { JobSnapshot, PointRow } from './rows'
+import { voidAll } from './voiding'
+
+/** Isolation points opened, held, closed, added and struck. Whatever may bring power back voids what was proved. */
+export function planPoints(snapshot: JobSnapshot, act: Act, at: string): Draft | null {
+  switch (act.kind) {
+    case 'point.open': {
+      const point = must(snapshot, 'points', act.id)
+      if (snapshot.job.phase === 'live-test' || snapshot.job.phase === 'in-service')
+        throw new CoreError('wrong-phase', 'Go back to work first: the power may be on for a test.')
+      if (point.struckAt)
+        throw new CoreError('struck', `${point.label} is struck from the plan. Put it back first.`)
+      // Told twice it is one act: a later time would make the proof older than its point.
+      if (point.openedAt) return planned(`${point.label}: open`, [])
+      return changed(snapshot, { ...point, openedAt: at, changedAt: at }, `${point.label}: open`, [
+        { kind: 'opened', subject: point.id, label: point.label },
+      ])
+    }
+    case 'point.close': {
+      const point = must(snapshot, 'points', act.id)
+      const closed = { ...point, openedAt: null, held: '', changedAt: at }
+      return withSteps(
+        changed(snapshot, closed, `${point.label}: closed again`, [
+          { kind: 'closed', subject: point.id, label: point.label },
+        ]),
+        voidAll(snapshot, at, `${point.label} was closed`),
+      )
+    }
+    case 'point.held': {
+      const point = must(snapshot, 'points', act.id)
+      const held = act.held.trim() === '' ? '' : act.held
+      return planned(
+        `${point.label}: ${held ? `held, ${held}` : 'nobody says how it is held'}`,
+        [put(snapshot, 'points', point.id, { ...point, held })],
+        `held/${point.id}`,
+        [{ kind: 'held', subject: point.id, label: point.label, detail: held }],
+      )
+    }
+    case 'point.add': {
+      if (snapshot.points.some((row) => row.id === act.id)) return planned('Added already', [])
+      const row = newPoint(snapshot, act.id, act.point, at)
+      return withSteps(
+        changed(snapshot, row, `Added: ${row.label}`, [{ kind: 'added', subject: row.id, label: row.label }]),
+        voidAll(snapshot, at, `${row.label} was added`),
+      )
+    }
+    case 'point.strike': {
+      const point = must(snapshot, 'points', act.id)
+      const reason = needReason(act.reason)
+      // A struck point may have been the one that matters: everything is made anew.
+      return withSteps(
+        changed(
+          snapshot,
+          { ...point, struckAt: at, strikeReason: reason, changedAt: at },
+          `Struck: ${point.label}`,
+          [{ kind: 'struck', subject: point.id, label: point.label, detail: reason }],
+        ),
+        voidAll(snapshot, at, `${point.label} was struck`),
+      )
+    }
+    case 'point.restore': {
+      const point = must(snapshot, 'points', act.id)
+      return restored(snapshot, point, at)
+    }
+    default:
+      return null
+  }
+}
+
+export function restored(snapshot: JobSnapshot, point: PointRow, at: string): Draft {
+  const back = { ...point, struckAt: null, strikeReason: '', openedAt: null, held: '', changedAt: at }
+  return withSteps(
+    changed(snapshot, back, `Back in the plan: ${point.label}`, [
+      { kind: 'restored', subject: point.id, label: point.label },
+    ]),
+    voidAll(snapshot, at, `${point.label} came back`),
+  )
+}
+
+/** A point of the plan, closed and held by nobody yet. */
+export function newPoint(
+  snapshot: JobSnapshot,
+  id: string,
+  point: IsolationPointId,
+  at: string,
+  feed = 0,
+): PointRow {
+  const plan = isolationPlans[snapshot.machine.family].points.find((each) => each.point === point)
+  const label = vocabulary.isolationPoints[point]
+  return {
+    id,
+    jobId: snapshot.job.id,
+    point,
+    label: feed > 1 ? `${label} of circuit ${feed}` : label,
+    position: Math.max(-1, ...snapshot.points.map((row) => row.position)) + 1,
+    held: '',
+    proposal: plan?.held ?? usualHold[point],
+    feed,
+    openedAt: null,
+    changedAt: at,
+    struckAt: null,
+    strikeReason: '',
+  }
+}
+
+/** How the trade holds each kind of point, where the family's plan does not say. */
+const usualHold: Record<IsolationPointId, string> = {
+  plug: 'tied back, in sight',
+  breaker: 'locked or taped, with a note',
+  fuse: 'in the pocket',
+  disconnect: 'block taken along or turned over',
+  'service-switch': 'taped off',
+  'wall-switch': 'taped off',
+  thermostat: 'everybody in the house told',
+  battery: 'terminal wrapped',
+  'gas-cock': 'handle across the pipe',
+  'cylinder-valve': 'hand tight',
+  'water-valve': 'shut, with a note on it',
+  'shore-power': 'lead in sight, coiled up',
+}
+
+const changed = (snapshot: JobSnapshot, row: PointRow, text: string, log: Draft['log']): Draft =>
+  planned(text, [put(snapshot, 'points', row.id, row)], null, log)

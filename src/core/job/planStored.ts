@@ -1,0 +1,187 @@
+import { SAFE_VOLTS } from '../capacitor/physics'
+import { CoreError } from '../errors'
+import { waitInfo } from '../knowledge/isolation'
+import { parseTyped } from '../units/parseTyped'
+import type { Act } from './actTypes'
+import { isOut, partsOut } from './bench'
+import { energyOf } from './energy'
+import { newCharge } from './plant'
+import { lastChange } from './proofs'
+import { type Draft, planned, put } from './put'
+import { must, needReason } from './rowMust'
+import type { JobSnapshot, WaitRow } from './rows'
+
+/** What is stored in a capacitor or a module, and what is hot: emptied, read, waited for. */
+export function planStored(snapshot: JobSnapshot, act: Act, now: number, at: string): Draft | null {
+  switch (act.kind) {
+    case 'charge.add':
+      if (snapshot.charges.some((row) => row.id === act.id)) return planned('Added already', [])
+      return planned('Another capacitor to discharge', [
+        put(snapshot, 'charges', act.id, {
+          ...newCharge(act.id, snapshot.job.id, snapshot.charges.length),
+          planned: 0,
+        }),
+      ])
+    case 'charge.edit': {
+      const charge = must(snapshot, 'charges', act.id)
+      return planned(
+        `${charge.label}: ${act.field}`,
+        [put(snapshot, 'charges', charge.id, { ...charge, [act.field]: act.value })],
+        `charge/${charge.id}/${act.field}`,
+      )
+    }
+    case 'charge.read':
+      return planDischarge(snapshot, act, now, at)
+    case 'charge.strike': {
+      const row = must(snapshot, 'charges', act.id)
+      const reason = needReason(act.reason)
+      return planned(
+        `Struck: ${row.label}`,
+        [put(snapshot, 'charges', row.id, { ...row, struckAt: at, strikeReason: reason })],
+        null,
+        [{ kind: 'struck', subject: row.id, label: row.label, detail: reason }],
+      )
+    }
+    case 'wait.strike': {
+      const row = must(snapshot, 'waits', act.id)
+      const reason = needReason(act.reason)
+      return planned(
+        `Struck: ${row.label}`,
+        [put(snapshot, 'waits', row.id, { ...row, struckAt: at, strikeReason: reason })],
+        null,
+        [{ kind: 'struck', subject: row.id, label: row.label, detail: reason }],
+      )
+    }
+    case 'charge.restore': {
+      const row = must(snapshot, 'charges', act.id)
+      // What was read before it was struck may have been charged since.
+      return planned(`Back in the plan: ${row.label}`, [
+        put(snapshot, 'charges', row.id, {
+          ...row,
+          struckAt: null,
+          strikeReason: '',
+          typed: '',
+          volts: null,
+          readAt: null,
+          dischargedAt: null,
+        }),
+      ])
+    }
+    case 'wait.restore': {
+      const row = must(snapshot, 'waits', act.id)
+      return planned(`Back in the plan: ${row.label}`, [
+        put(snapshot, 'waits', row.id, { ...row, struckAt: null, strikeReason: '', startedAt: null }),
+      ])
+    }
+    case 'wait.add': {
+      if (snapshot.waits.some((row) => row.id === act.id)) return planned('Added already', [])
+      const row: WaitRow = {
+        id: act.id,
+        jobId: snapshot.job.id,
+        kind: act.wait,
+        ...waitInfo[act.wait],
+        position: Math.max(-1, ...snapshot.waits.map((wait) => wait.position)) + 1,
+        startedAt: null,
+        planned: 0,
+        struckAt: null,
+        strikeReason: '',
+      }
+      return planned(`Added: ${row.label}`, [put(snapshot, 'waits', row.id, row)])
+    }
+    case 'wait.minutes': {
+      const wait = must(snapshot, 'waits', act.id)
+      if (wait.startedAt && act.minutes < wait.minutes)
+        throw new CoreError('running', 'This wait is running and can only be made longer.')
+      return planned(
+        `${wait.label}: ${act.minutes} min`,
+        [put(snapshot, 'waits', wait.id, { ...wait, minutes: act.minutes })],
+        `wait/${wait.id}/minutes`,
+        wait.startedAt
+          ? [{ kind: 'wait-started', subject: wait.id, label: wait.label, detail: `${act.minutes} min` }]
+          : [],
+      )
+    }
+    case 'wait.start': {
+      const wait = must(snapshot, 'waits', act.id)
+      // Begun before the points were opened, it was begun for a part on the bench and is begun anew.
+      if (wait.startedAt && Date.parse(wait.startedAt) >= lastChange(snapshot))
+        return planned(`${wait.label}: wait begun`, [])
+      requireOffToWait(snapshot, wait)
+      return planned(
+        `${wait.label}: wait begun`,
+        [put(snapshot, 'waits', wait.id, { ...wait, startedAt: at })],
+        null,
+        [{ kind: 'wait-started', subject: wait.id, label: wait.label, detail: `${wait.minutes} min` }],
+      )
+    }
+    default:
+      return null
+  }
+}
+
+/** Nothing cools or runs down while power is on; a part on the bench has none. */
+function requireOffToWait(snapshot: JobSnapshot, wait: WaitRow): void {
+  if (partsOut(snapshot).length > 0) return
+  const { openPoints, allPoints } = energyOf(snapshot, 0)
+  if (snapshot.job.phase !== 'work' || allPoints === 0 || openPoints < allPoints)
+    throw new CoreError(
+      'not-isolated',
+      `Open every isolation point first: the clock of “${wait.label}” starts with the power off.`,
+    )
+}
+
+/** Emptied through a resistor and read: with the mains proved dead, or on the bench where its part lies. */
+function planDischarge(
+  snapshot: JobSnapshot,
+  act: Extract<Act, { kind: 'charge.read' }>,
+  now: number,
+  at: string,
+): Draft {
+  const charge = must(snapshot, 'charges', act.id)
+  if (act.typed.trim() === '')
+    return planned(
+      `${charge.label}: reading taken back`,
+      [
+        put(snapshot, 'charges', charge.id, {
+          ...charge,
+          typed: '',
+          volts: null,
+          readAt: null,
+          dischargedAt: null,
+        }),
+      ],
+      null,
+      charge.readAt
+        ? [{ kind: 'voided', subject: charge.id, label: charge.label, detail: 'the reading was taken back' }]
+        : [],
+    )
+  // Only a capacitor that is itself out of the machine may be touched without the proof.
+  if (!isOut(snapshot, 'capacitor') && !energyOf(snapshot, now).coversBeforeDischarge)
+    throw new CoreError('not-proven', 'Prove the supply dead before you touch the capacitor.')
+  const typed = parseTyped(act.typed, 'volts')
+  if (typed.kind !== 'value')
+    throw new CoreError('not-a-number', 'Type what the meter shows on DC volts: for example 0.3.')
+  const volts = Math.abs(typed.value)
+  const empty = volts < SAFE_VOLTS
+  return planned(
+    `${charge.label}: ${act.typed} V`,
+    [
+      put(snapshot, 'charges', charge.id, {
+        ...charge,
+        typed: act.typed,
+        volts,
+        readAt: at,
+        dischargedAt: empty ? at : null,
+      }),
+    ],
+    null,
+    [
+      {
+        kind: empty ? 'discharged' : 'still-charged',
+        subject: charge.id,
+        label: charge.label,
+        detail: `${act.typed} V DC`,
+      },
+    ],
+  )
+}

@@ -1,0 +1,103 @@
+import { CoreError } from '../errors'
+import { ruleOf } from './actRules'
+import type { Act, By, Planned } from './actTypes'
+import { inside, type Reach, reachOfLine, reachOfPart } from './gate'
+import { planAct } from './plan'
+import type { Cover, JobSnapshot, LogKind } from './rows'
+import { rowOf } from './snapshot'
+import { coveredThen } from './then'
+
+/** An act as a page sends it: with an id of its own, and how long ago it was done. */
+export interface Envelope {
+  id: string
+  act: Act
+  /** Milliseconds between doing and sending, sleep included; below zero where the clock went back. */
+  ageMs: number
+}
+
+/** What asserts that something is off, dead or over is stored only while it is fresh. */
+export const FRESH_MS = 3 * 60_000
+/** What hands did longer ago than this was done out of reach, and is judged by the proof as it stood then. */
+const AT_ONCE_MS = 10_000
+
+/**
+ * Plan an act that reaches the server with its age. The server's time less the age is when it was done; the order is the
+ * order in which the server takes them.
+ *
+ * @param serverNow milliseconds since the epoch by the server's clock
+ * @throws CoreError `too-old` where an assertion about energy has grown older than three minutes or claims to come from
+ * the future: it is shown and done anew; else as `planAct`
+ */
+export function receive(snapshot: JobSnapshot, { act, ageMs }: Envelope, serverNow: number, by: By): Planned {
+  const { energy } = ruleOf(act)
+  if (energy === 'asserts') {
+    if (!(ageMs >= 0 && ageMs <= FRESH_MS))
+      throw new CoreError(
+        'too-old',
+        ageMs >= 0
+          ? 'This was done more than three minutes ago and has not been stored. Look at the machine, and do it again.'
+          : 'The clock of this device went back. Look at the machine, and do this again.',
+      )
+    const done = serverNow - ageMs
+    if (overtaken(snapshot, done, by))
+      throw new CoreError(
+        'overtaken',
+        'Meanwhile power may have come back, or something was changed in another window. Look at the machine, and do this again.',
+      )
+    return planAct(snapshot, act, Math.max(done, lastLogged(snapshot, serverNow)), by)
+  }
+  // Power that may be back is back from the moment at which it becomes known.
+  if (energy === 'reverts') return planAct(snapshot, act, serverNow, by)
+  const age = Math.max(0, Number.isFinite(ageMs) ? ageMs : 0)
+  const done = serverNow - age
+  if (energy === 'plain' || age <= AT_ONCE_MS) return planAct(snapshot, act, done, by)
+  const cover: Cover = handsOf(act) && !coveredThen(snapshot, done, reachOf(snapshot, act)) ? 'none' : 'late'
+  return planAct(snapshot, act, done, { ...by, cover })
+}
+
+/** What tells that power may have come back, or that a plan changed. */
+const reverting: LogKind[] = [
+  'closed',
+  'restored',
+  'added',
+  'voided',
+  'phase',
+  'proof-failed',
+  'part-back',
+  'stop-raised',
+  'taken-back',
+  'done-again',
+]
+
+/** An assertion is overtaken where another window reverted something after it was done and before it came here. */
+const overtaken = (snapshot: JobSnapshot, done: number, by: By): boolean => {
+  const at = new Date(done).toISOString()
+  return snapshot.log.some((row) => row.window !== by.window && row.at > at && reverting.includes(row.kind))
+}
+
+/** The acts of one window keep their order, whatever their ages say in milliseconds. */
+const lastLogged = (snapshot: JobSnapshot, serverNow: number): number => {
+  const last = snapshot.log.at(-1)
+  return last ? Math.min(Date.parse(last.at), serverNow) : 0
+}
+
+/** Unticking and taking back put nobody's hands in. */
+const handsOf = (act: Act): boolean =>
+  'on' in act ? act.on : act.kind === 'reading.set' ? act.typed.trim() !== '' : false
+
+function reachOf(snapshot: JobSnapshot, act: Act): Reach {
+  switch (act.kind) {
+    case 'ledger.tick':
+    case 'ledger.back': {
+      const line = rowOf(snapshot, 'ledger', act.id)
+      return line ? reachOfLine(snapshot, line) : inside
+    }
+    case 'reading.set':
+      if (act.part === 'new' || act.reading === 'supply') return { kind: 'free' }
+      return reachOfPart(snapshot, act.reading === 'capacitance' ? 'capacitor' : 'motor')
+    case 'landing.done':
+      return reachOfPart(snapshot, 'motor')
+    default:
+      return inside
+  }
+}

@@ -1,0 +1,54 @@
+import { allowedSwitches, bypassVerbs, switchWords, whatItGuards } from '../knowledge/bypassWords'
+import type { RefitAction, SwitchKind } from './types'
+
+interface Described {
+  action: RefitAction
+  part: string
+  terminal: string
+  mark: string
+  switchKind: SwitchKind | null
+}
+
+export type BypassVerdict =
+  | { kind: 'none' }
+  | { kind: 'allowed'; switchKind: SwitchKind }
+  | { kind: 'unnamed' }
+  | { kind: 'forbidden'; switchKind: SwitchKind; text: string }
+
+/**
+ * Whether a line of the ledger holds or bridges a switch, by what it does and not by what it is called: its words are
+ * read, and a forbidden name beside an allowed one is still forbidden.
+ *
+ * @example bypassOf({ action: 'bypass', part: 'limit switch', terminal: '', mark: '', switchKind: 'door' }).kind // 'forbidden'
+ * @example bypassOf({ action: 'mark', part: 'tape the door switch', terminal: '', mark: '', switchKind: null }).kind // 'allowed'
+ */
+export function bypassOf(line: Described): BypassVerdict {
+  const words = `${line.part} ${line.terminal} ${line.mark}`.toLowerCase().replace(/[_/]+/g, ' ')
+  const declared = line.action === 'bypass'
+  if (!declared && !bypassVerbs.test(words)) return { kind: 'none' }
+  const named = switchWords.filter(([, pattern]) => pattern.test(words)).map(([kind]) => kind)
+  // "Tape on the pressure tube" only sticks a label on; a switch, sensor or jumper has to be meant.
+  if (!declared && named.length === 0) return { kind: 'none' }
+  if (!declared && !switchMeant.test(words)) return { kind: 'none' }
+  const all = line.switchKind && line.switchKind !== 'other' ? [...named, line.switchKind] : named
+  const forbidden = all.find((kind) => !allowedSwitches.includes(kind))
+  if (forbidden) return { kind: 'forbidden', switchKind: forbidden, text: refusalOf(forbidden) }
+  const [allowed] = all
+  return allowed ? { kind: 'allowed', switchKind: allowed } : { kind: 'unnamed' }
+}
+
+const switchMeant =
+  /\bswitch(?:es)?\b|\bsensor\b|\bjump(?:er|ers|ered|ed)?\b|\bby[ -]?pass|\bbridg|\bshort|\bfuses?\b|\blimits?\b|\brcds?\b|\bgfcis?\b|\bcontactors?\b|\bprotector\b|\binterlock\b|\broll[ -]?out\b|\bover[ -]?load\b|\bcut[ -]?outs?\b|\bterminals?\b|\bcall\b/
+
+const refusalOf = (kind: SwitchKind): string =>
+  `${nameOf(kind)} is never bridged or held: ${whatItGuards[kind] ?? 'it is there to keep people from harm'}. Find out why it is open.`
+
+const nameOf = (kind: SwitchKind): string =>
+  ({
+    fuse: 'A fuse or breaker',
+    thermal: 'A thermal protector',
+    overload: 'An overload protector',
+    'residual-current': 'A residual-current device',
+    contactor: 'A contactor or relay',
+    'refrigerant-pressure': 'A refrigerant pressure switch',
+  })[kind as 'fuse'] ?? `A ${kind} switch`

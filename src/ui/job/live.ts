@@ -1,0 +1,111 @@
+/** What a window knows of the server: when it last answered, and whether it is away now. */
+export interface Reach {
+  confirmedAt: number
+  away: boolean
+}
+
+interface Callbacks {
+  onRev: (rev: number) => void
+  onReach: (reach: Reach) => void
+}
+
+const CHANNEL = 'rest-cog/live'
+/** The server gives a sign of life every five seconds: after more than two of them are missing, it is asked. */
+const SILENT_MS = 12_000
+const ASK_EVERY_MS = 4000
+
+type News = { job: string; rev: number } | 'beat'
+
+/**
+ * Tells a window of what other windows and devices wrote. One tab of the browser holds the stream and passes it on to the
+ * others; where the browser has no locks or no channel, and while the stream is silent, each window asks for itself, and
+ * always when it comes to the front.
+ */
+export class LiveLink {
+  private channel: BroadcastChannel | null = null
+  private source: EventSource | null = null
+  private release: (() => void) | null = null
+  private timer: ReturnType<typeof setInterval> | null = null
+  private heardAt = Date.now()
+  private asking = false
+  private closed = false
+
+  constructor(
+    private readonly jobId: string,
+    private readonly callbacks: Callbacks,
+  ) {}
+
+  open(): void {
+    if (typeof BroadcastChannel === 'function' && navigator.locks) {
+      this.channel = new BroadcastChannel(CHANNEL)
+      this.channel.onmessage = (message: MessageEvent<News>) => this.hear(message.data)
+      void navigator.locks.request(CHANNEL, () => this.lead())
+    }
+    this.timer = setInterval(() => {
+      const silent = Date.now() - this.heardAt > SILENT_MS || this.channel === null
+      if (silent && document.visibilityState === 'visible') void this.ask()
+    }, ASK_EVERY_MS)
+    for (const name of ['focus', 'pageshow', 'online']) window.addEventListener(name, this.front)
+    document.addEventListener('visibilitychange', this.front)
+  }
+
+  close(): void {
+    this.closed = true
+    if (this.timer) clearInterval(this.timer)
+    this.source?.close()
+    this.release?.()
+    this.channel?.close()
+    for (const name of ['focus', 'pageshow', 'online']) window.removeEventListener(name, this.front)
+    document.removeEventListener('visibilitychange', this.front)
+  }
+
+  private readonly front = (): void => {
+    if (document.visibilityState === 'visible') void this.ask()
+  }
+
+  /** Hold the stream for all tabs, until this one closes. */
+  private lead(): Promise<void> {
+    if (this.closed) return Promise.resolve()
+    const source = new EventSource('/api/live')
+    this.source = source
+    const pass = (news: News) => {
+      this.channel?.postMessage(news)
+      this.hear(news)
+    }
+    source.addEventListener('beat', () => pass('beat'))
+    source.addEventListener('job', (event) => {
+      try {
+        pass(JSON.parse((event as MessageEvent<string>).data) as News)
+      } catch {}
+    })
+    // A stream that breaks says that the server may be gone: ask at once.
+    source.addEventListener('error', () => void this.ask())
+    return new Promise((resolve) => {
+      this.release = resolve
+    })
+  }
+
+  private hear(news: News): void {
+    this.heardAt = Date.now()
+    this.callbacks.onReach({ confirmedAt: this.heardAt, away: false })
+    if (news !== 'beat' && news.job === this.jobId) this.callbacks.onRev(news.rev)
+  }
+
+  /** Ask the server for the number of this job. */
+  async ask(): Promise<void> {
+    if (this.asking || this.closed) return
+    this.asking = true
+    try {
+      const response = await fetch(`/api/jobs/${this.jobId}/rev`, { cache: 'no-store' })
+      const { rev } = (await response.json()) as { rev?: number }
+      if (!response.ok || rev === undefined) throw new Error('no answer')
+      this.heardAt = Date.now()
+      this.callbacks.onReach({ confirmedAt: this.heardAt, away: false })
+      this.callbacks.onRev(rev)
+    } catch {
+      if (!this.closed) this.callbacks.onReach({ confirmedAt: this.heardAt, away: true })
+    } finally {
+      this.asking = false
+    }
+  }
+}

@@ -1,0 +1,67 @@
+'use client'
+
+import { coversToCome, onlyPlug, proofPlaceText } from '@/core/job'
+import { useJob } from '../../job/JobProvider'
+import { Section } from '../../kit/Section'
+import { Tick } from '../../kit/Tick'
+
+/** Covers that stand before the proof place: they come off with all points open, and nothing behind them is touched. */
+export function Covers() {
+  const { snapshot, act, id, gate } = useJob()
+  if (onlyPlug(snapshot)) return null
+  const lines = snapshot.ledger.filter((line) => line.access === 'before-proof' && !line.struckAt)
+  const toCome = coversToCome(snapshot)
+  if (lines.length === 0 && toCome.length === 0) return null
+  const problem = gate({ kind: 'cover', access: 'before-proof' })
+  return (
+    <Section title="Covers before the proof" aside="cover off, touch nothing, prove">
+      <p className="mb-1 max-w-[72ch] leading-snug">
+        {`Dead is proved ${proofPlaceText(snapshot)}. With every point open and held, the covers in front of that place may come off. Nothing behind them is touched before it is proved.`}
+      </p>
+      <ul>
+        {lines.map((line) => (
+          <li key={line.id} className="flex items-center gap-1 border-line border-b">
+            <Tick
+              label={`${line.action.replaceAll('-', ' ')} ${line.part}`}
+              on={line.doneAt !== null}
+              disabled={problem !== null && line.doneAt === null}
+              onChange={(on) => act({ kind: 'ledger.tick', id: line.id, on })}
+            />
+            <span>
+              {line.action.replaceAll('-', ' ')} <b className="font-semibold">{line.part}</b>
+            </span>
+          </li>
+        ))}
+      </ul>
+      {toCome.length > 0 ? (
+        <button
+          type="button"
+          className="btn mt-2"
+          onClick={() =>
+            toCome.every(({ action, part, count, fastener, cup, mark, access }) =>
+              act({
+                kind: 'ledger.add',
+                id: id(),
+                after: null,
+                line: {
+                  action,
+                  part,
+                  count: count ?? null,
+                  fastener: fastener ?? '',
+                  cup: cup ?? '',
+                  mark: mark ?? '',
+                  access: access ?? '',
+                },
+              }),
+            )
+          }
+        >
+          {`Put them into the ledger: ${toCome.map(({ part }) => part).join(', ')}`}
+        </button>
+      ) : null}
+      {problem && lines.some((line) => !line.doneAt) ? (
+        <p className="caption mt-1">{`First: ${problem}.`}</p>
+      ) : null}
+    </Section>
+  )
+}

@@ -1,0 +1,61 @@
+'use client'
+
+import type { PointRow } from '@/core/job'
+import { useJob } from '../../job/JobProvider'
+import { TextField } from '../../kit/TextField'
+import { Tick } from '../../kit/Tick'
+import { clock } from '../../kit/time'
+import { breakLabel } from '../../pieces/powerLineModel'
+import { Strike } from './Strike'
+
+/** One point: opened with its time, and how it is held as the person says; the plan's proposal is one tap away. */
+export function PointLine({ point, what }: { point: PointRow; what: string }) {
+  const { act, snapshot } = useJob()
+  const open = point.openedAt !== null
+  const hold = (held: string) => act({ kind: 'point.held', id: point.id, held })
+  return (
+    <li className="border-line border-b py-1" data-testid={`point-${point.point}`}>
+      <div className="grid grid-cols-[44px_minmax(0,1fr)_auto] items-center gap-x-2">
+        <Tick
+          label={`${what}${open ? `, ${breakLabel[point.point].open} ${clock(point.openedAt)}` : ''}`}
+          on={open}
+          disabled={snapshot.job.phase !== 'work'}
+          onChange={(on) =>
+            act(on ? { kind: 'point.open', id: point.id } : { kind: 'point.close', id: point.id })
+          }
+        />
+        <span className="leading-tight">
+          <span className="block font-semibold">{what}</span>
+          <span className="num caption">
+            {open
+              ? `${breakLabel[point.point].open} ${clock(point.openedAt)}${point.held ? `, held: ${point.held}` : ''}`
+              : breakLabel[point.point].closed}
+          </span>
+        </span>
+        <Strike
+          what={point.label}
+          onStrike={(reason) => act({ kind: 'point.strike', id: point.id, reason })}
+        />
+      </div>
+      {open ? (
+        <fieldset className="flex flex-wrap items-center gap-2 py-1 pl-[52px]">
+          <legend className="sr-only">{`How ${point.label} is held open`}</legend>
+          {point.held === '' ? <b className="text-sm">How is it held open?</b> : null}
+          {point.proposal && point.held === '' ? (
+            <button type="button" className="chip" onClick={() => hold(point.proposal)}>
+              {point.proposal}
+            </button>
+          ) : null}
+          <TextField
+            className="min-w-44 flex-1"
+            label={`How ${point.label} is held open, in your words`}
+            hideLabel
+            value={point.held}
+            placeholder="or in your words"
+            onType={hold}
+          />
+        </fieldset>
+      ) : null}
+    </li>
+  )
+}

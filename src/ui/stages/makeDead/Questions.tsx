@@ -1,0 +1,118 @@
+'use client'
+
+import { feedsOf, onlyPlug, type PlanField, planAnswer, switchBefore } from '@/core/job'
+import { isolationPlans } from '@/core/knowledge/isolation'
+import { useJob } from '../../job/JobProvider'
+import { Chips } from '../../kit/Chips'
+import { SelectField } from '../../kit/TextField'
+
+/** What the plan depends on, asked once: water, a second supply, the circuits that feed the housing. */
+export function PlanQuestions() {
+  const { snapshot } = useJob()
+  const { asks } = isolationPlans[snapshot.machine.family]
+  return (
+    <>
+      {asks.includes('water') ? (
+        <Question
+          field="water"
+          text="Is an ice maker or a dispenser connected to water?"
+          why="Without water there is no valve to shut."
+          values={[
+            { value: 'yes', label: 'yes' },
+            { value: 'no', label: 'no' },
+          ]}
+        />
+      ) : null}
+      {asks.includes('other-supply') ? (
+        <Question
+          field="other-supply"
+          text="Does anything else feed it: a battery, an uninterruptible supply, a foreign 24 V?"
+          why="Then the plug is not the whole proof, and the pairs are read as well."
+          values={[
+            { value: 'no', label: 'no' },
+            { value: 'yes', label: 'yes' },
+          ]}
+        />
+      ) : null}
+      {onlyPlug(snapshot) ? null : (
+        <Question
+          field="feeds"
+          text="How many circuits feed this housing?"
+          why="A light, a heater or a second switch may bring its own; electric heat has two or more. Each has its own breaker and its own proof."
+          values={['1', '2', '3'].map((value) => ({ value, label: value }))}
+          chosen={String(feedsOf(snapshot.fields))}
+        />
+      )}
+    </>
+  )
+}
+
+interface QuestionProps {
+  field: PlanField
+  text: string
+  why: string
+  values: { value: string; label: string }[]
+  chosen?: string
+}
+
+/** One question with its few answers; the answer given before the question was read is shown as taken. */
+export function Question({ field, text, why, values, chosen }: QuestionProps) {
+  const { snapshot, act, id } = useJob()
+  return (
+    <div className="rule-top grid gap-x-5 gap-y-1 py-3 mid:grid-cols-[minmax(0,1fr)_auto]">
+      <p className="leading-snug">
+        <b>{text}</b> <span className="caption">{why}</span>
+      </p>
+      <Chips
+        label={text}
+        values={values}
+        chosen={chosen ?? planAnswer(snapshot, field)}
+        onChoose={(value) => act({ kind: 'field.set', id: id(), part: 'plan', field, typed: value ?? '' })}
+      />
+    </div>
+  )
+}
+
+/** What the person sees at the place where dead is proved: what to read against, further wires, the switch before it. */
+export function PlaceQuestions() {
+  const { snapshot, act, id } = useJob()
+  const point = switchBefore(snapshot)
+  const battery = isolationPlans[snapshot.machine.family].supply === 'battery'
+  if (battery) return null
+  const answer = (field: PlanField) => ({
+    value: planAnswer(snapshot, field),
+    onChoose: (typed: string) => act({ kind: 'field.set', id: id(), part: 'plan', field, typed }),
+  })
+  return (
+    <div className="grid gap-3 pb-3 mid:grid-cols-3">
+      <SelectField
+        label="What is there to read against"
+        {...answer('earth')}
+        options={[
+          { value: 'ground', label: 'a ground conductor at the place' },
+          { value: 'earth-lead', label: 'no ground: a known earth by a long lead' },
+          { value: 'none', label: 'nothing that is surely earth' },
+        ]}
+      />
+      <SelectField
+        label="Lives at the place"
+        {...answer('switched-live')}
+        options={[
+          { value: 'no', label: 'as usual' },
+          { value: 'yes', label: 'a switched live beside the lasting one' },
+        ]}
+      />
+      {point ? (
+        <SelectField
+          label={`The ${point.label.toLowerCase()} before the place`}
+          {...answer('switch')}
+          options={[
+            { value: 'seen', label: 'one sees which way is ON' },
+            { value: 'unseen', label: 'two-way, pull chain or push button' },
+            { value: 'powered', label: 'needs power to close: timer, sensor, smart' },
+          ]}
+        />
+      ) : null}
+    </div>
+  )
+}

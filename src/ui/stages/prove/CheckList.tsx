@@ -1,0 +1,96 @@
+'use client'
+
+import Link from 'next/link'
+import { useState } from 'react'
+import type { ProveCheck } from '@/core/knowledge/proofChecks'
+import { useJob } from '../../job/JobProvider'
+import { clock } from '../../kit/time'
+
+interface CheckListProps {
+  checks: ProveCheck[]
+  disabled: boolean
+  /** A word on each check, such as when it is due. */
+  note?: (id: string) => string
+}
+
+/** Checks with what to expect; one that fails asks what it was where it may be several things, and enters it. */
+export function CheckList({ checks, disabled, note }: CheckListProps) {
+  return (
+    <ol>
+      {checks.map((check) => (
+        <Check key={check.id} check={check} disabled={disabled} note={note?.(check.id) ?? ''} />
+      ))}
+    </ol>
+  )
+}
+
+function Check({ check, disabled, note }: { check: ProveCheck; disabled: boolean; note: string }) {
+  const { snapshot, findings, act, id } = useJob()
+  const [asks, setAsks] = useState(false)
+  const row = snapshot.checks.find((each) => each.checkId === check.id)
+  const fails = check.fails ?? []
+  const set = (result: 'pass' | 'fail' | 'skipped', finding?: number) => {
+    const same = row?.result === result && finding === undefined
+    const done = act({
+      kind: 'check.set',
+      id: id(),
+      checkId: check.id,
+      result: same ? null : result,
+      note: row?.note ?? '',
+      ...(finding === undefined ? {} : { finding }),
+    })
+    if (done) setAsks(!same && result === 'fail' && fails.length > 1 && finding === undefined)
+  }
+  return (
+    <li
+      className="grid items-center gap-x-4 gap-y-1 border-line border-b py-2 mid:grid-cols-[minmax(0,1fr)_auto]"
+      data-testid={`check-${check.id}`}
+    >
+      <span className="leading-snug">
+        <b className="font-semibold">{check.act}</b>
+        <span className="caption block">{`Expect: ${check.expect}.`}</span>
+        {note ? <span className="num caption block">{note}</span> : null}
+        {row?.result === 'fail' ? (
+          <span className="block text-stop">
+            {check.otherwise}{' '}
+            <Link href={`/jobs/${snapshot.job.id}/measure`} className="underline">
+              Back to the suspects
+            </Link>
+          </span>
+        ) : null}
+        {row ? <span className="num caption block">{`answered ${clock(row.at)}`}</span> : null}
+      </span>
+      <span className="flex flex-wrap gap-1.5">
+        {(['pass', 'fail', 'skipped'] as const).map((result) => (
+          <button
+            key={result}
+            type="button"
+            className="chip"
+            aria-pressed={row?.result === result}
+            disabled={disabled}
+            onClick={() => set(result)}
+          >
+            {{ pass: 'as it should', fail: 'not so', skipped: 'left out' }[result]}
+          </button>
+        ))}
+      </span>
+      {asks || (row?.result === 'fail' && fails.length > 1) ? (
+        <fieldset className="flex flex-wrap items-center gap-1.5 mid:col-span-2">
+          <legend className="float-left mr-2 text-sm">What is it? It becomes a finding:</legend>
+          {fails.map((each, index) => (
+            <button
+              key={each.label}
+              type="button"
+              className="chip"
+              aria-pressed={findings[each.observation] === each.value}
+              disabled={disabled}
+              onClick={() => set('fail', index)}
+            >
+              {each.label}
+            </button>
+          ))}
+        </fieldset>
+      ) : null}
+    </li>
+  )
+}

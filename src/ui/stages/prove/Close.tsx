@@ -1,0 +1,97 @@
+'use client'
+
+import Link from 'next/link'
+import { useState } from 'react'
+import { closingProblems, type JobRow } from '@/core/job'
+import { useJob } from '../../job/JobProvider'
+import { Section } from '../../kit/Section'
+import { TextField } from '../../kit/TextField'
+
+const results: { value: NonNullable<JobRow['result']>; label: string }[] = [
+  { value: 'runs', label: 'It runs' },
+  { value: 'runs-with-remarks', label: 'It runs, with remarks' },
+  { value: 'not-mended', label: 'Not mended' },
+  { value: 'handed-over', label: 'Handed to a trade' },
+]
+
+/** The job ends with its result, what it took and what to know next time. */
+export function Close() {
+  const { snapshot, act, now } = useJob()
+  const { job } = snapshot
+  const [result, setResult] = useState<NonNullable<JobRow['result']>>(job.result ?? 'runs')
+  const closed = job.status === 'closed'
+  const [problem] = closed ? [] : closingProblems(snapshot, now, result)
+  const edit = (field: 'lesson' | 'minutesSpent' | 'cost') => (value: string) =>
+    act({ kind: 'job.edit', field, value })
+  return (
+    <Section
+      title={closed ? 'Closed' : 'Close the job'}
+      aside={
+        closed ? results.find((each) => each.value === job.result)?.label : 'with its result, for the record'
+      }
+    >
+      <div className="grid gap-3 mid:grid-cols-[2fr_1fr_1fr]">
+        <TextField
+          label="To know next time"
+          lines={2}
+          value={job.lesson}
+          placeholder="the set screw sits under the label"
+          onType={edit('lesson')}
+        />
+        <TextField
+          label="Minutes it took"
+          value={job.minutesSpent}
+          placeholder="90"
+          mono
+          onType={edit('minutesSpent')}
+        />
+        <TextField label="What it cost" value={job.cost} placeholder="24" mono onType={edit('cost')} />
+      </div>
+      <div className="mt-3 max-w-xs">
+        <label className="caption mb-0.5 block" htmlFor="next-look">
+          Look at it again on
+        </label>
+        <input
+          id="next-look"
+          type="date"
+          className="field field-tight num"
+          value={snapshot.machine.nextLook ?? ''}
+          onChange={(event) => act({ kind: 'machine.edit', field: 'nextLook', value: event.target.value })}
+        />
+      </div>
+      {closed ? (
+        <div className="mt-4 flex gap-2">
+          <Link className="btn btn-main" href={`/jobs/${job.id}/record`}>
+            Open the record
+          </Link>
+          <button type="button" className="btn" onClick={() => act({ kind: 'job.reopen' })}>
+            Reopen
+          </button>
+        </div>
+      ) : (
+        <div className="mt-4 flex flex-wrap items-center gap-2">
+          <fieldset className="flex flex-wrap gap-1.5">
+            <legend className="sr-only">Result</legend>
+            {results.map((each) => (
+              <button
+                key={each.value}
+                type="button"
+                className="chip"
+                aria-pressed={result === each.value}
+                onClick={() => setResult(each.value)}
+              >
+                {each.label}
+              </button>
+            ))}
+          </fieldset>
+          <button type="button" className="btn btn-main" onClick={() => act({ kind: 'job.close', result })}>
+            Close the job
+          </button>
+          {problem ? (
+            <p className="basis-full border-ink border-l-2 pl-3 text-sm">{`Before it closes so: ${problem.text}`}</p>
+          ) : null}
+        </div>
+      )}
+    </Section>
+  )
+}
