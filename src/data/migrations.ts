@@ -306,9 +306,12 @@ const migrations: Record<string, Migration> = {
   '0004-safety': whole(safety),
 }
 
-/** @throws the error of the migration that failed; the file is left as it was before it. */
-export async function migrate(db: Kysely<never>): Promise<void> {
+/**
+ * @param upTo the name of the last one to apply; all where left out
+ * @throws the error of the migration that failed; the file is left as it was before it
+ */
+export async function migrate(db: Kysely<never>, upTo?: string): Promise<void> {
   const migrator = new Migrator({ db, provider: { getMigrations: async () => migrations } })
-  const { error } = await migrator.migrateToLatest()
+  const { error } = upTo ? await migrator.migrateTo(upTo) : await migrator.migrateToLatest()
   if (error) throw error
 }

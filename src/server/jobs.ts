@@ -1,5 +1,6 @@
 import { CoreError, type ErrorShape, isCoreError } from '@/core/errors'
 import {
+  type Act,
   type By,
   type Envelope,
   type EventRow,
@@ -18,6 +19,7 @@ import {
 } from '@/core/job'
 import { validatedAct } from '@/core/job/actInput'
 import { isFamily, type MotorKindId, type ObservationId } from '@/core/knowledge/vocabulary'
+import { wiringHolds } from '@/core/wiring/ofJob'
 import type { Database, Transaction } from '@/data/database'
 import { findHousehold, findMachine, HOME } from '@/data/household'
 import {
@@ -98,6 +100,7 @@ export async function storeActs(
       try {
         const envelope = validatedEnvelope(each)
         if (!(await wasStored(trx, jobId, envelope.id))) {
+          refuseWrongWiring(snapshot, envelope.act)
           const planned = receive(snapshot, envelope, now, by)
           if (planned.changes.length > 0) {
             if (!written) await dropUndone(trx, jobId)
@@ -135,6 +138,13 @@ export async function actOnJob(jobId: string, plain: unknown[], now = Date.now()
   if (refused && !refused.stored)
     throw new CoreError(refused.error.code, refused.error.message, refused.error.path)
   return answer
+}
+
+/** The circuit is solved here and not in the planner, which every page loads. */
+function refuseWrongWiring(snapshot: JobSnapshot, act: Act): void {
+  if (act.kind !== 'job.phase' || act.phase === 'work' || act.phase === 'closing-up') return
+  const problem = wiringHolds(snapshot)
+  if (problem) throw new CoreError('not-ready', `Before power returns: ${problem}`)
 }
 
 const envelopeId = (plain: unknown): string => {

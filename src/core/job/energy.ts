@@ -5,6 +5,7 @@ import { contradictionsOf } from './contradicted'
 import {
   capacitorMayBe,
   feedsOf,
+  hasSupplyPoint,
   missingWaits,
   neededCharges,
   neededWaits,
@@ -115,7 +116,8 @@ function stateOf(snapshot: JobSnapshot, open: number, isolated: boolean, proven:
 
 function missingPoints(snapshot: JobSnapshot): string[] {
   const points = standingPoints(snapshot)
-  if (points.length === 0) return ['no isolation point is named']
+  if (!hasSupplyPoint(snapshot))
+    return ['no plug, breaker, fuse, disconnect or battery of this machine is named']
   return [
     ...points.filter((point) => !point.openedAt).map((point) => `${point.label} is not open`),
     ...points

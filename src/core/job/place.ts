@@ -37,6 +37,10 @@ export const standingPoints = (snapshot: JobSnapshot): PointRow[] =>
 /** The points that part electric supplies, as against switches, thermostats and valves. */
 const feeding = ['plug', 'breaker', 'fuse', 'disconnect', 'battery', 'shore-power']
 
+/** A plug, breaker, fuse, disconnect or battery of the first circuit: without one nothing is isolated, whatever is open. */
+export const hasSupplyPoint = (snapshot: JobSnapshot): boolean =>
+  standingPoints(snapshot).some(({ point, feed }) => feeding.includes(point) && feed <= 1)
+
 /**
  * Plug-connected: the plug out, in sight and tied back, proves the mains side. Not where a battery or a foreign supply
  * hangs on the machine as well.

@@ -18,7 +18,7 @@ export function planPoints(snapshot: JobSnapshot, act: Act, at: string): Draft |
         throw new CoreError('struck', `${point.label} is struck from the plan. Put it back first.`)
       // Told twice it is one act: a later time would make the proof older than its point.
       if (point.openedAt) return planned(`${point.label}: open`, [])
-      return changed(snapshot, { ...point, openedAt: at, changedAt: at }, `${point.label}: open`, [
+      return changed(snapshot, { ...point, openedAt: at, held: '', changedAt: at }, `${point.label}: open`, [
         { kind: 'opened', subject: point.id, label: point.label },
       ])
     }
@@ -34,7 +34,11 @@ export function planPoints(snapshot: JobSnapshot, act: Act, at: string): Draft |
     }
     case 'point.held': {
       const point = must(snapshot, 'points', act.id)
+      // How it is held belongs to this opening: nobody holds open what is closed.
+      if (!point.openedAt && act.held.trim() !== '')
+        throw new CoreError('not-open', `Open it first, then say how it is held: ${point.label}.`)
       const held = act.held.trim() === '' ? '' : act.held
+      if (held === point.held) return planned(`${point.label}: held`, [])
       return planned(
         `${point.label}: ${held ? `held, ${held}` : 'nobody says how it is held'}`,
         [put(snapshot, 'points', point.id, { ...point, held })],
@@ -53,6 +57,7 @@ export function planPoints(snapshot: JobSnapshot, act: Act, at: string): Draft |
     case 'point.strike': {
       const point = must(snapshot, 'points', act.id)
       const reason = needReason(act.reason)
+      if (point.struckAt) return planned('Struck already', [])
       // A struck point may have been the one that matters: everything is made anew.
       return withSteps(
         changed(
@@ -66,6 +71,7 @@ export function planPoints(snapshot: JobSnapshot, act: Act, at: string): Draft |
     }
     case 'point.restore': {
       const point = must(snapshot, 'points', act.id)
+      if (!point.struckAt) return planned('In the plan already', [])
       return restored(snapshot, point, at)
     }
     default:

@@ -2,7 +2,7 @@ import { CoreError } from '../errors'
 import { readsDc } from '../isolation'
 import { parseTyped } from '../units/parseTyped'
 import type { Act, By } from './actTypes'
-import { feedsOf, onlyPlug, pairsOf, standingPoints, switchBefore, switchRole } from './place'
+import { feedsOf, hasSupplyPoint, onlyPlug, pairsOf, standingPoints, switchBefore, switchRole } from './place'
 import { allOpen, feedProof } from './proofs'
 import { type Draft, planned, put, withSteps } from './put'
 import { must } from './rowMust'
@@ -220,6 +220,11 @@ function standing(snapshot: JobSnapshot, id: string): ProofRow {
 function requireOff(snapshot: JobSnapshot): void {
   if (snapshot.job.phase !== 'work')
     throw new CoreError('wrong-phase', 'Go back to work first: the power may be on for a test.')
+  if (!hasSupplyPoint(snapshot))
+    throw new CoreError(
+      'no-supply-point',
+      'Name the plug, breaker, fuse or disconnect that parts this machine from its supply.',
+    )
   if (!allOpen(snapshot))
     throw new CoreError(
       'not-isolated',

@@ -35,6 +35,7 @@ export function planStored(snapshot: JobSnapshot, act: Act, now: number, at: str
     case 'charge.strike': {
       const row = must(snapshot, 'charges', act.id)
       const reason = needReason(act.reason)
+      if (row.struckAt) return planned('Struck already', [])
       return planned(
         `Struck: ${row.label}`,
         [put(snapshot, 'charges', row.id, { ...row, struckAt: at, strikeReason: reason })],
@@ -45,6 +46,7 @@ export function planStored(snapshot: JobSnapshot, act: Act, now: number, at: str
     case 'wait.strike': {
       const row = must(snapshot, 'waits', act.id)
       const reason = needReason(act.reason)
+      if (row.struckAt) return planned('Struck already', [])
       return planned(
         `Struck: ${row.label}`,
         [put(snapshot, 'waits', row.id, { ...row, struckAt: at, strikeReason: reason })],
@@ -54,6 +56,7 @@ export function planStored(snapshot: JobSnapshot, act: Act, now: number, at: str
     }
     case 'charge.restore': {
       const row = must(snapshot, 'charges', act.id)
+      if (!row.struckAt) return planned('In the plan already', [])
       // What was read before it was struck may have been charged since.
       return planned(`Back in the plan: ${row.label}`, [
         put(snapshot, 'charges', row.id, {
@@ -69,6 +72,7 @@ export function planStored(snapshot: JobSnapshot, act: Act, now: number, at: str
     }
     case 'wait.restore': {
       const row = must(snapshot, 'waits', act.id)
+      if (!row.struckAt) return planned('In the plan already', [])
       return planned(`Back in the plan: ${row.label}`, [
         put(snapshot, 'waits', row.id, { ...row, struckAt: null, strikeReason: '', startedAt: null }),
       ])

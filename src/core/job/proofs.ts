@@ -1,6 +1,6 @@
 import { isolationPlans } from '../knowledge/isolation'
 import { proofVerdict } from '../safety/proof'
-import { onlyPlug, pairsOf, standingPoints, switchRole } from './place'
+import { hasSupplyPoint, onlyPlug, pairsOf, standingPoints, switchRole } from './place'
 import type { JobSnapshot, ProofReadingRow, ProofRow } from './rows'
 
 export type ProofStep =
@@ -99,8 +99,8 @@ export function feedProof(snapshot: JobSnapshot, feed: number): FeedProof {
   }
 }
 
-/** Every point that stands is open. */
+/** Every point that stands is open, and one of them parts the supply. */
 export const allOpen = (snapshot: JobSnapshot): boolean => {
   const points = standingPoints(snapshot)
-  return points.length > 0 && points.every((point) => point.openedAt !== null)
+  return hasSupplyPoint(snapshot) && points.every((point) => point.openedAt !== null)
 }

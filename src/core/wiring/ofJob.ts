@@ -148,3 +148,11 @@ function plateOf(snapshot: JobSnapshot, part: 'old' | 'new'): Partial<WiringInpu
   const needsUf = part === 'old' ? typedValue(fieldText(snapshot, 'motor-old', 'capacitorUf'), 'uF') : null
   return { ...(kind ? { kind } : {}), ...(needsUf ? { needsUf } : {}) }
 }
+
+/** What the solved circuit says against power: the landings as they are drawn would harm the motor or somebody. Null where it has nothing against it. */
+export function wiringHolds(snapshot: JobSnapshot): string | null {
+  if (snapshot.landings.length === 0) return null
+  const check = wiringCheckOf(snapshot)
+  const [problem] = check?.problems ?? []
+  return problem ? `By the circuit, this wiring is wrong: ${problem.text}` : null
+}

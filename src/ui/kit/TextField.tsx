@@ -16,6 +16,8 @@ interface TextFieldProps {
   lines?: number
   list?: string[]
   mono?: boolean
+  /** Left by Enter, Tab or a tap elsewhere. */
+  onDone?: () => void
 }
 
 export function TextField({
@@ -31,6 +33,7 @@ export function TextField({
   lines,
   list,
   mono,
+  onDone,
 }: TextFieldProps) {
   const id = useId()
   const shared = {
@@ -54,6 +57,10 @@ export function TextField({
         <input
           {...shared}
           list={list ? `${id}-list` : undefined}
+          onBlur={onDone}
+          onKeyDown={(event) => {
+            if (event.key === 'Enter') onDone?.()
+          }}
           onChange={(event) => onType(event.target.value)}
         />
       )}

@@ -1,5 +1,6 @@
 'use client'
 
+import { useState } from 'react'
 import type { PointRow } from '@/core/job'
 import { useJob } from '../../job/JobProvider'
 import { TextField } from '../../kit/TextField'
@@ -12,7 +13,6 @@ import { Strike } from './Strike'
 export function PointLine({ point, what }: { point: PointRow; what: string }) {
   const { act, snapshot } = useJob()
   const open = point.openedAt !== null
-  const hold = (held: string) => act({ kind: 'point.held', id: point.id, held })
   return (
     <li className="border-line border-b py-1" data-testid={`point-${point.point}`}>
       <div className="grid grid-cols-[44px_minmax(0,1fr)_auto] items-center gap-x-2">
@@ -37,25 +37,34 @@ export function PointLine({ point, what }: { point: PointRow; what: string }) {
           onStrike={(reason) => act({ kind: 'point.strike', id: point.id, reason })}
         />
       </div>
-      {open ? (
-        <fieldset className="flex flex-wrap items-center gap-2 py-1 pl-[52px]">
-          <legend className="sr-only">{`How ${point.label} is held open`}</legend>
-          {point.held === '' ? <b className="text-sm">How is it held open?</b> : null}
-          {point.proposal && point.held === '' ? (
-            <button type="button" className="chip" onClick={() => hold(point.proposal)}>
-              {point.proposal}
-            </button>
-          ) : null}
-          <TextField
-            className="min-w-44 flex-1"
-            label={`How ${point.label} is held open, in your words`}
-            hideLabel
-            value={point.held}
-            placeholder="or in your words"
-            onType={hold}
-          />
-        </fieldset>
-      ) : null}
+      {open && point.held === '' ? <Hold point={point} /> : null}
     </li>
+  )
+}
+
+/** How it is held open, as the person says it: the usual way at a tap, or in words. A proposal is no record. */
+function Hold({ point }: { point: PointRow }) {
+  const { act } = useJob()
+  const [words, setWords] = useState('')
+  const hold = (held: string) => held.trim() !== '' && act({ kind: 'point.held', id: point.id, held })
+  return (
+    <fieldset className="flex flex-wrap items-center gap-2 py-1 pl-[52px]">
+      <legend className="sr-only">{`How ${point.label} is held open`}</legend>
+      <b className="text-sm">How is it held open?</b>
+      {point.proposal ? (
+        <button type="button" className="chip" onClick={() => hold(point.proposal)}>
+          {point.proposal}
+        </button>
+      ) : null}
+      <TextField
+        className="min-w-44 flex-1"
+        label={`How ${point.label} is held open, in your words`}
+        hideLabel
+        value={words}
+        placeholder="or in your words, then Enter"
+        onType={setWords}
+        onDone={() => hold(words)}
+      />
+    </fieldset>
   )
 }

@@ -84,35 +84,42 @@ export function PlaceQuestions() {
     onChoose: (typed: string) => act({ kind: 'field.set', id: id(), part: 'plan', field, typed }),
   })
   return (
-    <div className="grid gap-3 pb-3 mid:grid-cols-3">
-      <SelectField
-        label="What is there to read against"
-        {...answer('earth')}
-        options={[
-          { value: 'ground', label: 'a ground conductor at the place' },
-          { value: 'earth-lead', label: 'no ground: a known earth by a long lead' },
-          { value: 'none', label: 'nothing that is surely earth' },
-        ]}
-      />
-      <SelectField
-        label="Lives at the place"
-        {...answer('switched-live')}
-        options={[
-          { value: 'no', label: 'as usual' },
-          { value: 'yes', label: 'a switched live beside the lasting one' },
-        ]}
-      />
-      {point ? (
+    <div className="pb-3">
+      <div className="grid gap-3 mid:grid-cols-3">
         <SelectField
-          label={`The ${point.label.toLowerCase()} before the place`}
-          {...answer('switch')}
+          label="What is there to read against"
+          {...answer('earth')}
           options={[
-            { value: 'seen', label: 'one sees which way is ON' },
-            { value: 'unseen', label: 'two-way, pull chain or push button' },
-            { value: 'powered', label: 'needs power to close: timer, sensor, smart' },
+            { value: 'ground', label: 'ground' },
+            { value: 'earth-lead', label: 'earth, by a long lead' },
+            { value: 'none', label: 'nothing' },
           ]}
         />
-      ) : null}
+        <SelectField
+          label="Lives at the place"
+          {...answer('switched-live')}
+          options={[
+            { value: 'no', label: 'as usual' },
+            { value: 'yes', label: 'a switched one as well' },
+          ]}
+        />
+        {point ? (
+          <SelectField
+            label={`The ${point.label.toLowerCase()} before the place`}
+            {...answer('switch')}
+            options={[
+              { value: 'seen', label: 'its ON is seen' },
+              { value: 'unseen', label: 'two-way, chain, button' },
+              { value: 'powered', label: 'needs power to close' },
+            ]}
+          />
+        ) : null}
+      </div>
+      <p className="caption mt-1 max-w-[85ch]">
+        A switch whose ON one cannot see is read in each position; a timer, a sensor or a smart switch is
+        proved at its line terminals. A double-insulated fan, two squares on its plate, needs no ground to
+        run: bring a known earth by a long lead for the readings.
+      </p>
     </div>
   )
 }

@@ -2,6 +2,7 @@
 
 import { checksOf, powerProblems, standingPoints } from '@/core/job'
 import { isolationPlans, isValve } from '@/core/knowledge/isolation'
+import { wiringHolds } from '@/core/wiring/ofJob'
 import { useJob } from '../../job/JobProvider'
 import { Section } from '../../kit/Section'
 import { Tick } from '../../kit/Tick'
@@ -17,7 +18,11 @@ import { ShortIsolation } from './ShortIsolation'
 export function ProveStage() {
   const { snapshot, energy, act, now } = useJob()
   const { job, machine } = snapshot
-  const problems = powerProblems(snapshot, now, 'start')
+  const wrong = wiringHolds(snapshot)
+  const problems = [
+    ...powerProblems(snapshot, now, 'start'),
+    ...(wrong ? [{ code: 'landing' as const, text: wrong }] : []),
+  ]
   const checks = checksOf(snapshot)
   const points = standingPoints(snapshot)
   const valves = points.filter(({ point }) => isValve(point))

@@ -40,7 +40,7 @@ export function TakeApartStage() {
   return (
     <>
       <GateLine />
-      {lines.length === 0 ? <Plant /> : null}
+      {lines.every((line) => line.access !== '') ? <Plant /> : null}
       <Section
         title="The way in"
         aside={

@@ -1,0 +1,91 @@
+import { describe, expect, it } from 'vitest'
+import { bypassOf } from '.'
+import { lineFromSentence } from './sentence'
+
+const line = (part: string, more: Partial<Parameters<typeof bypassOf>[0]> = {}) => ({
+  action: 'bypass' as const,
+  part,
+  terminal: '',
+  mark: '',
+  switchKind: null,
+  ...more,
+})
+
+describe('a bypass is what it does, not what it is called', () => {
+  it.each([
+    'limit switch',
+    'the high limit',
+    'roll-out switch',
+    'rollout',
+    'pressure switch',
+    'air proving switch',
+    'low pressure switch',
+    'flame sensor',
+    'sail switch',
+    'float switch',
+    'condensate overflow',
+    'thermal fuse',
+    'one shot fuse',
+    'overload',
+    'the GFCI',
+    'RCD',
+    'contactor plunger',
+    'fuse holder',
+    'thermal protector of the motor',
+    'door switch and limit',
+  ])('%s is refused, declared as a bypass', (part) => {
+    expect(bypassOf(line(part)).kind).toBe('forbidden')
+    // Calling it a door switch makes it none.
+    expect(bypassOf(line(part, { switchKind: 'door' })).kind).toBe('forbidden')
+  })
+
+  it.each([
+    'pressure switch jumper',
+    'bypass limit switch',
+    'jumpered the rollout switch',
+    'tape on the float switch',
+    'short across the flame sensor',
+    'bridge the pressure switch',
+    'limit switch tied back',
+    'hold in the contactor',
+    'paperclip in the fuse holder',
+    'GFCI bypassed',
+  ])('%s is refused under any other name', (part) => {
+    expect(bypassOf(line(part, { action: 'unscrew' })).kind).toBe('forbidden')
+    expect(bypassOf(line('wire', { action: 'mark', mark: part })).kind).toBe('forbidden')
+    expect(bypassOf(line('wire', { action: 'disconnect', terminal: part })).kind).toBe('forbidden')
+  })
+
+  it.each(['door switch', 'the cabinet door', 'blower door interlock'])(
+    '%s may be held for a watched start',
+    (part) => {
+      expect(bypassOf(line(part))).toEqual({ kind: 'allowed', switchKind: 'door' })
+    },
+  )
+
+  it('a call is a jumper between 24 V terminals, and a switch that nobody named is asked for', () => {
+    expect(bypassOf(line('thermostat R to W'))).toEqual({ kind: 'allowed', switchKind: 'call' })
+    expect(bypassOf(line('that thing at the back'))).toEqual({ kind: 'unnamed' })
+  })
+
+  it.each([
+    ['unscrew', 'limit switch'],
+    ['disconnect', 'pressure switch wires'],
+    ['pull-hose', 'pressure tube'],
+    ['unplug', 'float switch plug'],
+    ['mark', 'tape a label on the pressure tube'],
+    ['disconnect', 'jumper wire from the park terminal'],
+    ['unscrew', 'door'],
+    ['mark', 'wall switch taped off'],
+  ] as const)('%s %s is none', (action, part) => {
+    expect(bypassOf(line(part, { action })).kind).toBe('none')
+  })
+
+  it.each(['tape the door switch', 'jumper the limit', 'bridge pressure switch'])(
+    'a spoken line is looked at like any other: %s',
+    (sentence) => {
+      const spoken = lineFromSentence(sentence)
+      expect(bypassOf({ ...spoken, mark: '', switchKind: null }).kind).not.toBe('none')
+    },
+  )
+})
