@@ -1,5 +1,5 @@
 import { expect, type Page, test } from '@playwright/test'
-import { expectAccessible, goStage, makeDead, ready, saved, startJob } from './support'
+import { expectAccessible, goStage, makeDead, partsOut, ready, saved, startJob } from './support'
 
 const card = (page: Page) => page.getByTestId('next-test')
 const answer = (page: Page, observation: string, value: string) =>
@@ -55,7 +55,7 @@ test('a hot protector: an open winding waits for the cold, and good again is not
   await startJob(page, 'bathroom fan starts then stops')
   await page.getByLabel('Motor, if you know').selectOption('shaded-pole')
   await goStage(page, 'measure')
-  await page.getByRole('button', { name: 'The part is out, on the bench' }).click()
+  await partsOut(page, 'motor')
   await answer(page, 'case-heat', 'too hot to touch')
   await page.getByLabel('Add leads by colour').fill('black, white')
   await page.keyboard.press('Enter')
@@ -82,7 +82,7 @@ test('a smell of gas takes the place of the work, and no work is taken until it 
   await goStage(page, 'measure')
   await expect(stop).toBeVisible()
   await stop.getByRole('button', { name: 'Read on, without working' }).click()
-  await page.getByRole('button', { name: 'The part is out, on the bench' }).click()
+  await page.getByRole('button', { name: 'the motor was out' }).click()
   await expect(page.getByText('Smell of gas. Touch no switch').last()).toBeVisible()
   await page.getByRole('button', { name: 'Back to the stop' }).click()
   await stop.getByRole('button', { name: 'It was entered by mistake' }).click()
@@ -109,7 +109,9 @@ test('a warning stops until it is overridden with a reason; a hard sign offers n
   await expect(page.getByTestId('save-state')).toHaveText('closed')
   await page.goto(page.url().replace(/\/[^/]+$/, '/record'))
   await expect(page.locator('main')).toContainText('Handed to a licensed trade')
-  await expect(page.locator('main')).toContainText('went on, because the landlord agreed in writing')
+  await expect(page.getByTestId('safety-record')).toContainText(
+    'Work goes on in spite of: Rented or under warranty (the landlord agreed in writing)',
+  )
 })
 
 test('a live test while proved dead leads through power and back, or is declined and left out', async ({
@@ -156,7 +158,7 @@ test('a contradiction is told, with what would explain both, and taking one find
   await startJob(page, 'outdoor unit hums, compressor runs')
   await page.getByLabel('Motor, if you know').selectOption('psc')
   await goStage(page, 'measure')
-  await page.getByRole('button', { name: 'The part is out, on the bench' }).click()
+  await partsOut(page, 'motor', 'capacitor')
   await page.getByLabel('Its label, as printed').fill('30+5 µF ±6 % 440 V')
   await page.getByTestId('reading-old-FAN').fill('2.1')
   await answer(page, 'free-spin', 'seized')
@@ -195,7 +197,7 @@ test('options are weighed with figures of one’s own, and the choice is kept wi
   await startJob(page, 'attic fan hums')
   await page.getByLabel('Motor, if you know').selectOption('psc')
   await goStage(page, 'measure')
-  await page.getByRole('button', { name: 'The part is out, on the bench' }).click()
+  await partsOut(page, 'motor', 'capacitor')
   await answer(page, 'free-spin', 'seized')
   await goStage(page, 'decide')
   const original = page.getByTestId('option-original')
@@ -218,9 +220,11 @@ test('several circuits into one housing are each proved', async ({ page }) => {
   await goStage(page, 'make-dead')
   await makeDead(page)
   await page
-    .getByRole('group', { name: 'Circuits that feed this housing' })
+    .getByRole('group', { name: 'How many circuits feed this housing?' })
     .getByRole('button', { name: '2' })
     .click()
   await expect(page.getByTestId('state')).not.toContainText('PROVEN DEAD')
+  await expect(page.getByTestId('point-breaker')).toHaveCount(2)
   await expect(page.getByLabel('L–N, feed 2')).toBeVisible()
+  await expect(page.getByLabel('L of feed 1–L of feed 2')).toBeVisible()
 })

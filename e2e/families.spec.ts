@@ -1,7 +1,7 @@
 import { readFileSync } from 'node:fs'
 import { join } from 'node:path'
 import { expect, type Page, test } from '@playwright/test'
-import { ready } from './support'
+import { deadByStory, ready } from './support'
 
 const vocabulary = JSON.parse(
   readFileSync(join(process.cwd(), 'src/core/knowledge/vocabulary.json'), 'utf8'),
@@ -24,7 +24,10 @@ async function answerOnce(page: Page): Promise<boolean> {
   return true
 }
 
-for (const { label } of Object.values(vocabulary.families)) {
+/** One with wires and a wall switch, one with a plug: all fifteen are walked in the core's own tests. */
+const walked = ['bath-exhaust-fan', 'refrigerator-evaporator-fan']
+
+for (const { label } of walked.map((id) => vocabulary.families[id]!)) {
   test(`${label}: from the first symptom to a decision without knowledge`, async ({ page }) => {
     await page.goto('/')
     await ready(page)
@@ -39,9 +42,9 @@ for (const { label } of Object.values(vocabulary.families)) {
     await page.getByRole('button', { name: 'Start the job' }).click()
     await page.waitForURL(/notice/)
     await ready(page)
+    await deadByStory(page)
     await page.goto(page.url().replace('notice', 'measure'))
     await ready(page)
-    await page.getByRole('button', { name: 'The part is out, on the bench' }).click()
     for (let count = 0; count < MOST_ANSWERS; count++) {
       const before = await page.getByTestId('next-test').textContent()
       if (!(await answerOnce(page))) break

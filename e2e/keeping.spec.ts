@@ -1,5 +1,5 @@
 import { expect, test } from '@playwright/test'
-import { goStage, makeDead, openDemoJob, saved, startJob } from './support'
+import { goStage, makeDead, openDemoJob, openPoint, saved, startJob } from './support'
 
 test('what is typed is there after the browser is killed in the middle', async ({ browser }) => {
   const first = await browser.newContext()
@@ -64,10 +64,11 @@ test('an unknown job and an unknown address explain themselves', async ({ page }
 test('over 30 V at the proof stops, in words and before everything else', async ({ page }) => {
   await startJob(page, 'bathroom fan dead')
   await goStage(page, 'make-dead')
-  for (const point of ['Wall switch off', 'Breaker off'])
-    await page.getByRole('checkbox', { name: new RegExp(point) }).click()
+  for (const point of ['wall-switch', 'breaker']) await openPoint(page, point)
   await page.getByRole('checkbox', { name: /known live source/ }).click()
+  await page.getByRole('checkbox', { name: /set ON for the readings/ }).click()
   await page.getByLabel('L–N', { exact: true }).fill('118')
+  await page.keyboard.press('Enter')
   await expect(page.getByTestId('live-reading')).toContainText('Hands away')
   await expect(page.getByTestId('state')).toContainText('STOP')
   await expect(page.getByRole('checkbox', { name: /tested again/ })).toBeDisabled()

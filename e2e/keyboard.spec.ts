@@ -82,15 +82,15 @@ test('in a hurry, by keyboard alone: from the bench to a proved capacitor and a 
   await page.waitForURL(/make-dead/)
   await ready(page)
   await expect(page.getByRole('heading', { name: 'Prove it dead' })).toBeVisible()
-  // Both points and the tester with T, three readings with R and Enter, the tester again with T.
-  await press('t', 't', 't', 'r')
+  // Both points and their holds, the tester and the switch with T, three readings with R and Enter, switch and tester with T.
+  await press('t', 't', 't', 't', 't', 't', 'r')
   await expect(page.getByLabel('L–N', { exact: true })).toBeFocused()
   for (const volts of ['0.2', '0.1', '0.1']) {
     await page.keyboard.type(volts)
     await press('Enter')
   }
   await page.keyboard.press('Escape')
-  await press('t')
+  await press('t', 't')
   await expect(page.getByTestId('state')).toContainText('PROVEN DEAD')
   await page.getByTestId('charge-volts').focus()
   await page.keyboard.type('0.3')

@@ -1,5 +1,5 @@
 import { expect, type Page, test } from '@playwright/test'
-import { expectAccessible, goStage, openDemoJob, saved, startJob } from './support'
+import { expectAccessible, goStage, openDemoJob, partsOut, saved, startJob } from './support'
 
 /** Five leads of a three-speed blower: common –16.4– black –5.8– blue –7.1– red, common –37.5– brown. */
 const ohms: Record<string, string> = {
@@ -19,7 +19,7 @@ async function blowerOnTheBench(page: Page): Promise<void> {
   await startJob(page, 'furnace blower hums')
   await page.getByLabel('Motor, if you know').selectOption('psc-multispeed')
   await goStage(page, 'measure')
-  await page.getByRole('button', { name: 'The part is out, on the bench' }).click()
+  await partsOut(page, 'motor', 'capacitor')
   await page.locator('#winding-old').getByLabel('Add leads by colour').fill('white, black, blue, red, brown')
   await page.keyboard.press('Enter')
 }

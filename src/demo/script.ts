@@ -1,13 +1,5 @@
-import {
-  type Act,
-  isolationActs,
-  type JobSnapshot,
-  neededCharges,
-  neededWaits,
-  newId,
-  proofActs,
-  refitOf,
-} from '@/core/job'
+import { type Act, type JobSnapshot, neededCharges, neededWaits, newId, refitOf } from '@/core/job'
+import { isolationActs, proofActs } from '@/core/job/proofScript'
 import type { Machine } from './machines'
 
 const MINUTE = 60_000

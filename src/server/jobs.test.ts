@@ -1,5 +1,6 @@
 import { describe, expect, it } from 'vitest'
-import { diagnosisOf, energyOf, findingsOf, isolationActs, proofActs } from '@/core/job'
+import { diagnosisOf, energyOf, findingsOf } from '@/core/job'
+import { isolationActs, proofActs } from '@/core/job/proofScript'
 import { optionsOf } from '@/core/options/ofJob'
 import { actOnJob, openJob, readEvents, readJob, readRev, stepHistory, storeActs } from './jobs'
 import { id, ownDataFolder, proveDead } from './testStore.testing'

@@ -2,7 +2,6 @@ import { CoreError, type ErrorShape, isCoreError } from '@/core/errors'
 import {
   type Act,
   type By,
-  type Envelope,
   type EventRow,
   isId,
   type JobSnapshot,
@@ -11,13 +10,13 @@ import {
   newJob,
   newMachine,
   nobody,
-  planHistory,
   plantedPlan,
   type RowChange,
-  receive,
   withChanges,
 } from '@/core/job'
 import { validatedAct } from '@/core/job/actInput'
+import { type Envelope, receive } from '@/core/job/receive'
+import { planHistory } from '@/core/job/undo'
 import { isFamily, type MotorKindId, type ObservationId } from '@/core/knowledge/vocabulary'
 import { wiringHolds } from '@/core/wiring/ofJob'
 import type { Database, Transaction } from '@/data/database'

@@ -1,4 +1,4 @@
-import { motorTemplates, type TemplateLine } from '../knowledge/templates'
+import { replacedParts } from '../knowledge/replaced'
 import { type RefitResult, type RefitStep, wayBack } from '../refit'
 import type { JobSnapshot, LedgerRow } from './rows'
 
@@ -27,20 +27,10 @@ export function stepOf(line: LedgerRow): RefitStep {
   }
 }
 
-/** Covers of this family's way in that stand before the proof place, as lines that the ledger does not hold yet. */
-export const coversToCome = (snapshot: JobSnapshot): TemplateLine[] =>
-  motorTemplates[snapshot.machine.family].lines.filter(
-    (line) => line.access === 'before-proof' && !hasCover(snapshot, line),
-  )
-
-/** A cover that was put into the ledger before the template was planted is not planted again. */
-export const hasCover = (snapshot: JobSnapshot, line: TemplateLine): boolean =>
-  snapshot.ledger.some((row) => row.access !== '' && row.action === line.action && row.part === line.part)
-
 /** The part that is replaced, from the decision: the capacitor, or what the family's template takes out. */
 export function replacedPart(snapshot: JobSnapshot): string {
   const action = snapshot.decisions[0]?.action
-  return action === 'replace-capacitor' ? 'capacitor' : motorTemplates[snapshot.machine.family].replaced
+  return action === 'replace-capacitor' ? 'capacitor' : replacedParts[snapshot.machine.family]
 }
 
 /** The way back from the acts that were ticked. */

@@ -1,6 +1,6 @@
 import { CoreError } from '../errors'
 import type { Act } from './actTypes'
-import { isPlanField, planAnswer, planFields, switchBefore } from './place'
+import { isPlanField, planAnswer, planFields } from './place'
 import { newPoint, restored } from './planPoints'
 import { type Draft, planned, put, type Steps, withSteps } from './put'
 import type { JobSnapshot, PointRow } from './rows'
@@ -82,9 +82,4 @@ function strike(snapshot: JobSnapshot, points: PointRow[], at: string, reason: s
     ),
     log: points.map((point) => ({ kind: 'struck', subject: point.id, label: point.label, detail: reason })),
   }
-}
-
-/** The questions that this machine's plan asks, and those that are asked where dead is proved. */
-export function planQuestions(snapshot: JobSnapshot): (keyof typeof planFields)[] {
-  return switchBefore(snapshot) ? ['switch', 'switched-live', 'earth'] : ['switched-live', 'earth']
 }

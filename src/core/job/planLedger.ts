@@ -5,10 +5,11 @@ import { bypassOf } from '../refit/bypass'
 import { accessKinds, benchParts, refitActions, switchKinds } from '../refit/types'
 import type { Act, By } from './actTypes'
 import { mayBeAccess } from './bench'
+import { hasCover } from './covers'
 import { reachOfLine, reachOfPart, requireReach } from './gate'
-import { hasCover } from './ledger'
 import type { LogEntry } from './log'
 import { emptyLine, plantedLedger } from './plant'
+import { isTemporary } from './power'
 import { type Draft, planned, put } from './put'
 import { must, needReason } from './rowMust'
 import type { JobSnapshot, LedgerRow } from './rows'
@@ -167,9 +168,6 @@ function plant(snapshot: JobSnapshot, act: Extract<Act, { kind: 'ledger.plant' }
     rows.map((row) => put(snapshot, 'ledger', row.id, row)),
   )
 }
-
-/** Held, bridged or temporary: it is only ever undone. */
-export const isTemporary = (line: LedgerRow): boolean => line.action === 'bypass' || line.temporary === 1
 
 function tick(
   snapshot: JobSnapshot,

@@ -4,6 +4,7 @@ import { checksOf, closingProblems, type PowerProblem, powerProblems, standingTe
 import { type Draft, planned, put, type Steps, withSteps } from './put'
 import { must } from './rowMust'
 import type { DueRow, JobRow, JobSnapshot, RowChange } from './rows'
+import { shortSteps } from './shortSteps'
 import { voidAll } from './voiding'
 
 type Phase = JobRow['phase']
@@ -170,14 +171,6 @@ function reopening(snapshot: JobSnapshot, at: string): Draft {
     voidAll(snapshot, at, 'the job was reopened'),
   )
 }
-
-/** Steps of the short isolation, each recorded: power off outside, wheel still, tape off, cover on. */
-export const shortSteps = [
-  'A switch, plug or disconnect outside the cabinet is off',
-  'The wheel stands still',
-  'The hand touched the tape only, and the tape is off',
-  'The cover is on again',
-] as const
 
 function shortStep(snapshot: JobSnapshot, act: Extract<Act, { kind: 'short.step' }>, at: string): Draft {
   const line = must(snapshot, 'ledger', act.id)

@@ -19,14 +19,13 @@ export interface PowerProblem {
   text: string
 }
 
+/** Held, bridged or temporary: it is only ever undone. */
+export const isTemporary = (line: LedgerRow): boolean => line.action === 'bypass' || line.temporary === 1
+
 /** A line that is done and not undone, and must be: held switches, jumpers, whatever is temporary. */
 export const standingTemporary = (snapshot: JobSnapshot): LedgerRow[] =>
   snapshot.ledger.filter(
-    (line) =>
-      line.doneAt !== null &&
-      line.backDoneAt === null &&
-      !line.struckAt &&
-      (line.action === 'bypass' || line.temporary === 1),
+    (line) => line.doneAt !== null && line.backDoneAt === null && !line.struckAt && isTemporary(line),
   )
 
 /** A held door switch, and a call jumper between 24 V terminals, may stand while power is on for a start or a reading. */

@@ -1,4 +1,5 @@
 import type { Access, BenchPart, RefitAction, SwitchKind } from '../refit/types'
+import { replacedParts } from './replaced'
 import type { FamilyId } from './vocabulary'
 
 export interface TemplateLine {
@@ -42,7 +43,7 @@ const wires = (terminal: string, part = 'motor lead'): TemplateLine => ({
 /** The way to the motor, typical for the family; the person drops, adds and reorders what their machine has. */
 export const motorTemplates: Record<FamilyId, Template> = {
   'bath-exhaust-fan': {
-    replaced: 'motor',
+    replaced: replacedParts['bath-exhaust-fan'],
     takesOut: 'motor',
     kit: ['screwdriver', '1/4 in nut driver', 'vacuum', 'dust mask', 'hex key for the wheel'],
     lines: [
@@ -72,7 +73,7 @@ export const motorTemplates: Record<FamilyId, Template> = {
     ],
   },
   'range-hood-fan': {
-    replaced: 'motor',
+    replaced: replacedParts['range-hood-fan'],
     takesOut: 'motor',
     kit: ['screwdriver', 'nut driver', 'degreaser', 'gloves'],
     lines: [
@@ -104,7 +105,7 @@ export const motorTemplates: Record<FamilyId, Template> = {
     ],
   },
   'ceiling-fan': {
-    replaced: 'fan',
+    replaced: replacedParts['ceiling-fan'],
     takesOut: 'motor',
     kit: ['screwdriver', 'stable ladder', 'thin pin for push-in holes', 'second person'],
     lines: [
@@ -154,7 +155,7 @@ export const motorTemplates: Record<FamilyId, Template> = {
     ],
   },
   'attic-vent-fan': {
-    replaced: 'motor',
+    replaced: replacedParts['attic-vent-fan'],
     takesOut: 'motor',
     kit: ['nut driver', 'hex key', 'dust mask', 'board to kneel on'],
     lines: [
@@ -192,7 +193,7 @@ export const motorTemplates: Record<FamilyId, Template> = {
     ],
   },
   'furnace-blower': {
-    replaced: 'motor',
+    replaced: replacedParts['furnace-blower'],
     takesOut: 'motor',
     kit: ['1/4 and 5/16 in nut drivers', 'long hex key', 'level', 'ties', 'gloves'],
     lines: [
@@ -235,7 +236,7 @@ export const motorTemplates: Record<FamilyId, Template> = {
     ],
   },
   'draft-inducer': {
-    replaced: 'inducer assembly',
+    replaced: replacedParts['draft-inducer'],
     takesOut: 'motor',
     kit: ['long 1/4 in nut driver', 'scraper', 'gasket or high-temperature sealant', 'clamp', 'gloves'],
     lines: [
@@ -281,7 +282,7 @@ export const motorTemplates: Record<FamilyId, Template> = {
     ],
   },
   'outdoor-unit-fan': {
-    replaced: 'motor',
+    replaced: replacedParts['outdoor-unit-fan'],
     takesOut: 'motor',
     kit: [
       '1/4 and 5/16 in nut drivers',
@@ -336,7 +337,7 @@ export const motorTemplates: Record<FamilyId, Template> = {
     ],
   },
   'mini-split-indoor-fan': {
-    replaced: 'motor',
+    replaced: replacedParts['mini-split-indoor-fan'],
     takesOut: 'motor',
     kit: ['long screwdriver', 'torch', 'cardboard against the fins', 'camera'],
     lines: [
@@ -375,7 +376,7 @@ export const motorTemplates: Record<FamilyId, Template> = {
     ],
   },
   'refrigerator-evaporator-fan': {
-    replaced: 'motor',
+    replaced: replacedParts['refrigerator-evaporator-fan'],
     takesOut: 'motor',
     kit: ['1/4 in nut driver', 'thin plastic blade', 'towels', 'cool box for food'],
     lines: [
@@ -393,7 +394,7 @@ export const motorTemplates: Record<FamilyId, Template> = {
     ],
   },
   'refrigerator-condenser-fan': {
-    replaced: 'motor',
+    replaced: replacedParts['refrigerator-condenser-fan'],
     takesOut: 'motor',
     kit: ['1/4 in nut driver', 'vacuum', 'brush'],
     lines: [
@@ -413,7 +414,7 @@ export const motorTemplates: Record<FamilyId, Template> = {
     ],
   },
   'rv-furnace-blower': {
-    replaced: 'motor',
+    replaced: replacedParts['rv-furnace-blower'],
     takesOut: 'motor',
     kit: ['long small hex key', 'screwdriver', 'gasket', 'bubble solution'],
     lines: [
@@ -445,7 +446,7 @@ export const motorTemplates: Record<FamilyId, Template> = {
     ],
   },
   'pellet-stove-exhaust-blower': {
-    replaced: 'blower',
+    replaced: replacedParts['pellet-stove-exhaust-blower'],
     takesOut: 'motor',
     kit: ['nut driver', 'ash vacuum', 'gasket', 'gloves'],
     lines: [
@@ -458,7 +459,7 @@ export const motorTemplates: Record<FamilyId, Template> = {
     ],
   },
   'hrv-fan': {
-    replaced: 'motor',
+    replaced: replacedParts['hrv-fan'],
     takesOut: 'motor',
     kit: ['screwdriver', 'vacuum', 'brush'],
     lines: [
@@ -475,7 +476,7 @@ export const motorTemplates: Record<FamilyId, Template> = {
     ],
   },
   'dehumidifier-fan': {
-    replaced: 'motor',
+    replaced: replacedParts['dehumidifier-fan'],
     takesOut: 'motor',
     kit: ['screwdriver', 'nut driver', 'brush', 'ties'],
     lines: [
@@ -500,7 +501,7 @@ export const motorTemplates: Record<FamilyId, Template> = {
     ],
   },
   'other-fan': {
-    replaced: 'motor',
+    replaced: replacedParts['other-fan'],
     takesOut: 'motor',
     kit: ['screwdriver', 'nut driver', 'camera'],
     lines: [

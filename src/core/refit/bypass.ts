@@ -1,5 +1,5 @@
 import { allowedSwitches, bypassVerbs, switchWords, whatItGuards } from '../knowledge/bypassWords'
-import type { RefitAction, SwitchKind } from './types'
+import type { RefitAction, RefitStep, SwitchKind } from './types'
 
 interface Described {
   action: RefitAction
@@ -52,3 +52,18 @@ const nameOf = (kind: SwitchKind): string =>
     contactor: 'A contactor or relay',
     'refrigerant-pressure': 'A refrigerant pressure switch',
   })[kind as 'fuse'] ?? `A ${kind} switch`
+
+/** Why a step of the way in is a bypass that is refused; null where it is none, or one that may be held. */
+export function refusedBypass(step: RefitStep): string | null {
+  const verdict = bypassOf({
+    action: step.action,
+    part: step.part,
+    terminal: step.terminal ?? '',
+    mark: step.mark ?? '',
+    switchKind: step.switch ?? null,
+  })
+  if (verdict.kind === 'forbidden') return verdict.text
+  return step.action === 'bypass' && step.switch === 'other'
+    ? 'A switch that is neither the door switch nor a call is never bridged or held.'
+    : null
+}

@@ -1,6 +1,6 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
-import { type RefitStep, refitActions, wayBack } from '.'
+import { type RefitStep, refitActions, refusedBypass, wayBack } from '.'
 
 const step = (
   id: string,
@@ -90,15 +90,16 @@ describe('the way back', () => {
   })
 
   it('wants every bypass undone and forbids all but the door switch', () => {
-    const back = wayBack({
-      steps: [
-        step('1', 'bypass', 'door switch', { switch: 'door' }),
-        step('2', 'bypass', 'pressure switch', { switch: 'pressure' }),
-        step('3', 'unclip', 'cover', { temporary: true }),
-      ],
-    })
-    expect(back.mustUndo).toEqual(['1', '2', '3'])
-    expect(back.problems.filter((p) => p.code === 'forbidden-bypass')).toHaveLength(1)
+    const steps = [
+      step('1', 'bypass', 'door switch', { switch: 'door' }),
+      step('2', 'bypass', 'pressure switch', { switch: 'pressure' }),
+      step('3', 'unclip', 'cover', { temporary: true }),
+      step('4', 'bypass', 'limit, called a door switch', { switch: 'door' }),
+      step('5', 'bypass', 'R to W', { switch: 'call' }),
+    ]
+    const back = wayBack({ steps }, refusedBypass)
+    expect(back.mustUndo).toEqual(['1', '2', '3', '4', '5'])
+    expect(back.problems.filter((p) => p.code === 'forbidden-bypass')).toHaveLength(2)
   })
 
   it('reports circles, unknown steps and an empty ledger as problems', () => {

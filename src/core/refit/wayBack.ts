@@ -1,4 +1,3 @@
-import { bypassOf } from './bypass'
 import { backOrder } from './order'
 import type { BackAction, BackStep, RefitAction, RefitResult, RefitStep, TallyLine } from './types'
 
@@ -30,8 +29,12 @@ export const irreversible: Partial<Record<RefitAction, string>> = {
  * part goes in. Counts each cup's fasteners, renewals and what must be undone.
  *
  * @param input.steps acts in the order of the way in  @param input.replaced the part that is replaced
+ * @param refuse says why a step is a forbidden bypass; the lines of a job were looked at when they were written
  */
-export function wayBack(input: { steps: RefitStep[]; replaced?: string }): RefitResult {
+export function wayBack(
+  input: { steps: RefitStep[]; replaced?: string },
+  refuse: (step: RefitStep) => string | null = () => null,
+): RefitResult {
   const { steps, replaced } = input
   const problems: RefitResult['problems'] = []
   const ids = new Set(steps.map((step) => step.id))
@@ -43,18 +46,8 @@ export function wayBack(input: { steps: RefitStep[]; replaced?: string }): Refit
           text: `"${step.part}" comes after a step "${before}" that is not in the ledger.`,
         })
     }
-    const bypass = bypassOf({
-      action: step.action,
-      part: step.part,
-      terminal: step.terminal ?? '',
-      mark: step.mark ?? '',
-      switchKind: step.switch ?? null,
-    })
-    if (bypass.kind === 'forbidden' || (step.action === 'bypass' && step.switch === 'other'))
-      problems.push({
-        code: 'forbidden-bypass',
-        text: `${bypass.kind === 'forbidden' ? bypass.text : 'A switch that is neither the door switch nor a call is never bridged or held.'} Undo it now.`,
-      })
+    const refusal = refuse(step)
+    if (refusal) problems.push({ code: 'forbidden-bypass', text: `${refusal} Undo it now.` })
     if (step.extra && (step.fastener || step.cup)) {
       problems.push({
         code: 'leftover',

@@ -25,7 +25,7 @@ import { type MotorInput, runMotor } from '../motor'
 import { MotorDto } from '../motor/input'
 import { readPlate } from '../plate'
 import { PlateDto } from '../plate/input'
-import { wayBack } from '../refit'
+import { refusedBypass, wayBack } from '../refit'
 import { RefitDto } from '../refit/input'
 import { type AxialInput, type CentrifugalInput, convertRotation, wheelRotation } from '../rotation'
 import { AxialRotationDto, CentrifugalRotationDto, ConvertRotationDto } from '../rotation/input'
@@ -199,7 +199,7 @@ export const tools: Tool[] = [
         },
       },
     ],
-    run: (input) => wayBack(input),
+    run: (input) => wayBack(input, refusedBypass),
   }),
   tool<CircuitInput>({
     name: 'circuit',

@@ -6,6 +6,7 @@ import { type ParseOptions, type Quantity, typedValue } from '@/core/units'
 import { NumberField } from '../kit/NumberField'
 import { notify } from '../kit/notify'
 import { SelectField } from '../kit/TextField'
+import { whoIsHere, windowId } from '../kit/who'
 import type { OpenJob } from './types'
 import type { Address } from './useAddress'
 
@@ -65,10 +66,18 @@ export function IntoJob({ jobs, acts }: { jobs: OpenJob[]; acts: (id: () => stri
     const response = await fetch(`/api/jobs/${job}/acts`, {
       method: 'POST',
       headers: { 'content-type': 'application/json' },
-      body: JSON.stringify({ acts: acts(id) }),
+      body: JSON.stringify({
+        acts: acts(id).map((act) => ({ id: id(), act, ageMs: 0 })),
+        who: whoIsHere(),
+        window: windowId(),
+      }),
     })
-    const answer = (await response.json()) as { error?: { message: string } }
-    notify(answer.error ? answer.error.message : `Put into ${jobs.find((each) => each.id === job)!.title}.`)
+    const answer = (await response.json()) as {
+      error?: { message: string }
+      answers?: { error?: { message: string } }[]
+    }
+    const refused = answer.error ?? answer.answers?.find(({ error }) => error)?.error
+    notify(refused?.message ?? `Put into ${jobs.find((each) => each.id === job)?.title ?? 'the job'}.`)
   }
   return (
     <div className="mt-6 flex max-w-xl items-end gap-2 border-line border-t pt-4">

@@ -15,17 +15,17 @@ import { HistoryMenu } from './HistoryMenu'
 import { JobKeys } from './JobKeys'
 import { useJob } from './JobProvider'
 import { ProofQuestion } from './ProofQuestion'
-import { RefusedStrip } from './RefusedStrip'
 import { Route, RouteBar } from './Route'
 import { StopStrip } from './StopStrip'
 import { isStage, type StageId } from './stages'
 
 const StopPage = dynamic(() => import('./StopPage').then((module) => module.StopPage))
+const RefusedStrip = dynamic(() => import('./RefusedStrip').then((module) => module.RefusedStrip))
 const Drawer = dynamic(() => import('../kit/Drawer').then((module) => module.Drawer), { ssr: false })
 
 /** Everything of a job lives inside this: heading, power line, route, work, evidence. */
 export function JobFrame({ children }: { children: ReactNode }) {
-  const { snapshot, save, now, stops } = useJob()
+  const { snapshot, save, now, stops, refused } = useJob()
   const [reading, setReading] = useState(false)
   const stopped = stops.length > 0 && snapshot.job.status === 'open'
   const { job, machine, household } = snapshot
@@ -57,7 +57,7 @@ export function JobFrame({ children }: { children: ReactNode }) {
       </header>
       <PowerLine />
       <StopStrip reading={reading} onBack={() => setReading(false)} />
-      <RefusedStrip />
+      {refused.length > 0 ? <RefusedStrip /> : null}
       <Contradicted />
       <ProofQuestion />
       <div className="mid:grid mid:grid-cols-[177px_minmax(0,1fr)] wide:grid-cols-[177px_minmax(0,1fr)_300px]">

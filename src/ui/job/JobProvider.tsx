@@ -25,7 +25,6 @@ import {
   type Reach as HandsReach,
   type JobSnapshot,
   newId,
-  planAct,
   ruleOf,
   windingOf,
   withChanges,
@@ -60,6 +59,8 @@ export interface JobContext {
   id: () => string
 }
 
+type PlanAct = typeof import('@/core/job/plan').planAct
+
 const Context = createContext<JobContext | null>(null)
 
 export function useJob(): JobContext {
@@ -92,6 +93,9 @@ export function JobProvider({ initial, canUndo, canRedo, serverNow, children }: 
   const wanted = useRef(initial.job.rev)
   /** Something was refused: what this window shows is not what is stored. */
   const stale = useRef(false)
+  /** The rules of the acts: not needed to show a job, so loaded behind its first paint. */
+  const planner = useRef<PlanAct | null>(null)
+  const early = useRef<Act[]>([])
   const jobId = initial.job.id
 
   const show = useCallback((next: JobSnapshot) => {
@@ -120,13 +124,19 @@ export function JobProvider({ initial, canUndo, canRedo, serverNow, children }: 
 
   const act = useCallback(
     (what: Act): boolean => {
+      const plan = planner.current
+      // Done before the planner is there, it is done as soon as it is: a matter of milliseconds after the first paint.
+      if (!plan) {
+        early.current.push(what)
+        return true
+      }
       try {
         const { energy } = ruleOf(what)
         if (away.current && (energy === 'asserts' || (energy === 'hands' && !wasOpen.current))) {
           notify('The server cannot be reached, and nothing new opens until it answers.')
           return false
         }
-        const { changes } = planAct(current.current, what, Date.now(), byHere())
+        const { changes } = plan(current.current, what, Date.now(), byHere())
         if (changes.length === 0) return true
         show(withChanges(current.current, changes))
         setNow(Date.now())
@@ -140,6 +150,13 @@ export function JobProvider({ initial, canUndo, canRedo, serverNow, children }: 
     },
     [show],
   )
+
+  useEffect(() => {
+    void import('@/core/job/plan').then(({ planAct }) => {
+      planner.current = planAct
+      for (const waiting of early.current.splice(0)) act(waiting)
+    })
+  }, [act])
 
   useEffect(() => {
     const mine = new ActQueue(jobId, windowId(), {
@@ -162,7 +179,8 @@ export function JobProvider({ initial, canUndo, canRedo, serverNow, children }: 
       },
     })
     queue.current = mine
-    mine.recover()
+    // What an earlier page left is not in what the server showed: look again once it is stored.
+    if (mine.recover()) stale.current = true
     const link = new LiveLink(jobId, {
       onRev: (rev) => {
         wanted.current = Math.max(wanted.current, rev)

@@ -1,19 +1,13 @@
 'use client'
 
 import Link from 'next/link'
-import { powerProblems } from '@/core/job'
 import { useJob } from './JobProvider'
 import { type StageId, stageStates, stages } from './stages'
 
 /** The eight stages as a vertical track, with what is done and open in each. Keys 1 to 8. */
 export function Route({ at }: { at: StageId }) {
-  const { snapshot, energy, diagnosis, now } = useJob()
-  const states = stageStates(
-    snapshot,
-    energy,
-    diagnosis.decided !== null,
-    powerProblems(snapshot, now, 'start'),
-  )
+  const { snapshot, energy, diagnosis } = useJob()
+  const states = stageStates(snapshot, energy, diagnosis.decided !== null)
   return (
     <nav aria-label="Stages">
       <ol className="relative">
@@ -66,13 +60,8 @@ export function Route({ at }: { at: StageId }) {
 
 /** On a phone: the stage at hand, its neighbours, and eight marks. */
 export function RouteBar({ at }: { at: StageId }) {
-  const { snapshot, energy, diagnosis, now } = useJob()
-  const states = stageStates(
-    snapshot,
-    energy,
-    diagnosis.decided !== null,
-    powerProblems(snapshot, now, 'start'),
-  )
+  const { snapshot, energy, diagnosis } = useJob()
+  const states = stageStates(snapshot, energy, diagnosis.decided !== null)
   const index = stages.findIndex((stage) => stage.id === at)
   const link = (to: number, label: string, mark: string) =>
     stages[to] ? (

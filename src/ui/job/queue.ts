@@ -65,17 +65,18 @@ export class ActQueue {
     return this.prefix + this.windowId
   }
 
-  /** Take over what earlier pages of this job did not get stored, and send it. */
-  recover(): void {
+  /** Take over what earlier pages of this job did not get stored, and send it. True where there was something. */
+  recover(): boolean {
     const kept: Waiting[] = []
     for (const key of Object.keys(localStorage).filter((each) => each.startsWith(this.prefix))) {
       kept.push(...read(key))
       if (key !== this.key) this.adopted.push(key)
     }
-    if (kept.length === 0) return
+    if (kept.length === 0) return false
     this.waiting = [...kept.sort((one, two) => one.done.wall - two.done.wall), ...this.waiting]
     this.callbacks.onState('saving')
     if (this.sending.length === 0) void this.send()
+    return true
   }
 
   push(act: Act): void {

@@ -1,10 +1,10 @@
 import { describe, expect, it } from 'vitest'
-import { energyOf, powerProblems } from '@/core/job'
+import { energyOf } from '@/core/job'
 import { act, id, jobOn, madeDead, NOW, onBench } from '@/core/job/job.testing'
 import { isStage, stageStates, stages } from './stages'
 
 const statesOf = (snapshot: Parameters<typeof energyOf>[0], decided = false) =>
-  stageStates(snapshot, energyOf(snapshot, NOW), decided, powerProblems(snapshot, NOW, 'start'))
+  stageStates(snapshot, energyOf(snapshot, NOW), decided)
 
 describe('the route', () => {
   it('has eight stages, each with its own address', () => {
@@ -49,7 +49,5 @@ describe('the route', () => {
     job = act(job, { kind: 'ledger.tick', id: 'one', on: true })
     expect(statesOf(job)['take-apart'].done).toBe(true)
     expect(statesOf(job).refit.note).toBe('0 of 1 back')
-    // The way back, and the two dead checks.
-    expect(statesOf(job).prove.note).toBe('3 open')
   })
 })

@@ -1,5 +1,5 @@
 import type { Energy } from '@/core/job'
-import { type JobSnapshot, type PowerProblem, refitOf } from '@/core/job'
+import { type JobSnapshot, refitOf } from '@/core/job'
 
 export const stages = [
   { id: 'notice', name: 'Notice' },
@@ -29,7 +29,6 @@ export function stageStates(
   snapshot: JobSnapshot,
   energy: Energy,
   decided: boolean,
-  problems: PowerProblem[],
 ): Record<StageId, StageState> {
   const ticked = snapshot.ledger.filter((line) => line.doneAt).length
   const readings = snapshot.readings.filter((reading) => !reading.struckAt).length
@@ -63,14 +62,7 @@ export function stageStates(
     },
     prove: {
       done: snapshot.job.status === 'closed',
-      note:
-        snapshot.job.status === 'closed'
-          ? 'closed'
-          : passed > 0
-            ? `${passed} passed`
-            : problems.length > 0 && ticked > 0
-              ? `${problems.length} open`
-              : '',
+      note: snapshot.job.status === 'closed' ? 'closed' : passed > 0 ? `${passed} passed` : '',
     },
   }
 }

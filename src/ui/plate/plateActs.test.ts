@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest'
 import { parseCapacitorLabel } from '@/core/capacitor'
-import { planAct } from '@/core/job'
 import { jobOn, NOW } from '@/core/job/job.testing'
+import { planAct } from '@/core/job/plan'
 import { type PlateFields, readPlate } from '@/core/plate'
 import { plateActs, valueText } from './plateActs'
 

@@ -6,12 +6,12 @@ import {
   fieldText,
   findingsOf,
   type JobSnapshot,
-  logSentence,
   motorPlateFields,
   proofPlaceText,
   refitOf,
   windingOf,
 } from '@/core/job'
+import { logSentence } from '@/core/job/logWords'
 import { actionInfo } from '@/core/knowledge/actions'
 import { catalogueCapacitors } from '@/core/knowledge/catalogue/capacitors'
 import { catalogueMotors } from '@/core/knowledge/catalogue/motors'

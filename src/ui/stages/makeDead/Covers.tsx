@@ -1,6 +1,7 @@
 'use client'
 
-import { coversToCome, onlyPlug, proofPlaceText } from '@/core/job'
+import { onlyPlug, proofPlaceText } from '@/core/job'
+import { coversToCome } from '@/core/job/covers'
 import { useJob } from '../../job/JobProvider'
 import { Section } from '../../kit/Section'
 import { Tick } from '../../kit/Tick'

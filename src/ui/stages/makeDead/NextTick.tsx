@@ -1,6 +1,6 @@
 'use client'
 
-import { nextSafetyActs } from '@/core/job'
+import { nextSafetyActs } from '@/core/job/nextSafety'
 import { useJob } from '../../job/JobProvider'
 import { TickKey } from '../../kit/TickKey'
 

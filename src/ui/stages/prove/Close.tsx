@@ -2,7 +2,8 @@
 
 import Link from 'next/link'
 import { useState } from 'react'
-import { closingProblems, type JobRow } from '@/core/job'
+import type { JobRow } from '@/core/job'
+import { closingProblems } from '@/core/job/power'
 import { useJob } from '../../job/JobProvider'
 import { Section } from '../../kit/Section'
 import { TextField } from '../../kit/TextField'

@@ -1,6 +1,6 @@
 'use client'
 
-import { checksOf } from '@/core/job'
+import { checksOf } from '@/core/job/power'
 import { useJob } from '../../job/JobProvider'
 import { Section } from '../../kit/Section'
 import { clock, day } from '../../kit/time'

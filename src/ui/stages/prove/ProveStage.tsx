@@ -1,6 +1,7 @@
 'use client'
 
-import { checksOf, powerProblems, standingPoints } from '@/core/job'
+import { standingPoints } from '@/core/job'
+import { checksOf, powerProblems } from '@/core/job/power'
 import { isolationPlans, isValve } from '@/core/knowledge/isolation'
 import { wiringHolds } from '@/core/wiring/ofJob'
 import { useJob } from '../../job/JobProvider'

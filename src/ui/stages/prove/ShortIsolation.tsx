@@ -1,7 +1,9 @@
 'use client'
 
 import { useState } from 'react'
-import { type LedgerRow, shortSteps, standingTemporary } from '@/core/job'
+import type { LedgerRow } from '@/core/job'
+import { standingTemporary } from '@/core/job/power'
+import { shortSteps } from '@/core/job/shortSteps'
 import { useJob } from '../../job/JobProvider'
 import { Section } from '../../kit/Section'
 import { TextField } from '../../kit/TextField'

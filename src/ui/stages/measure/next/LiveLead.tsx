@@ -1,7 +1,7 @@
 'use client'
 
 import { useState } from 'react'
-import { powerProblems } from '@/core/job'
+import { powerProblems } from '@/core/job/power'
 import { alongTheLine, isValve } from '@/core/knowledge/isolation'
 import type { Probe } from '@/core/knowledge/probes'
 import { useJob } from '../../../job/JobProvider'

@@ -1,0 +1,208 @@
+import { expect, type Page, test } from '@playwright/test'
+import {
+  deadByStory,
+  expectAccessible,
+  goStage,
+  makeDead,
+  openPoint,
+  ready,
+  saved,
+  startJob,
+} from './support'
+
+const state = (page: Page) => page.getByTestId('state')
+const free = (page: Page) =>
+  page.getByTestId('observation-free-spin').getByRole('button', { name: 'free', exact: true })
+const closeBreaker = async (page: Page) => {
+  await page.getByTestId('break-breaker').click()
+  await page.getByRole('button', { name: 'It is closed again' }).click()
+}
+
+test('what one window closes, seven others show at once, and none of them lets hands in', async ({
+  page,
+}) => {
+  await startJob(page, 'bathroom fan hums')
+  await deadByStory(page)
+  const address = page.url().replace('notice', 'measure')
+  const others = await Promise.all(Array.from({ length: 7 }, () => page.context().newPage()))
+  for (const other of others) {
+    await other.goto(address)
+    await ready(other)
+    await expect(state(other)).toContainText('PROVEN DEAD')
+    await expect(free(other)).toBeEnabled()
+  }
+  await page.goto(address)
+  await ready(page)
+  await closeBreaker(page)
+  for (const other of others) {
+    await expect(state(other)).toContainText('ISOLATING', { timeout: 3000 })
+    await expect(free(other)).toBeDisabled()
+  }
+})
+
+test('another browser learns of it as well, by a stream of its own', async ({ page, browser }) => {
+  await startJob(page, 'bathroom fan hums')
+  await deadByStory(page)
+  const tablet = await (await browser.newContext()).newPage()
+  await tablet.goto(page.url().replace('notice', 'measure'))
+  await ready(tablet)
+  await expect(state(tablet)).toContainText('PROVEN DEAD')
+  await page.reload()
+  await ready(page)
+  await closeBreaker(page)
+  await expect(state(tablet)).toContainText('ISOLATING', { timeout: 3000 })
+  await tablet.context().close()
+})
+
+test('a page that cannot reach the server says so beside the state and opens nothing new', async ({
+  page,
+}) => {
+  await startJob(page, 'bathroom fan hums')
+  await goStage(page, 'make-dead')
+  for (const point of ['wall-switch', 'breaker']) await openPoint(page, point)
+  await saved(page)
+  await page.context().setOffline(true)
+  await page.evaluate(() => window.dispatchEvent(new Event('focus')))
+  await expect(page.getByTestId('confirmed')).toContainText('The server is away')
+  await page.getByRole('button', { name: /Put them into the ledger/ }).click()
+  await expect(page.getByRole('checkbox', { name: 'unclip grille' })).toBeDisabled()
+  await expect(page.getByRole('checkbox', { name: /known live source/ })).toBeDisabled()
+  await page.context().setOffline(false)
+  await page.evaluate(() => window.dispatchEvent(new Event('focus')))
+  await expect(page.getByTestId('confirmed')).toContainText('confirmed')
+  await saved(page)
+  await expect(page.getByRole('checkbox', { name: 'unclip grille' })).toBeEnabled()
+})
+
+test('points that lay unsent in a closed browser are shown and done anew, not stored', async ({ page }) => {
+  await startJob(page, 'bathroom fan hums')
+  await goStage(page, 'make-dead')
+  const jobId = /jobs\/([^/]+)/.exec(page.url())?.[1] ?? ''
+  await page.evaluate(async (job) => {
+    const { snapshot } = await (await fetch(`/api/jobs/${job}`)).json()
+    const done = { wall: Date.now() - 20 * 60_000, page: 1, pageId: 'closed' }
+    const left = snapshot.points.map((point: { id: string }, place: number) => ({
+      id: `left-open-${place}`,
+      act: { kind: 'point.open', id: point.id },
+      done,
+    }))
+    left.push({ id: 'left-text', act: { kind: 'job.edit', field: 'cost', value: '12' }, done })
+    localStorage.setItem(`rest-cog/queue/${job}/closed-window`, JSON.stringify(left))
+  }, jobId)
+  await page.reload()
+  const strip = page.getByTestId('refused')
+  await expect(strip.getByRole('listitem')).toHaveCount(2)
+  await expect(strip).toContainText('more than three minutes ago')
+  await expect(state(page)).toContainText('POWER MAY BE ON')
+  await expectAccessible(page)
+  await strip.getByRole('button', { name: 'Do it again now' }).first().click()
+  await strip.getByRole('button', { name: 'Drop it' }).click()
+  await expect(strip).toHaveCount(0)
+  await expect(state(page)).toContainText('ISOLATING')
+  await saved(page)
+  await goStage(page, 'prove')
+  // What was innocent in the same batch was stored.
+  await expect(page.getByLabel('What it cost')).toHaveValue('12')
+})
+
+test('a live test that is taken back leaves nothing proved and nothing discharged', async ({ page }) => {
+  await startJob(page, 'bathroom fan hums')
+  await goStage(page, 'make-dead')
+  await makeDead(page)
+  await saved(page)
+  await goStage(page, 'prove')
+  for (const check of ['hand-spin', 'covers-on'])
+    await page.getByTestId(`check-${check}`).getByRole('button', { name: 'as it should' }).click()
+  await page.getByRole('button', { name: 'Power on for the test' }).click()
+  await expect(state(page)).toContainText('LIVE TEST')
+  await page.getByRole('button', { name: 'Undo' }).click()
+  await expect(state(page)).toContainText('POWER MAY BE ON')
+  await goStage(page, 'make-dead')
+  await expect(page.getByTestId('charge-volts')).toHaveValue('')
+  await makeDead(page)
+  await expect(state(page)).toContainText('holds till')
+})
+
+test('a reading of 48 V is never 4 V on its way, and what was read stays in the record', async ({ page }) => {
+  await startJob(page, 'bathroom fan hums')
+  await goStage(page, 'make-dead')
+  await makeDead(page)
+  await expect(state(page)).toContainText('holds till')
+  await page.getByTestId('charge-volts').fill('4')
+  await page.getByTestId('charge-volts').pressSequentially('8')
+  await expect(state(page)).toContainText('holds till')
+  await page.keyboard.press('Tab')
+  await expect(state(page)).toContainText('discharge it and read below')
+  await saved(page)
+  await goStage(page, 'record')
+  await expect(page.getByTestId('safety-record')).toContainText('still reads 48 V DC')
+  await expect(page.getByTestId('safety-record')).toContainText('is discharged and reads 0.4 V DC')
+})
+
+test('a forbidden bypass is refused in any wording; a taped door switch stands until its short isolation', async ({
+  page,
+}) => {
+  await startJob(page, 'furnace blower hums')
+  await page.getByLabel('Motor, if you know').selectOption('shaded-pole')
+  await deadByStory(page)
+  await goStage(page, 'take-apart')
+  const add = async (sentence: string) => {
+    await page.getByLabel('Add a line in one sentence').fill(sentence)
+    await page.keyboard.press('Enter')
+  }
+  await add('jumper the limit')
+  await expect(page.getByText(/A limit switch is never bridged or held/).last()).toBeVisible()
+  await add('pressure switch jumper')
+  await expect(page.getByText(/A pressure switch is never bridged or held/).last()).toBeVisible()
+  await expect(page.getByTestId('ledger').getByRole('listitem')).toHaveCount(0)
+  await page.getByLabel('Add a line in one sentence').fill('')
+  await add('tape the door switch')
+  const line = page.getByTestId('ledger').getByRole('listitem')
+  await expect(line).toContainText('bypass')
+  await line.getByRole('checkbox').first().click()
+  await line
+    .getByRole('button', { name: /bypass/ })
+    .first()
+    .click()
+  await expect(line.getByRole('button', { name: 'Remove line' })).toHaveCount(0)
+  await goStage(page, 'prove')
+  for (const check of ['hand-spin', 'covers-on'])
+    await page.getByTestId(`check-${check}`).getByRole('button', { name: 'as it should' }).click()
+  await page.getByRole('button', { name: 'Power on for the test' }).click()
+  await expect(state(page)).toContainText('LIVE TEST')
+  await page.getByRole('button', { name: 'Close the job' }).click()
+  await expect(page.getByText(/is still held, bridged or temporary/).first()).toBeVisible()
+  await page
+    .getByLabel(/outside the cabinet is off/)
+    .first()
+    .fill('the plug behind the furnace')
+  for (const step of ['outside the cabinet is off', 'wheel stands still', 'tape only', 'cover is on again'])
+    await page.getByRole('checkbox', { name: new RegExp(step) }).click()
+  await page.getByTestId('check-flap').or(page.getByTestId('check-current')).first().waitFor()
+  await page.getByRole('button', { name: 'Close the job' }).click()
+  await page.getByRole('link', { name: 'Open the record' }).click()
+  await expect(page.getByTestId('safety-record')).toContainText('Short isolation for')
+  await expect(page.getByTestId('safety-record')).toContainText('the plug behind the furnace')
+})
+
+test('two readings that cannot both be true are told, and the machine counts as live', async ({ page }) => {
+  await page.goto('/household')
+  await ready(page)
+  const rated = page.getByRole('checkbox', { name: /CAT III/ })
+  if (!(await rated.isChecked())) await rated.click()
+  await startJob(page, 'bathroom fan dead')
+  await goStage(page, 'measure')
+  await page
+    .getByRole('spinbutton')
+    .or(page.getByLabel(/supply, volts|Supply/))
+    .first()
+    .waitFor()
+  const supply = page.locator('#supply input[data-number]')
+  await supply.nth(0).fill('0')
+  await supply.nth(1).fill('121')
+  await expect(page.getByTestId('contradicted')).toContainText('cannot both be true')
+  await expect(page.getByTestId('evidence')).not.toContainText('No power reaches it9')
+  await expect(state(page)).toContainText('cannot both be true')
+  await supply.nth(0).fill('119')
+  await expect(page.getByTestId('contradicted')).toHaveCount(0)
+})
