@@ -93,7 +93,7 @@ for (const view of views) {
       .getAttribute('href')
     await page.goto(href!.replace(/\/(notice|record)$/, `/${stage}`))
   }
-  await page.waitForLoadState('networkidle')
+  await page.locator('html[data-ready]').waitFor()
   await settled(page)
   await view.before?.(page)
   await page.evaluate(() => document.fonts.ready)

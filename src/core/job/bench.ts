@@ -1,4 +1,5 @@
 import { accessActions, type BenchPart, benchParts } from '../refit/types'
+import { capacitorMayBe, planKindMayBeElectronic } from './place'
 import type { JobSnapshot, LedgerRow } from './rows'
 
 /**
@@ -30,3 +31,17 @@ export function onBench(snapshot: JobSnapshot, line: LedgerRow): boolean {
 
 /** Acts by which a line may be one of access. */
 export const mayBeAccess = (line: Pick<LedgerRow, 'action'>): boolean => accessActions.includes(line.action)
+
+/**
+ * Parts that may have been out before the job began, as they are asked for: only while nothing has been taken apart, and
+ * only what the motor's kind may have.
+ */
+export function mayHaveBeenOut(snapshot: JobSnapshot): BenchPart[] {
+  if (snapshot.ledger.some((line) => line.doneAt && line.access === '')) return []
+  return benchParts.filter(
+    (part) =>
+      !isOut(snapshot, part) &&
+      (part !== 'capacitor' || capacitorMayBe(snapshot)) &&
+      (part !== 'module' || planKindMayBeElectronic(snapshot)),
+  )
+}

@@ -1,7 +1,7 @@
 export { benchParts } from '../refit/types'
 export { ruleOf } from './actRules'
 export * from './actTypes'
-export { isOut, onBench, partsOut } from './bench'
+export { isOut, mayHaveBeenOut, onBench, partsOut } from './bench'
 export { type Beside, besideOld } from './besideOld'
 export * from './blank'
 export { contradictionsOf } from './contradicted'

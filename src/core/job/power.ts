@@ -100,7 +100,7 @@ export function powerProblems(snapshot: JobSnapshot, now: number, purpose: Power
       .map(
         ({ line, until }): PowerProblem => ({
           code: 'cure',
-          text: `${line.renewMaterial} at ${line.part} cures for another ${hoursLeft(until - now)}.`,
+          text: `The cure of ${line.renewMaterial} (${line.part}) takes another ${hoursLeft(until - now)}.`,
         }),
       ),
     ...(purpose === 'start' ? deadCheckProblems(snapshot) : []),

@@ -44,10 +44,10 @@ export function receive(snapshot: JobSnapshot, { act, ageMs }: Envelope, serverN
         'overtaken',
         'Meanwhile power may have come back, or something was changed in another window. Look at the machine, and do this again.',
       )
-    return planAct(snapshot, act, Math.max(done, lastLogged(snapshot, serverNow)), by)
+    return planAct(snapshot, act, Math.max(done, afterLast(snapshot)), by)
   }
   // Power that may be back is back from the moment at which it becomes known.
-  if (energy === 'reverts') return planAct(snapshot, act, serverNow, by)
+  if (energy === 'reverts') return planAct(snapshot, act, Math.max(serverNow, afterLast(snapshot)), by)
   const age = Math.max(0, Number.isFinite(ageMs) ? ageMs : 0)
   const done = serverNow - age
   if (energy === 'plain' || age <= AT_ONCE_MS) return planAct(snapshot, act, done, by)
@@ -75,10 +75,10 @@ const overtaken = (snapshot: JobSnapshot, done: number, by: By): boolean => {
   return snapshot.log.some((row) => row.window !== by.window && row.at > at && reverting.includes(row.kind))
 }
 
-/** The acts of one window keep their order, whatever their ages say in milliseconds. */
-const lastLogged = (snapshot: JobSnapshot, serverNow: number): number => {
-  const last = snapshot.log.at(-1)
-  return last ? Math.min(Date.parse(last.at), serverNow) : 0
+/** A millisecond after the last entry of the record: two acts are never at the same instant, so that times tell their order. */
+const afterLast = (snapshot: JobSnapshot): number => {
+  const last = snapshot.log.reduce((latest, row) => (row.at > latest ? row.at : latest), '')
+  return last ? Date.parse(last) + 1 : 0
 }
 
 /** Unticking and taking back put nobody's hands in. */

@@ -1,7 +1,7 @@
 'use client'
 
 import Link from 'next/link'
-import { benchParts, isOut, partsOut } from '@/core/job'
+import { mayHaveBeenOut, partsOut } from '@/core/job'
 import { useJob } from '../../job/JobProvider'
 
 /** Why hands-in acts are greyed, what lies on the bench, and the ways on. */
@@ -9,7 +9,7 @@ export function GateLine() {
   const { snapshot, energy, act, id, gate } = useJob()
   const { job } = snapshot
   const out = partsOut(snapshot)
-  const missing = benchParts.filter((part) => !isOut(snapshot, part))
+  const missing = mayHaveBeenOut(snapshot)
   const stored = out.length > 0 ? gate({ kind: 'bench', part: out[0] ?? 'motor' }) : null
   if (energy.handsIn && out.length === 0) return null
   return (

@@ -1,0 +1,22 @@
+import { seeded } from '../src/core/diagnose/simulate.testing'
+import { walk } from '../src/core/job/walks.testing'
+
+const WALKS = 100
+const ACTS = 300
+
+/**
+ * Two windows at one job: outages, duplicates, late and refused acts, passing time, undo and redo. Every state in which the
+ * core lets hands in is held against a checker that knows only what was done (`core/job/trace.testing.ts`).
+ */
+export function benchSafety(): void {
+  const results = Array.from({ length: WALKS }, (_, seed) => walk(ACTS, seeded(9000 + seed)))
+  const sum = (of: (result: (typeof results)[number]) => number) =>
+    results.reduce((total, result) => total + of(result), 0)
+  console.log('\nSafety: hands let in against what was done')
+  console.log(`  walks                 ${WALKS} of ${ACTS} steps by two windows`)
+  console.log(`  acts stored           ${sum(({ acts }) => acts)}`)
+  console.log(`  acts refused          ${sum(({ refused }) => refused)}`)
+  console.log(`  states with hands in  ${sum(({ opened }) => opened)}`)
+  const unjustified = results.flatMap((result) => result.unjustified)
+  console.log(`  of them unjustified   ${unjustified.length}${unjustified[0] ? `: ${unjustified[0]}` : ''}`)
+}
