@@ -66,12 +66,14 @@ function pairsOfFeeds({ family, region = 'north-america', feeds = 1 }: Isolation
 
 /** A place with ground and no switched live. */
 export function usualPlace(family: FamilyId, region: 'north-america' | 'europe'): ProofPlace {
+  const { alsoLive } = isolationPlans[family]
   return {
     supply: isolationPlans[family].supply,
     twoHot: region === 'north-america' && twoHotFamilies.includes(family),
     switchedLive: false,
     earth: 'ground',
     positions: 1,
+    ...(alsoLive ? { alsoLive: [alsoLive] } : {}),
   }
 }
 

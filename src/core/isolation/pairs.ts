@@ -5,6 +5,8 @@ export interface ProofPlace {
   supply: 'mains' | 'battery'
   /** Both legs of 240 V. */
   twoHot: boolean
+  /** Further conductors that may carry voltage, as a signal wire does. */
+  alsoLive?: string[]
   /** A switched live beside the lasting one, as a timer fan has. */
   switchedLive: boolean
   /** What the lives are read against besides each other; `none` where nothing that is surely earth is there. */
@@ -29,11 +31,12 @@ export function pairsOfFeed(place: ProofPlace, feed: number): string[] {
   return [1, 2].flatMap((position) => all.map((pair) => `${pair}, switch position ${position}`))
 }
 
-function mainsPairs({ twoHot, switchedLive, earth }: ProofPlace): string[] {
+function mainsPairs({ twoHot, switchedLive, earth, alsoLive = [] }: ProofPlace): string[] {
   const conductors = [
     ...livesOf(twoHot),
     ...(switchedLive ? ['switched L'] : []),
     ...(twoHot ? [] : ['N']),
+    ...alsoLive,
   ].sort((one, two) => Number(one === 'switched L') - Number(two === 'switched L'))
   const between = conductors.flatMap((one, index) =>
     conductors.slice(index + 1).map((two) => `${one}–${two}`),

@@ -24,7 +24,7 @@ export const actions: Record<string, ActionInfo> = {
     parts: ['fuse'],
     risk: 'A breaker held in against a fault heats the wires in the wall.',
     steps:
-      'Check the load first, reset the breaker once. If it trips again at once, stop and call an electrician.',
+      'Part the load first and read it dead: frame, capacitor, windings. Then reset the breaker once with the load still parted. If it trips, leave it off and call an electrician.',
   },
   'correct-supply': {
     label: 'have the low supply corrected',

@@ -32,6 +32,8 @@ export interface IsolationPlan {
   electronics: boolean
   /** The switch that stands before the proof place: it is set ON for the readings, with the breaker off. */
   switchBefore: IsolationPointId | null
+  /** A further conductor at the proof place that may carry voltage, such as the signal wire between two units. */
+  alsoLive?: string
   /** What is asked once, because the plan depends on it. */
   asks: PlanQuestion[]
   notes: string[]
@@ -174,6 +176,7 @@ export const isolationPlans: Record<FamilyId, IsolationPlan> = {
     plugIn: false,
     supply: 'mains',
     provePlace: 'at the indoor terminals, signal wire included',
+    alsoLive: 'signal',
     waits: [ELECTRONICS],
     capacitor: 'none',
     electronics: true,

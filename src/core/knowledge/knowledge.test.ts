@@ -7,7 +7,7 @@ import { alongTheLine, isolationPlans, isValve } from './isolation'
 import { proveChecks } from './proofChecks'
 import { shortCauses } from './shortCauses'
 import { stopGaps } from './stopGaps'
-import { stopTriggers } from './stops'
+import { stopInfo, stopTriggers } from './stops'
 import { capacitorTemplate, motorTemplates } from './templates'
 import { tests } from './tests'
 import { valueLabels } from './valueLabels'
@@ -135,5 +135,31 @@ describe('words and tables', () => {
       for (const value of stop.values) expect(observationInfo(stop.observation).values).toContain(value)
       expect(stop.call.length).toBeGreaterThan(5)
     }
+  })
+})
+
+describe('what a person is told to do', () => {
+  const refrigerant = [
+    ...stopInfo.refrigerant.now,
+    stopInfo.refrigerant.text,
+    ...stopTriggers.filter(({ rule }) => rule === 'refrigerant').map(({ text }) => text),
+    ...familyIds.flatMap((family) => isolationPlans[family].notes.filter((note) => note.includes('nicked'))),
+  ]
+
+  it('is never a plug or a switch where gas that burns may be in the room', () => {
+    for (const text of refrigerant)
+      expect(text).not.toMatch(/plug out|pull the plug|unplug (?:it|the)|machine off,/i)
+    expect(refrigerant.join(' ')).toMatch(/touch no plug and no switch/i)
+    expect(stopInfo['gas-smell'].now.join(' ')).toMatch(/no switch and no plug/i)
+  })
+
+  it('is never to reset a breaker before the load is parted and read dead', () => {
+    const texts = [
+      ...tests.breaker.map(({ how }) => how),
+      actions['restore-supply']?.steps ?? '',
+      ...stopInfo['breaker-retrips'].now,
+    ]
+    for (const text of texts.filter((each) => /\breset\b/.test(each)))
+      expect(text).toMatch(/read it dead.*reset|reset nothing|not reset again/)
   })
 })

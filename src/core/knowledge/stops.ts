@@ -111,10 +111,10 @@ export const stopInfo: Record<StopRuleId, StopInfo> = {
     sign: 'The fan sits in a microwave oven or other sealed high-voltage equipment',
   },
   'aluminium-or-no-ground': {
-    text: 'Aluminium house wiring, or no ground where one is needed. A joint made the ordinary way burns, and a fault stays on the case.',
-    now: ['Circuit off.', 'Put no new joint on these wires.'],
+    text: 'Aluminium house wiring, or no ground where one is needed. A joint made the ordinary way burns, and a fault stays on the case. A double-insulated fan, two squares on its plate, needs no ground.',
+    now: ['Switch the circuit off.', 'Put no new joint on these wires.'],
     call: 'An electrician.',
-    sign: 'The house wires are aluminium, or a ground is missing',
+    sign: 'The house wires are aluminium, or a ground is missing where the fan needs one',
   },
   'asbestos-suspect': {
     text: 'Insulation that may hold asbestos. Disturbing it is what harms.',

@@ -362,7 +362,12 @@ export const motorTemplates: Record<FamilyId, Template> = {
       { action: 'unclip', part: 'casing clips', count: 4, access: 'before-discharge' },
       photo('board with every plug'),
       { action: 'unplug', part: 'display and sensor plugs', count: 3 },
-      { action: 'unplug', part: 'fan plug', caution: 'High DC: only after the wait and a reading.' },
+      {
+        action: 'unplug',
+        part: 'fan plug',
+        caution:
+          'High DC: only with the power off and proved, the wait over, the DC read, and the wheel still.',
+      },
       {
         action: 'unscrew',
         part: 'coil end bracket',
@@ -431,7 +436,8 @@ export const motorTemplates: Record<FamilyId, Template> = {
       {
         action: 'disconnect',
         part: 'gas union',
-        caution: 'Leak-tested with bubble solution after reassembly, never with a flame.',
+        caution:
+          'Open a union only where local law lets you, and only between the cock and the appliance’s valve; else it is for a licensed trade. It is leak-tested with bubble solution once gas is on, never with a flame.',
         renew: { material: 'thread sealant for gas' },
       },
       { action: 'slide-out', part: 'heater', frees: 'motor' },

@@ -6,6 +6,12 @@ const relative = new Intl.RelativeTimeFormat('en', { numeric: 'auto' })
 /** Local clock time of a stored instant: 09:41. */
 export const clock = (at: string | null): string => (at ? time.format(new Date(at)) : '')
 
+const shortDate = new Intl.DateTimeFormat('en-GB', { day: 'numeric', month: 'short' })
+
+/** Clock time of an instant within the last twenty hours, else its day: a point opened on another day has no hour worth reading. */
+export const clockOrDay = (at: string | null, now: number): string =>
+  at === null ? '' : now - Date.parse(at) < 20 * 3_600_000 ? clock(at) : shortDate.format(new Date(at))
+
 export const day = (at: string): string => date.format(new Date(at))
 
 const STEPS: [Intl.RelativeTimeFormatUnit, number][] = [

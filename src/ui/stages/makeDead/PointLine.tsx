@@ -5,19 +5,19 @@ import type { PointRow } from '@/core/job'
 import { useJob } from '../../job/JobProvider'
 import { TextField } from '../../kit/TextField'
 import { Tick } from '../../kit/Tick'
-import { clock } from '../../kit/time'
+import { clockOrDay } from '../../kit/time'
 import { breakLabel } from '../../pieces/powerLineModel'
 import { Strike } from './Strike'
 
 /** One point: opened with its time, and how it is held as the person says; the plan's proposal is one tap away. */
 export function PointLine({ point, what }: { point: PointRow; what: string }) {
-  const { act, snapshot } = useJob()
+  const { act, snapshot, now } = useJob()
   const open = point.openedAt !== null
   return (
     <li className="border-line border-b py-1" data-testid={`point-${point.point}`}>
       <div className="grid grid-cols-[44px_minmax(0,1fr)_auto] items-center gap-x-2">
         <Tick
-          label={`${what}${open ? `, ${breakLabel[point.point].open} ${clock(point.openedAt)}` : ''}`}
+          label={`${what}${open ? `, ${breakLabel[point.point].open} ${clockOrDay(point.openedAt, now)}` : ''}`}
           on={open}
           disabled={snapshot.job.phase !== 'work'}
           onChange={(on) =>
@@ -28,7 +28,7 @@ export function PointLine({ point, what }: { point: PointRow; what: string }) {
           <span className="block font-semibold">{what}</span>
           <span className="num caption">
             {open
-              ? `${breakLabel[point.point].open} ${clock(point.openedAt)}${point.held ? `, held: ${point.held}` : ''}`
+              ? `${breakLabel[point.point].open} ${clockOrDay(point.openedAt, now)}${point.held ? `, held: ${point.held}` : ''}`
               : breakLabel[point.point].closed}
           </span>
         </span>
