@@ -81,8 +81,9 @@ test('a bathroom fan that hums, from plain words to a printed record', async ({ 
   // Wire and refit: each lead by its role; the way back from the ledger.
   await goStage(page, 'refit')
   await page.getByRole('button', { name: 'Take these landings' }).click()
-  await expect(page.getByLabel('brown goes to')).toHaveValue('capacitor 1')
+  await expect(page.getByLabel('brown goes to')).toHaveValue('capacitor 2')
   await expect(page.getByLabel('black goes to')).toHaveValue('neutral')
+  await expect(page.getByLabel('jumper from capacitor 1 goes to')).toHaveValue('line')
   await expect(page.getByTestId('solved-wiring')).toHaveAttribute('data-ok', 'true')
   const landed = page.getByRole('checkbox', { name: /is landed$/ })
   for (let index = 0; index < (await landed.count()); index++) await landed.nth(index).click()

@@ -128,6 +128,7 @@ const classes: Record<Act['kind'], new () => object> = {
     capped: Flag(),
     position: Num({ min: 0 }),
   }),
+  'landing.take': dto({ ids: PlainList('string', { atMost: 40 }) }),
   'landing.done': dto({ id, on: Flag() }),
   'check.set': dto({
     id,

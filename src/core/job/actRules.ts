@@ -86,6 +86,7 @@ export const actRules: Record<Act['kind'], ActRule> = {
   'ledger.back': rule('hands', 'live-stop'),
   'short.step': rule('asserts'),
   'landing.set': rule('plain'),
+  'landing.take': rule('plain'),
   'landing.done': rule('hands'),
   'check.set': rule('plain', 'never', true),
 }

@@ -109,6 +109,8 @@ export type Act =
       capped: boolean
       position: number
     }
+  /** The whole proposal of the planner, for the leads that have no landing yet. */
+  | { kind: 'landing.take'; ids: string[] }
   | { kind: 'landing.done'; id: string; on: boolean }
   | {
       kind: 'check.set'

@@ -226,6 +226,7 @@ function actOf(job: JobSnapshot, draw: Draw): Act {
       capped: on,
       position: pick % 6,
     },
+    { kind: 'landing.take', ids: Array.from({ length: 20 }, (_, place) => `${fresh}-${place}`) },
     { kind: 'landing.done', id: rowId(job.landings), on },
     {
       kind: 'check.set',

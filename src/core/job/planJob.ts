@@ -1,6 +1,7 @@
 import { CoreError } from '../errors'
 import { dischargeNeeded, waitsOf } from '../isolation'
 import { type MotorKindId, motorKindIds } from '../knowledge/vocabulary'
+import { landingPlanOf } from '../wiring/ofJob'
 import type { Act } from './actTypes'
 import { newCharge } from './plant'
 import { checksOf, gasIsOff } from './power'
@@ -52,11 +53,43 @@ export function planJob(snapshot: JobSnapshot, act: Act, at: string): Draft {
         `landing/${act.lead}`,
       )
     }
+    case 'landing.take':
+      return takeLandings(snapshot, act.ids)
     case 'check.set':
       return checkSet(snapshot, act, at)
     default:
       throw new CoreError('unknown-act', `There is no act ${act.kind}.`)
   }
+}
+
+/** One act for the whole proposal, and one step of undo. */
+function takeLandings(snapshot: JobSnapshot, ids: string[]): Draft {
+  const plan = landingPlanOf(snapshot)
+  if (!plan)
+    throw new CoreError(
+      'no-roles',
+      'The ohms do not tell yet what each lead is. Read its pairs under Measure.',
+    )
+  const open = plan.landings.filter(({ lead }) => !snapshot.landings.some((row) => row.lead === lead))
+  if (ids.length < open.length) throw new CoreError('too-few-ids', 'Reload the page and take them again.')
+  const from = snapshot.landings.length
+  return planned(
+    `Landings taken: ${open.length}`,
+    open.map(({ lead, role, terminal, capped }, index) => {
+      const id = ids[index] ?? ''
+      return put(snapshot, 'landings', id, {
+        id,
+        jobId: snapshot.job.id,
+        lead,
+        role,
+        terminal,
+        capped: capped ? 1 : 0,
+        position: from + index,
+        doneAt: null,
+        doneCover: '',
+      })
+    }),
+  )
 }
 
 function machineEdit(snapshot: JobSnapshot, act: Extract<Act, { kind: 'machine.edit' }>): Draft {

@@ -1,5 +1,6 @@
 import { CoreError } from '../errors'
-import { type MotorPoints, ownStartSwitch, usedLead } from './motor'
+import { cSideUnknown } from './cSide'
+import { type MotorPoints, ownStartSwitch, tapsBeyondJoint, usedLead } from './motor'
 import { Nodes } from './nodes'
 import { ACROSS_LINE, startProblems, structuralProblems, unique } from './problems'
 import { type SolvedWiring, solveWiring } from './solve'
@@ -34,7 +35,8 @@ export function checkWiring(
     ...shown,
     starts: checks.every((check) => check.starts),
     problems,
-    ok: problems.length === 0 && checks.every((check) => check.starts),
+    // Nobody knows on which leg C sits: whatever the drawing says, it is looked at first.
+    ok: problems.length === 0 && checks.every((check) => check.starts) && !cSideUnknown(input),
   }
 }
 
@@ -58,8 +60,10 @@ function checkState(
     })
     return { ...nothing, direction: 'none', starts: false, ok: false, problems: unique(problems) }
   }
-  const usedPoint = used ? motor.pointOf.get(used)! : 'R'
-  const runVolts = solved.across('J', usedPoint)
+  const beyond = tapsBeyondJoint(input)
+  const usedPoint = (used ? motor.pointOf.get(used) : undefined) ?? (beyond ? 'J' : 'R')
+  // The whole winding in use: from its far end to the speed that is fed.
+  const runVolts = solved.across(beyond ? 'R' : 'J', usedPoint)
   const { volts } = input.supply
   const runDead = runVolts < NEARLY_NOTHING * volts
   if (runDead)
@@ -123,11 +127,12 @@ function torqueOf(solved: SolvedWiring | null): number {
 /** The same motor as it should be wired: line across the winding in use, the capacitor from there to the start lead. */
 function rightWiring(input: WiringInput, motor: MotorPoints, used: string): SolvedWiring | null {
   const nodes = new Nodes()
-  nodes.join('J', 'neutral')
+  const beyond = tapsBeyondJoint(input)
+  nodes.join(beyond ? 'R' : 'J', 'neutral')
   nodes.join(used, 'live')
   const uF = input.motor.needsUf ?? input.capacitor.uF ?? DEFAULT_UF
   return solveWiring(nodes, ['live', 'neutral'], input.supply, motor, [
-    { id: 'fan', from: 'live', to: 'S', uF },
+    { id: 'fan', from: beyond ? 'neutral' : 'live', to: 'S', uF },
   ])
 }
 

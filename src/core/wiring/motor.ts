@@ -17,6 +17,8 @@ export interface Segment {
 export interface MotorPoints {
   /** The inner point of each lead: leads from one point share it. */
   pointOf: Map<string, string>
+  /** The main winding and its taps as one chain; the first point is the far end of the main winding from the taps. */
+  chain: string[]
   run: Segment
   taps: Segment[]
   start: Segment | null
@@ -25,22 +27,49 @@ export interface MotorPoints {
 export const byRole = (input: WiringInput, role: WiringLead['role']): WiringLead[] =>
   input.motor.leads.filter((lead) => lead.role === role)
 
-/** Run lead and taps, the fastest first: as rpm says where given, else in the order listed. */
-export function speedLeads(input: WiringInput): WiringLead[] {
-  const leads = [...byRole(input, 'run'), ...byRole(input, 'tap')]
-  return leads.every((lead) => lead.rpm !== undefined) ? leads.sort((one, two) => two.rpm! - one.rpm!) : leads
+/**
+ * A build that misleads: the taps lie beyond the joint of run and start winding, and the run lead's end carries the
+ * capacitor's return. There the twin end is the neutral side, and the joint's own lead is the fastest speed.
+ */
+export function tapsBeyondJoint(input: WiringInput): boolean {
+  const { windings, leads } = input.motor
+  const taps = byRole(input, 'tap')
+  const [run] = byRole(input, 'run')
+  if (!windings?.taps || taps.length === 0 || !run) return false
+  const returned = leads.some(
+    (lead) => lead.role === 'capacitor-return' && (lead.twinOf ?? run.id) === run.id,
+  )
+  const ohms = taps.map((tap) => windings.taps?.find(({ lead }) => lead === tap.id)?.ohm)
+  // Counted from the run lead, a tap beyond the joint reads more than the whole run winding.
+  return returned && ohms.every((ohm) => ohm !== undefined && ohm > windings.runOhm)
 }
 
-/** The lead whose speed is used where there is one speed: the one wanted, else the run lead. */
+/** Run lead and taps, the fastest first: as rpm says where given, else in the order listed. */
+export function speedLeads(input: WiringInput): WiringLead[] {
+  const leads = [...byRole(input, tapsBeyondJoint(input) ? 'common' : 'run'), ...byRole(input, 'tap')]
+  return leads.every((lead) => lead.rpm !== undefined)
+    ? leads.sort((one, two) => (two.rpm ?? 0) - (one.rpm ?? 0))
+    : leads
+}
+
+/** The lead of the other side of the line: the joint's, or the run lead's where the taps lie beyond the joint. */
+export const neutralLeads = (input: WiringInput): WiringLead[] =>
+  byRole(input, tapsBeyondJoint(input) ? 'run' : 'common')
+
+/** The lead whose speed is used where there is one speed: the one wanted, else the fastest. */
 export function usedLead(input: WiringInput): WiringLead {
-  const wanted = speedLeads(input).find((lead) => lead.id === input.motor.speedWanted)
+  const speeds = speedLeads(input)
+  const wanted = speeds.find((lead) => lead.id === input.motor.speedWanted)
   if (input.motor.speedWanted !== undefined && !wanted)
     throw new CoreError(
       'invalid-input',
       `speedWanted must be a run lead or a tap, not "${input.motor.speedWanted}".`,
       'motor.speedWanted',
     )
-  return wanted ?? byRole(input, 'run')[0] ?? speedLeads(input)[0]!
+  const fastest = byRole(input, tapsBeyondJoint(input) ? 'common' : 'run')[0] ?? speeds[0]
+  const used = wanted ?? fastest
+  if (!used) throw new CoreError('invalid-input', 'The motor has no run lead.', 'motor.leads')
+  return used
 }
 
 /** The windings as a chain: common – run winding – run lead – taps; and common – start winding – start lead. */
@@ -53,14 +82,17 @@ export function motorPoints(input: WiringInput): MotorPoints {
   for (const lead of byRole(input, 'common')) put(lead, 'J')
   for (const lead of byRole(input, 'run')) put(lead, 'R')
   for (const lead of byRole(input, 'start')) put(lead, 'S')
+  const beyond = tapsBeyondJoint(input)
   const taps: Segment[] = []
-  let [last, lastOhm] = ['R', 0]
+  const chain = beyond ? ['R', 'J'] : ['J', 'R']
+  let [last, lastOhm] = beyond ? ['J', runOhm] : ['R', 0]
   const tapOhm = (lead: WiringLead, index: number) =>
     windings?.taps?.find((tap) => tap.lead === lead.id)?.ohm ?? runOhm * 0.3 * (index + 1)
   const tapLeads = byRole(input, 'tap').map((lead, index) => ({ lead, ohm: tapOhm(lead, index) }))
   for (const { lead, ohm } of tapLeads.sort((one, two) => one.ohm - two.ohm)) {
     const point = `T:${lead.id}`
     put(lead, point)
+    chain.push(point)
     const r = Math.max(1e-3, ohm - lastOhm)
     taps.push({ from: last, to: point, r, x: r * X_PER_OHM })
     last = point
@@ -69,6 +101,7 @@ export function motorPoints(input: WiringInput): MotorPoints {
   for (const lead of byRole(input, 'capacitor-return')) put(lead, pointOf.get(lead.twinOf ?? '') ?? 'R')
   return {
     pointOf,
+    chain,
     run: { from: 'J', to: 'R', r: runOhm, x: windings?.runX ?? runOhm * X_PER_OHM },
     taps,
     start:

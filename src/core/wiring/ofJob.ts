@@ -1,52 +1,150 @@
 import { capacitorOf, fieldText, type JobSnapshot, nominalVolts, oncePerSnapshot, windingOf } from '../job'
 import { capacitorKinds } from '../knowledge/priors'
+import { controlTerminals, dualTerminals, singleTerminals } from '../knowledge/terminals'
 import { typedValue } from '../units/parseTyped'
 import type { WindingResult } from '../winding'
 import { type WiringCheck, wireMotor } from '.'
+import { checkWiring } from './check'
 import type { WiringInput, WiringLead } from './types'
 
 /** Terminals of a family's control, as they are offered where each lead lands. */
 export function terminalsOf(snapshot: JobSnapshot): string[] {
-  switch (snapshot.machine.family) {
-    case 'outdoor-unit-fan':
-      return ['contactor load 1', 'contactor load 2', 'C', 'FAN', 'HERM', 'own capacitor', 'ground']
-    case 'furnace-blower':
-      return ['COOL', 'HEAT', 'PARK', 'neutral', 'capacitor 1', 'capacitor 2', 'ground']
-    default:
-      return ['line', 'neutral', 'C', 'FAN', 'capacitor 1', 'capacitor 2', 'ground']
-  }
+  const { load, speeds = [], parks = [] } = controlTerminals[snapshot.machine.family]
+  return [...speeds, ...parks, ...load, ...dualTerminals, ...singleTerminals, 'ground']
 }
 
-/**
- * The landings of a job as a circuit, solved; null while leads are still open, or where the ohms do not tell the roles
- * (an electronic motor, a capacitor of the fan's own beside the dual).
- */
-export const wiringCheckOf = oncePerSnapshot((snapshot): WiringCheck | null => {
+/** What a lead of a job is called that is none of the motor's: a jumper from a terminal. */
+const JUMPER = 'jumper from '
+
+interface JobMotor {
+  part: 'old' | 'new'
+  leads: WiringLead[]
+  input: (capacitor: CapacitorKind) => WiringInput
+}
+
+type CapacitorKind = WiringInput['capacitor']['kind']
+
+/** The motor that is wired, by its ohms; null where they do not tell the roles (an electronic motor, leads not read). */
+function jobMotor(snapshot: JobSnapshot): JobMotor | null {
   const part = snapshot.leads.some((lead) => lead.part === 'new') ? 'new' : 'old'
   const winding = windingOf(snapshot, part)
   const names = snapshot.leads.filter((lead) => lead.part === part).map((lead) => lead.name)
-  const landed = new Map(snapshot.landings.map((landing) => [landing.lead, landing]))
-  const settled = names.every((name) => landed.get(name)?.capped || landed.get(name)?.terminal)
-  if (!winding || !settled || names.length < 2) return null
-  const leads = names.map((name) => leadOf(name, winding))
-  if (leads.some((lead) => lead === null)) return null
-  const roles = leads.map((lead) => lead!.role)
+  if (!winding || names.length < 2) return null
+  const leads = names.map((name) => leadOf(name, winding)).filter((lead) => lead !== null)
+  const roles = leads.map((lead) => lead.role)
+  if (leads.length < names.length) return null
   if (roles.filter((role) => role === 'common').length !== 1 || !roles.includes('run')) return null
-  const connections = names.flatMap((name) => {
-    const terminal = landed.get(name)!.terminal
-    return terminal ? [{ lead: name, to: terminal }] : []
+  const motor = { leads, ...windingsOf(leads, winding), ...plateOf(snapshot, part) }
+  return { part, leads, input: (kind) => ({ ...controlOf(snapshot, kind), motor }) }
+}
+
+/** One line of the wiring to be made: a lead or a jumper, where it lands, and why. */
+export interface PlannedLanding {
+  lead: string
+  role: string
+  terminal: string
+  capped: boolean
+  why: string
+}
+
+/** Where each lead of the job's motor lands by the planner that `cog wiring` uses; null where the ohms do not tell. */
+export const landingPlanOf = oncePerSnapshot(
+  (snapshot): { landings: PlannedLanding[]; warnings: string[] } | null => {
+    const motor = jobMotor(snapshot)
+    if (!motor) return null
+    const plan = wireMotor({ op: 'plan', ...motor.input(capacitorKindOf(snapshot)) })
+    const roleOf = (lead: string) => motor.leads.find(({ id }) => id === lead)?.role ?? ''
+    return {
+      landings: [
+        ...plan.connections.map(({ lead, to, why }) => ({
+          lead,
+          role: roleOf(lead),
+          terminal: to,
+          capped: false,
+          why,
+        })),
+        ...plan.cappedLeads.map(({ lead, why }) => ({
+          lead,
+          role: roleOf(lead),
+          terminal: '',
+          capped: true,
+          why,
+        })),
+        ...plan.alsoConnect.map(({ from, to, why }) => ({
+          lead: `${JUMPER}${from}`,
+          role: 'jumper',
+          terminal: to,
+          capped: false,
+          why,
+        })),
+      ],
+      warnings: plan.warnings.map(({ text }) => text),
+    }
+  },
+)
+
+/**
+ * The landings of a job as a circuit, solved as they are made and with no wire assumed; null while leads are still open,
+ * or where the ohms do not tell the roles.
+ */
+export const wiringCheckOf = oncePerSnapshot((snapshot): WiringCheck | null => {
+  const motor = jobMotor(snapshot)
+  if (!motor) return null
+  const landed = new Map(snapshot.landings.map((landing) => [landing.lead, landing]))
+  const settled = (name: string) => landed.get(name)?.capped || landed.get(name)?.terminal
+  if (!motor.leads.every(({ id }) => settled(id))) return null
+  const connections = motor.leads.flatMap(({ id }) => {
+    const terminal = landed.get(id)?.terminal
+    return terminal ? [{ lead: id, to: terminal }] : []
   })
-  if (connections.some(({ to }) => to === 'own capacitor')) return null
-  const motor = { leads: leads as WiringLead[], ...windingsOf(leads as WiringLead[], winding) }
-  const input = {
-    ...controlOf(
-      snapshot,
-      connections.map(({ to }) => to),
-    ),
-    motor: { ...motor, ...plateOf(snapshot, part) },
-  }
-  return wireMotor({ op: 'check', ...input, connections }).check
+  const known = [...terminalsOf(snapshot), ...motor.leads.map(({ id }) => id)]
+  if (connections.some(({ to }) => !known.includes(to))) return null
+  const jumpers = snapshot.landings.flatMap(({ lead, terminal }) =>
+    lead.startsWith(JUMPER) && terminal ? [{ from: lead.slice(JUMPER.length), to: terminal }] : [],
+  )
+  const used = connections.map(({ to }) => to)
+  const planned = capacitorKindOf(snapshot)
+  const kind: CapacitorKind =
+    planned === 'none'
+      ? 'none'
+      : used.includes('FAN') || used.includes('C')
+        ? 'dual'
+        : used.some((to) => singleTerminals.includes(to))
+          ? 'single'
+          : planned
+  const input = motor.input(kind)
+  // Terminals that this capacitor has not are still places where a lead may sit.
+  const places = [...dualTerminals, ...singleTerminals].filter(
+    (each) => !input.capacitor.terminals.includes(each),
+  )
+  return checkWiring(withPlaces(input, places), connections, jumpers)
 })
+
+/** Terminals that lead nowhere are parks to the circuit: a lead on one of them is alone. */
+const withPlaces = (input: WiringInput, places: string[]): WiringInput => ({
+  ...input,
+  control: { ...input.control, parkTerminals: [...(input.control.parkTerminals ?? []), ...places] },
+})
+
+/** The capacitor of the job by its label and the motor's kind. */
+function capacitorKindOf(snapshot: JobSnapshot): CapacitorKind {
+  const { label } = capacitorOf(snapshot, 'old')
+  const { motorKind } = snapshot.machine
+  if (!label && motorKind !== null && !capacitorKinds.includes(motorKind)) return 'none'
+  const contactor = controlTerminals[snapshot.machine.family].kind === 'contactor'
+  return (label?.sections.length ?? (contactor ? 2 : 1)) > 1 ? 'dual' : 'single'
+}
+
+/** The load terminals on which C's wire may sit, where a compressor hangs on the same capacitor: asked, never assumed. */
+export function cSideQuestion(snapshot: JobSnapshot): { terminals: string[]; answer: string } | null {
+  const { label } = capacitorOf(snapshot, 'old')
+  const herm = label?.sections.some(({ section }) => section === 'HERM')
+  if (!herm || capacitorKindOf(snapshot) !== 'dual') return null
+  return {
+    terminals: [...controlTerminals[snapshot.machine.family].load],
+    answer: fieldText(snapshot, 'wiring', 'c-side'),
+  }
+}
 
 function leadOf(name: string, winding: WindingResult): WiringLead | null {
   if (/ground|earth|^green/i.test(name)) return { id: name, role: 'ground' }
@@ -91,55 +189,30 @@ function pathOhm({ tree }: WindingResult, from: string, to: string): number | nu
 /** Supply, control and capacitor of the family, with the terminals named as they are offered. */
 function controlOf(
   snapshot: JobSnapshot,
-  used: string[],
+  kind: CapacitorKind,
 ): Pick<WiringInput, 'supply' | 'control' | 'capacitor'> {
   const { volts, hz } = nominalVolts(snapshot.household, snapshot.machine)
   const { label } = capacitorOf(snapshot, 'old')
-  const supply = { volts, hz: hz ?? 60 }
-  const { family, motorKind } = snapshot.machine
-  const none = !label && motorKind !== null && !capacitorKinds.includes(motorKind)
+  const { kind: controlKind, load, speeds, parks } = controlTerminals[snapshot.machine.family]
   const fan = label?.sections.find((section) => section.section === 'FAN') ?? label?.sections[0]
   const herm = label?.sections.find((section) => section.section === 'HERM')
-  const uF = fan ? { uF: fan.uF } : {}
-  const dual = {
-    kind: 'dual' as const,
-    ...uF,
-    ...(herm ? { hermUf: herm.uF } : {}),
-    terminals: ['C', 'FAN', 'HERM'],
+  const side = fieldText(snapshot, 'wiring', 'c-side')
+  return {
+    supply: { volts, hz: hz ?? 60, lines: controlKind === 'contactor' ? ['L1', 'L2'] : ['L', 'N'] },
+    control: {
+      kind: controlKind,
+      loadTerminals: load,
+      ...(speeds ? { speedTerminals: speeds.map((terminal) => ({ terminal })) } : {}),
+      ...(parks ? { parkTerminals: parks } : {}),
+    },
+    capacitor: {
+      kind,
+      ...(fan ? { uF: fan.uF } : {}),
+      ...(kind === 'dual' && herm ? { hermUf: herm.uF } : {}),
+      terminals: kind === 'dual' ? dualTerminals : kind === 'single' ? singleTerminals : [],
+      ...(kind === 'dual' && load.includes(side) ? { commonTiedTo: side } : {}),
+    },
   }
-  const single = {
-    kind: 'single' as const,
-    ...uF,
-    terminals: ['capacitor 2', 'capacitor 1'],
-    // Where no lead feeds its near side, the line does.
-    ...(used.includes('capacitor 2') ? {} : { commonTiedTo: 'line' }),
-  }
-  if (family === 'outdoor-unit-fan')
-    return {
-      supply: { ...supply, lines: ['L1', 'L2'] },
-      control: { kind: 'contactor', loadTerminals: ['contactor load 1', 'contactor load 2'] },
-      capacitor: none
-        ? { kind: 'none', terminals: ['C', 'FAN', 'HERM'] }
-        : { ...dual, commonTiedTo: 'contactor load 2' },
-    }
-  const plain = { ...supply, lines: ['L', 'N'] as [string, string] }
-  const capacitor = none
-    ? { kind: 'none' as const, terminals: ['C', 'FAN', 'capacitor 1', 'capacitor 2'] }
-    : used.includes('FAN') || used.includes('C')
-      ? { ...dual, commonTiedTo: 'line' }
-      : single
-  return family === 'furnace-blower'
-    ? {
-        supply: plain,
-        control: {
-          kind: 'board',
-          loadTerminals: ['line', 'neutral'],
-          speedTerminals: [{ terminal: 'COOL' }, { terminal: 'HEAT' }],
-          parkTerminals: ['PARK'],
-        },
-        capacitor,
-      }
-    : { supply: plain, control: { kind: 'switch', loadTerminals: ['line', 'neutral'] }, capacitor }
 }
 
 /** What the motor's own plate asks for, where it was typed. */

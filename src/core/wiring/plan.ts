@@ -1,5 +1,6 @@
 import { checkWiring } from './check'
-import { byRole, ownStartSwitch, speedLeads, usedLead } from './motor'
+import { cSideUnknown } from './cSide'
+import { byRole, neutralLeads, ownStartSwitch, speedLeads, tapsBeyondJoint, usedLead } from './motor'
 import { reversalOf } from './reversal'
 import type { Connection, WiringInput, WiringLead, WiringResult } from './types'
 import { warningsOf } from './warnings'
@@ -17,10 +18,16 @@ export function planWiring(input: WiringInput): WiringResult {
 
   const { runTo, commonTo, tie } = lineTerminals(input)
   if (tie) alsoConnect.push(tie)
-  for (const lead of byRole(input, 'common'))
-    land(lead, commonTo, 'the joint of run and start winding: one side of the line')
+  for (const lead of neutralLeads(input))
+    land(
+      lead,
+      commonTo,
+      lead.role === 'common'
+        ? 'the joint of run and start winding: one side of the line'
+        : 'the taps lie beyond the joint: this end is the other side of the line',
+    )
   landSpeeds(input, used, runTo, land, cappedLeads, exchange)
-  landStart(input, used, runTo, land, alsoConnect, cappedLeads, exchange)
+  landStart(input, used, { runTo, commonTo }, land, alsoConnect, cappedLeads, exchange)
   for (const lead of byRole(input, 'ground')) land(lead, 'ground', 'the frame, always')
   landReversing(input, land)
   return {
@@ -42,23 +49,20 @@ function lineTerminals(input: WiringInput): {
 } {
   const { capacitor, control } = input
   const [first, second] = control.loadTerminals
-  if (control.kind === 'board') return { runTo: first, commonTo: second, tie: null }
-  if (capacitor.commonTiedTo)
-    return {
-      runTo: capacitor.commonTiedTo,
-      commonTo: capacitor.commonTiedTo === first ? second : first,
-      tie: null,
-    }
-  // C is never moved: where it sits was not said, so it is asked for where the trade mostly has it.
+  const fromControl = control.kind === 'board' || control.kind === 'switch'
+  const runTo = control.kind === 'board' ? first : (capacitor.commonTiedTo ?? (fromControl ? first : second))
+  const commonTo = runTo === first ? second : first
+  const [c] = capacitor.terminals
+  // A jumper to the wrong leg shorts the line: C is tied only where no compressor hangs on it.
   const tie =
-    capacitor.kind === 'dual'
+    capacitor.kind === 'dual' && capacitor.commonTiedTo === undefined && !cSideUnknown(input) && c
       ? {
-          from: capacitor.terminals[0]!,
-          to: second,
-          why: 'check that C and the compressor’s run lead already sit here',
+          from: c,
+          to: runTo,
+          why: 'the side of the capacitor that both windings share, fed with the run lead',
         }
       : null
-  return { runTo: second, commonTo: first, tie }
+  return { runTo, commonTo, tie }
 }
 
 function landSpeeds(
@@ -93,7 +97,15 @@ function landSpeeds(
     }
   } else if (!exchange) {
     free.delete(used.id)
-    land(used, runTo, used.role === 'tap' ? 'the speed that is wanted' : 'the far end of the run winding')
+    land(
+      used,
+      runTo,
+      cSideUnknown(input)
+        ? 'the load terminal on which C’s wire already sits: look, then say which'
+        : used.role === 'run'
+          ? 'the far end of the run winding'
+          : 'the speed that is wanted',
+    )
   } else free.delete(used.id)
   for (const lead of leads) {
     if (!free.has(lead.id)) continue
@@ -106,15 +118,18 @@ function landSpeeds(
 function landStart(
   input: WiringInput,
   used: WiringLead,
-  runTo: string,
+  { runTo, commonTo }: { runTo: string; commonTo: string },
   land: (lead: WiringLead, to: string, why: string) => void,
   also: WiringResult['alsoConnect'],
   capped: WiringResult['cappedLeads'],
   exchange: boolean,
 ): void {
   const { capacitor } = input
-  const [lineSide, startSide] = capacitor.terminals
   const returns = byRole(input, 'capacitor-return')
+  // A return has the second terminal of a capacitor that nothing sits on yet; else the start lead has it.
+  const ownReturn = capacitor.kind === 'single' && capacitor.commonTiedTo === undefined && returns.length > 0
+  const [one, two] = capacitor.terminals
+  const [lineSide, startSide] = ownReturn ? [two, one] : [one, two]
   for (const lead of byRole(input, 'start')) {
     if (exchange) {
       land(lead, runTo, 'exchanged with the run lead to turn the other way')
@@ -144,9 +159,13 @@ function landStart(
     )
     closed = true
   }
-  // Without a lead of its own the near side of the capacitor is fed from the line terminal.
+  // Without a lead of its own the near side of the capacitor is fed from the terminal of the lead that shares its point.
   if (!closed && byRole(input, 'start').length > 0)
-    also.push({ from: lineSide!, to: runTo, why: 'the near side of the capacitor, fed with the run lead' })
+    also.push({
+      from: lineSide!,
+      to: tapsBeyondJoint(input) ? commonTo : runTo,
+      why: 'the near side of the capacitor, fed with the run lead',
+    })
 }
 
 function landReversing(input: WiringInput, land: (lead: WiringLead, to: string, why: string) => void): void {

@@ -1,4 +1,4 @@
-import { byRole, ownStartSwitch, speedLeads, usedLead, windingsAlike } from './motor'
+import { byRole, neutralLeads, ownStartSwitch, speedLeads, usedLead, windingsAlike } from './motor'
 import type { SolvedWiring } from './solve'
 import type { Connection, ProblemCode, WiringInput } from './types'
 import { GROUND, lineNode, terminalNode, type Wired } from './wire'
@@ -19,26 +19,24 @@ export function structuralProblems(input: WiringInput, connections: Connection[]
   const speeds = speedLeads(input)
   const inUse = used ?? usedLead(input).id
   const needed = [
-    ...byRole(input, 'common'),
+    ...neutralLeads(input),
     ...speeds.filter((lead) => lead.id === inUse),
     ...byRole(input, 'start'),
   ]
+  // A lead whose twin is landed in its place counts as landed.
+  const landedPoint = (lead: string) =>
+    connections.some((each) => motor.pointOf.get(each.lead) === motor.pointOf.get(lead))
   for (const lead of needed)
-    if (!landing(lead.id))
+    if (!landedPoint(lead.id))
       problems.push({ code: 'lead-unconnected', text: `${lead.id} (${lead.role}) lands nowhere.` })
+  problems.push(...joinedPoints(input, connections, wired), ...mainBypassed(input, wired))
   const parked = input.control.parkTerminals ?? []
   const speedTerminals = (input.control.speedTerminals ?? []).map((each) => each.terminal)
   const lines = input.supply.lines.map(lineNode)
   for (const lead of speeds) {
     const to = landing(lead.id)?.to
     if (lead.id === inUse || to === undefined || parked.includes(to)) continue
-    const point = motor.pointOf.get(lead.id)!
-    const twin = speeds.find((other) => other.id !== lead.id && landing(other.id)?.to === to)
-    if (twin || nodes.same(point, motor.pointOf.get(inUse)!))
-      problems.push({
-        code: 'tap-shorted',
-        text: `${lead.id} and ${twin?.id ?? inUse} are joined: the turns between them are shorted and burn.`,
-      })
+    const point = motor.pointOf.get(lead.id) ?? ''
     const onOtherSpeed = speedTerminals.includes(to) && !lines.some((line) => nodes.same(point, line))
     if (!onOtherSpeed)
       problems.push({
@@ -46,6 +44,12 @@ export function structuralProblems(input: WiringInput, connections: Connection[]
         text: `${lead.id} is not in use and lands on ${to}: an unused speed lead is parked or capped, alone.`,
       })
   }
+  for (const { lead, to } of connections)
+    if (to === GROUND && !byRole(input, 'ground').some(({ id }) => id === lead))
+      problems.push({
+        code: 'frame-live',
+        text: `${lead} is a winding lead and lands on ground: the case of the machine becomes live.`,
+      })
   for (const lead of byRole(input, 'ground'))
     if (landing(lead.id)?.to !== GROUND)
       problems.push({
@@ -71,6 +75,52 @@ export function structuralProblems(input: WiringInput, connections: Connection[]
       text: `The motor needs ${needsUf} µF, the capacitor gives ${uF} µF.`,
     })
   return problems
+}
+
+/**
+ * Points of the main winding and its taps that a wire joins, told from the tree: the turns between them are shorted,
+ * whether the circuit feeds them or they are only parked together.
+ */
+function joinedPoints(input: WiringInput, connections: Connection[], { nodes, motor }: Wired): Problem[] {
+  const nameOf = (point: string) => [...motor.pointOf].find(([, each]) => each === point)?.[0] ?? point
+  const problems: Problem[] = []
+  motor.chain.forEach((one, index) => {
+    for (const two of motor.chain.slice(index + 1))
+      if (nodes.same(one, two))
+        problems.push({
+          code: 'tap-shorted',
+          text: `${nameOf(one)} and ${nameOf(two)} are joined: the turns between them are shorted and burn.`,
+        })
+  })
+  for (const { lead, to } of connections) {
+    const other = input.motor.leads.find(({ id }) => id === to)
+    const own = input.motor.leads.find(({ id }) => id === lead)
+    if (!other || !own) continue
+    const twins = motor.pointOf.get(lead) !== undefined && motor.pointOf.get(lead) === motor.pointOf.get(to)
+    const reversing = own.role.startsWith('reverse') && other.role.startsWith('reverse')
+    if (!twins && !reversing)
+      problems.push({
+        code: 'tap-shorted',
+        text: `${lead} and ${to} are joined, and they are neither one point nor a reversing pair: what lies between them is shorted.`,
+      })
+  }
+  return problems
+}
+
+/** The line across taps alone: a few turns take the whole of it and burn. */
+function mainBypassed({ supply }: WiringInput, { nodes, motor }: Wired): Problem[] {
+  const [one, two] = supply.lines.map((line) =>
+    motor.chain.filter((point) => nodes.same(point, lineNode(line))),
+  )
+  if (!one || !two || one.length === 0 || two.length === 0) return []
+  const [far] = motor.chain
+  if (far === undefined || one.includes(far) || two.includes(far)) return []
+  return [
+    {
+      code: 'main-bypassed',
+      text: 'The line lies across the speed taps alone and not across the main winding: the few turns between them burn.',
+    },
+  ]
 }
 
 /** What the solved circuit says of the start winding. */

@@ -13,6 +13,15 @@ export function reversalOf(input: WiringInput): Reversal {
   const { rotationWanted, rotationNow } = input
   if (!rotationWanted || !rotationNow || rotationWanted === rotationNow)
     return { reversal: null, exchange: false, warnings: [] }
+  if (input.motor.kind === 'shaded-pole')
+    return {
+      reversal: {
+        method: 'turn-stator',
+        text: 'A shaded-pole motor turns the other way only when its rotor or its stator is turned end for end; no leads do it.',
+      },
+      exchange: false,
+      warnings: [],
+    }
   if (byRole(input, 'reverse-a').length > 0 && byRole(input, 'reverse-b').length > 0)
     return {
       reversal: {

@@ -67,6 +67,8 @@ export interface WiringInput {
 }
 
 export const problemCodes = [
+  'frame-live',
+  'main-bypassed',
   'start-across-line',
   'capacitor-bypassed',
   'start-winding-dead',
@@ -83,6 +85,7 @@ export const problemCodes = [
 export type ProblemCode = (typeof problemCodes)[number]
 
 export type WarningCode =
+  | 'c-side-unknown'
   | 'unequal-windings-swap'
   | 'plate-decides'
   | 'return-not-needed'
@@ -108,7 +111,10 @@ export interface WiringResult {
   removed: { lead: string; from: string }[]
   /** Wires between terminals that are no lead of the motor. */
   alsoConnect: { from: string; to: string; why: string }[]
-  reversal: { method: 'reversing-pair' | 'exchange-windings' | 'diagram'; text: string } | null
+  reversal: {
+    method: 'reversing-pair' | 'exchange-windings' | 'diagram' | 'turn-stator'
+    text: string
+  } | null
   warnings: { code: WarningCode; text: string }[]
   check: WiringCheck
 }

@@ -1,4 +1,5 @@
-import { byRole, windingsAlike } from './motor'
+import { cSideUnknown } from './cSide'
+import { byRole, tapsBeyondJoint, windingsAlike } from './motor'
 import type { WiringInput, WiringResult } from './types'
 
 /** What is right and still to be known before hands go in. */
@@ -10,7 +11,17 @@ export function warningsOf(input: WiringInput): WiringResult['warnings'] {
       code: 'one-leg-stays-live',
       text: 'The contactor breaks one leg: the other stays live at the motor until disconnect or breaker is off.',
     })
+  if (cSideUnknown(input))
+    warnings.push({
+      code: 'c-side-unknown',
+      text: 'Nobody has said on which load terminal C’s wire sits. A jumper to the other leg shorts the line: look, then say which, and add no wire before.',
+    })
   if (byRole(input, 'capacitor-return').length > 0) {
+    if (tapsBeyondJoint(input))
+      warnings.push({
+        code: 'plate-decides',
+        text: 'The taps lie on the joint’s side: the end with the capacitor’s return is the neutral side, and the joint’s own lead is the fastest speed.',
+      })
     if (capacitor.kind !== 'single' || capacitor.commonTiedTo !== undefined)
       warnings.push({
         code: 'return-not-needed',

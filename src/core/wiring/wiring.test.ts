@@ -2,9 +2,10 @@ import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import type { Act } from '../job'
 import { act, id, onBench } from '../job/job.testing'
+import { familyIds } from '../knowledge/vocabulary'
 import { type Connection, type WiringInput, type WiringResult, wireMotor } from '.'
 
-import { wiringCheckOf } from './ofJob'
+import { cSideQuestion, landingPlanOf, terminalsOf, wiringCheckOf, wiringHolds } from './ofJob'
 
 const windings = { runOhm: 17.8, startOhm: 40.6 }
 
@@ -81,12 +82,21 @@ describe('a plan with a dual capacitor', () => {
     expect(landings(plan(other))).toMatchObject({ white: 'T2', black: 'T1' })
   })
 
-  it('where nobody said where C sits, chooses the second terminal and asks to check', () => {
+  it('adds no wire where nobody said on which leg C sits, and is not right before somebody looks', () => {
     const { commonTiedTo: _, ...capacitor } = condenser.capacitor
     const result = plan({ ...condenser, capacitor })
-    expect(result.alsoConnect).toEqual([
-      { from: 'C', to: 'T2', why: 'check that C and the compressor’s run lead already sit here' },
-    ])
+    expect(result.alsoConnect).toEqual([])
+    expect(result.warnings.map((each) => each.code)).toContain('c-side-unknown')
+    expect(result.check.ok).toBe(false)
+    expect(result.connections.find(({ lead }) => lead === 'black')!.why).toBe(
+      'the load terminal on which C’s wire already sits: look, then say which',
+    )
+  })
+
+  it('ties C to the run lead’s terminal where no compressor hangs on it', () => {
+    const { commonTiedTo: _, hermUf: __, ...capacitor } = condenser.capacitor
+    const result = plan({ ...condenser, capacitor })
+    expect(result.alsoConnect).toMatchObject([{ from: 'C', to: 'T2' }])
     expect(landings(result).black).toBe('T2')
     expect(result.check.ok).toBe(true)
   })
@@ -128,7 +138,7 @@ describe('a plan with a dual capacitor', () => {
 describe('a plan with a capacitor of the fan’s own', () => {
   it('gives both capacitor leads to it', () => {
     const result = plan(blower)
-    expect(landings(result)).toMatchObject({ white: 'NEUTRAL', brown: 'k2', 'brown-white': 'k1' })
+    expect(landings(result)).toMatchObject({ white: 'NEUTRAL', brown: 'k1', 'brown-white': 'k2' })
     expect(result.alsoConnect).toEqual([])
   })
 
@@ -387,10 +397,116 @@ describe('any motor of plausible windings', () => {
   })
 })
 
+describe('what burns, told from the tree', () => {
+  /** A blower whose neutral end carries the capacitor's return, and whose taps lie beyond the joint. */
+  const misleading: WiringInput = {
+    supply: { volts: 120, hz: 60, lines: ['L', 'N'] },
+    control: {
+      kind: 'board',
+      loadTerminals: ['LINE', 'NEUTRAL'],
+      speedTerminals: [{ terminal: 'COOL' }, { terminal: 'HEAT' }],
+      parkTerminals: ['PARK 1', 'PARK 2'],
+    },
+    capacitor: { kind: 'single', uF: 7.5, terminals: ['k1', 'k2'] },
+    motor: {
+      leads: [
+        { id: 'white', role: 'run' },
+        { id: 'brown-white', role: 'capacitor-return', twinOf: 'white' },
+        { id: 'black', role: 'common' },
+        { id: 'blue', role: 'tap' },
+        { id: 'red', role: 'tap' },
+        { id: 'brown', role: 'start' },
+      ],
+      windings: {
+        runOhm: 6,
+        startOhm: 11,
+        taps: [
+          { lead: 'blue', ohm: 7.1 },
+          { lead: 'red', ohm: 8.3 },
+        ],
+      },
+    },
+  }
+
+  it('the line across taps alone is refused, and the twin end goes to neutral', () => {
+    const result = plan(misleading)
+    expect(landings(result)).toMatchObject({ white: 'NEUTRAL', black: 'COOL', blue: 'HEAT', red: 'PARK 1' })
+    expect(result.check.problems).toEqual([])
+    expect(result.check).toMatchObject({ ok: true, starts: true })
+    expect(result.check.runVolts).toBeCloseTo(120, 3)
+    const wrong = check(
+      misleading,
+      wires({ ...landings(result), black: 'NEUTRAL', white: 'PARK 2', blue: 'COOL', red: 'HEAT' }),
+    )
+    expect(codes(wrong)).toContain('main-bypassed')
+    expect(wrong.ok).toBe(false)
+  })
+
+  it('two spare speeds on one park short the windings between them', () => {
+    const { black: _, ...rest } = landings(plan(blower))
+    const leads = blower.motor.leads.filter(({ role }) => role === 'tap').map(({ id }) => id)
+    const parked = { ...blower, control: { ...blower.control, parkTerminals: ['P'] } }
+    const wrong = check(parked, wires({ ...rest, black: 'COOL', [leads[0]!]: 'P', [leads[1]!]: 'P' }))
+    expect(codes(wrong)).toContain('tap-shorted')
+  })
+
+  it('a winding lead on the frame makes the case live', () => {
+    const wrong = check(condenser, wires({ ...right, white: 'ground' }))
+    expect(codes(wrong)).toContain('frame-live')
+    expect(wrong.ok).toBe(false)
+  })
+
+  it('a lead joined to one that is no twin and no reversing partner is a short', () => {
+    expect(codes(check(condenser, wires({ ...right, brown: 'white' })))).toContain('tap-shorted')
+  })
+
+  it('a lead whose twin is landed in its place counts as landed', () => {
+    const leads = [
+      ...condenser.motor.leads,
+      { id: 'black-2', role: 'capacitor-return' as const, twinOf: 'black' },
+    ]
+    const { black: _, ...others } = right
+    const twin = check(
+      { ...condenser, motor: { ...condenser.motor, leads } },
+      wires({ ...others, 'black-2': 'T2' }),
+    )
+    expect(codes(twin)).not.toContain('lead-unconnected')
+    expect(twin.starts).toBe(true)
+  })
+
+  it('a shaded pole is turned by its stator, and by no lead', () => {
+    const shaded: WiringInput = {
+      ...condenser,
+      control: { kind: 'switch', loadTerminals: ['LINE', 'NEUTRAL'] },
+      capacitor: { kind: 'none', terminals: [] },
+      motor: {
+        kind: 'shaded-pole',
+        leads: [
+          { id: 'a', role: 'common' },
+          { id: 'b', role: 'run' },
+        ],
+      },
+      rotationNow: 'CW',
+      rotationWanted: 'CCW',
+    }
+    const result = plan(shaded)
+    expect(result.reversal!.method).toBe('turn-stator')
+    // Behind a switch the run winding goes to the switched line.
+    expect(landings(result)).toEqual({ a: 'NEUTRAL', b: 'LINE' })
+    expect(result.check).toMatchObject({
+      startVolts: null,
+      startAmps: null,
+      capacitorVolts: null,
+      starts: true,
+    })
+  })
+})
+
 describe('the landings of a job', () => {
   const wired = (landings: Record<string, string>) => {
     let job = act(
       onBench('outdoor-unit-fan', 'psc'),
+      { kind: 'field.set', id: id(), part: 'wiring', field: 'c-side', typed: 'contactor load 2' },
       { kind: 'field.set', id: id(), part: 'capacitor-old', field: 'label', typed: '35+5 µF ±6 % 440 V' },
       ...['white', 'black', 'brown'].map((name): Act => ({ kind: 'lead.add', id: id(), part: 'old', name })),
     )
@@ -431,4 +547,77 @@ describe('the landings of a job', () => {
   it('are not judged where the roles are not known', () => {
     expect(wiringCheckOf(onBench('outdoor-unit-fan', 'ecm'))).toBeNull()
   })
+
+  it('are proposed by the same planner that judges them, and taken in one act', () => {
+    const job = wired({})
+    const plan = landingPlanOf(job)!
+    expect(plan.landings.map(({ lead, terminal }) => [lead, terminal])).toEqual([
+      ['white', 'contactor load 1'],
+      ['black', 'contactor load 2'],
+      ['brown', 'FAN'],
+    ])
+    const taken = act(job, { kind: 'landing.take', ids: [id(), id(), id()] })
+    expect(taken.landings).toHaveLength(3)
+    expect(wiringCheckOf(taken)).toMatchObject({ ok: true })
+    expect(wiringHolds(taken)).toBeNull()
+  })
+
+  it('assume no wire: without a word on C’s side nothing is right, and a capacitor of its own asks for its jumper', () => {
+    const job = act(wired(good), { kind: 'field.set', id: id(), part: 'wiring', field: 'c-side', typed: '' })
+    expect(wiringCheckOf(job)!.ok).toBe(false)
+    let bath = act(
+      onBench('bath-exhaust-fan', 'psc'),
+      { kind: 'field.set', id: id(), part: 'capacitor-old', field: 'label', typed: '4 µF 250 V' },
+      ...['white', 'black', 'brown'].map((name): Act => ({ kind: 'lead.add', id: id(), part: 'old', name })),
+    )
+    for (const [a, b, typed] of [
+      ['white', 'black', '61'],
+      ['white', 'brown', '149'],
+      ['black', 'brown', '88'],
+    ] as const)
+      bath = act(bath, { kind: 'reading.set', id: id(), reading: 'resistance', part: 'old', a, b, typed })
+    const taken = act(bath, { kind: 'landing.take', ids: Array.from({ length: 4 }, id) })
+    expect(taken.landings.map(({ lead, terminal }) => [lead, terminal])).toContainEqual([
+      'jumper from capacitor 1',
+      'line',
+    ])
+    expect(wiringCheckOf(taken)).toMatchObject({ ok: true, starts: true })
+    const without = { ...taken, landings: taken.landings.filter(({ lead }) => !lead.startsWith('jumper')) }
+    expect(codes(wiringCheckOf(without)!)).toContain('start-winding-dead')
+  })
+
+  it.each(familyIds)(
+    'of %s: every proposed terminal exists, and every proposal passes its own check',
+    (family) => {
+      for (const label of ['5 µF 370 V', '35+5 µF 440 V'])
+        for (const side of [0, 1]) {
+          let job = act(
+            onBench(family, 'psc'),
+            { kind: 'field.set', id: id(), part: 'capacitor-old', field: 'label', typed: label },
+            ...['a', 'b', 'c'].map((name): Act => ({ kind: 'lead.add', id: id(), part: 'old', name })),
+          )
+          for (const [a, b, typed] of [
+            ['a', 'b', '18'],
+            ['a', 'c', '41'],
+            ['b', 'c', '59'],
+          ] as const)
+            job = act(job, { kind: 'reading.set', id: id(), reading: 'resistance', part: 'old', a, b, typed })
+          const question = cSideQuestion(job)
+          if (question)
+            job = act(job, {
+              kind: 'field.set',
+              id: id(),
+              part: 'wiring',
+              field: 'c-side',
+              typed: question.terminals[side]!,
+            })
+          const taken = act(job, { kind: 'landing.take', ids: Array.from({ length: 6 }, id) })
+          for (const { lead, terminal, capped } of taken.landings)
+            if (!capped) expect(terminalsOf(taken), `${lead} to ${terminal}`).toContain(terminal)
+          const result = wiringCheckOf(taken)!
+          expect(result.problems).toEqual([])
+          expect(result.ok).toBe(true)
+        }
+    },
+  )
 })
