@@ -2,5 +2,5 @@ import { defineConfig } from 'vitest/config'
 
 export default defineConfig({
   resolve: { tsconfigPaths: true },
-  test: { include: ['src/**/*.test.ts', 'scripts/**/*.test.ts'], environment: 'node' },
+  test: { include: ['src/**/*.test.ts', 'scripts/**/*.test.ts'], environment: 'node', testTimeout: 20_000 },
 })

@@ -1,7 +1,14 @@
 import { combineSections } from '../capacitor/combine'
 import { significant } from '../units/format'
 import { ok, plain, unknown } from './rules/outcome'
-import type { MatchResult, MatchVerdict, Outcome, RuleVerdict, Work } from './types'
+import {
+  type MatchResult,
+  type MatchVerdict,
+  type Outcome,
+  openRules,
+  type RuleVerdict,
+  type Work,
+} from './types'
 
 type Section = 'HERM' | 'FAN' | 'single'
 
@@ -107,6 +114,7 @@ function judge(
     id: candidate.id,
     verdict,
     score: CLASS_SCORE[verdict] - cost + (partner ? 1 : 0),
+    open: openRules(outcomes.map(([rule, { verdict: told }]) => ({ rule, verdict: told }))),
     rules: outcomes.map(([rule, { verdict: v, old: a, new: b, text }]) => ({
       rule,
       verdict: v,

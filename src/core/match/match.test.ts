@@ -35,6 +35,32 @@ describe('an identical motor', () => {
   })
 })
 
+describe('what nobody knows', () => {
+  it('that decides stands in open: with it nobody can say that the motor drops in', () => {
+    const [bare] = matchMotors({ old: { id: 'old' }, candidates: [{ id: 'x' }] }).results
+    expect(bare!.open).toEqual(
+      expect.arrayContaining(['voltage', 'kind', 'power', 'speed', 'mount', 'rotation']),
+    )
+    expect(bare!.open).not.toContain('tabs')
+    const [capacitor] = matchCapacitors({
+      op: 'capacitor',
+      old: { sections: [{ section: 'single', uF: 5 }], volts: 370, duty: 'run' },
+      candidates: [{ id: 'c', sections: [{ section: 'single', uF: 5 }], volts: 440 }],
+    } as Parameters<typeof matchCapacitors>[0]).results
+    expect(capacitor!.open).toEqual(['duty'])
+  })
+
+  it('an electronic motor of the same kind and another number is another motor, whatever its figures', () => {
+    const one = { motorKind: 'ecm' as const, voltages: [240], hp: 0.5, rpm: [1100] }
+    const match = (old: Partial<MotorSpec>, fresh: Partial<MotorSpec>) =>
+      matchMotors({ old: { id: 'o', ...one, ...old }, candidates: [{ id: 'n', ...one, ...fresh }] })
+        .results[0]!
+    expect(match({ partNumber: 'IV-1' }, { partNumber: 'IV-2' }).verdict).toBe('no')
+    expect(match({ partNumber: 'IV-1' }, { partNumber: 'IV-2', replaces: ['IV-1'] }).verdict).not.toBe('no')
+    expect(match({ partNumber: 'IV-1' }, {}).open).toContain('kind')
+  })
+})
+
 describe('motor rules', () => {
   it.each([
     ['voltage', { voltages: [230] }, 'unknown'],

@@ -32,6 +32,7 @@ import {
   type MotorSpec,
   motorRules,
   type Outcome,
+  openRules,
   type RuleVerdict,
   type Work,
 } from './types'
@@ -170,7 +171,7 @@ function inFull(
   input: MotorMatchInput,
   candidate: MotorSpec,
   depth: number | undefined,
-): Pick<MatchResult, 'id' | 'rules' | 'work'> {
+): Pick<MatchResult, 'id' | 'rules' | 'work' | 'open'> {
   const results: MatchResult['rules'] = []
   const work: Work[] = []
   for (const name of motorRules) {
@@ -185,5 +186,5 @@ function inFull(
     })
     work.push(...(outcome.work ?? []))
   }
-  return { id: candidate.id, rules: results, work }
+  return { id: candidate.id, rules: results, work, open: openRules(results) }
 }

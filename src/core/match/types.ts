@@ -115,8 +115,34 @@ export interface MatchResult {
   score: number
   rules: RuleResult[]
   work: Work[]
+  /** Unknown rules that decide: with any of them nobody can say that it drops in. */
+  open: string[]
   with?: string[]
 }
+
+/** Rules that must be known before a motor, or a capacitor, can be said to drop in. */
+export const decidingRules = new Set<string>([
+  'voltage',
+  'frequency',
+  'phase',
+  'kind',
+  'power',
+  'speed',
+  'shaft-diameter',
+  'length',
+  'mount',
+  'rotation',
+  'enclosure',
+  'bearing-position',
+  'capacitance',
+  'duty',
+  'sections',
+])
+
+export const openRules = (rules: Pick<RuleResult, 'rule' | 'verdict'>[]): string[] =>
+  rules
+    .filter(({ rule, verdict }) => verdict === 'unknown' && decidingRules.has(rule))
+    .map(({ rule }) => rule)
 
 export interface MotorMatchInput {
   old: MotorSpec

@@ -139,7 +139,13 @@ function capacitorKindOf(snapshot: JobSnapshot): CapacitorKind {
 export function cSideQuestion(snapshot: JobSnapshot): { terminals: string[]; answer: string } | null {
   const { label } = capacitorOf(snapshot, 'old')
   const herm = label?.sections.some(({ section }) => section === 'HERM')
-  if (!herm || capacitorKindOf(snapshot) !== 'dual') return null
+  // No compressor hangs on the capacitor of a blower that a board feeds.
+  if (
+    !herm ||
+    capacitorKindOf(snapshot) !== 'dual' ||
+    controlTerminals[snapshot.machine.family].kind === 'board'
+  )
+    return null
   return {
     terminals: [...controlTerminals[snapshot.machine.family].load],
     answer: fieldText(snapshot, 'wiring', 'c-side'),
@@ -208,7 +214,7 @@ function controlOf(
     capacitor: {
       kind,
       ...(fan ? { uF: fan.uF } : {}),
-      ...(kind === 'dual' && herm ? { hermUf: herm.uF } : {}),
+      ...(kind === 'dual' && herm && controlKind !== 'board' ? { hermUf: herm.uF } : {}),
       terminals: kind === 'dual' ? dualTerminals : kind === 'single' ? singleTerminals : [],
       ...(kind === 'dual' && load.includes(side) ? { commonTiedTo: side } : {}),
     },

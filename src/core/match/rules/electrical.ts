@@ -16,10 +16,15 @@ export function kindRule(old: MotorSpec, candidate: MotorSpec, declared: boolean
       b ?? '?',
       'Find out which kind of motor it is: count the leads, look for a capacitor or a module.',
     )
+  // Such motors are programmed for their machine: the same kind with another number is another motor.
+  if (ELECTRONIC.has(a) || ELECTRONIC.has(b)) {
+    if (declared) return ok(a, b, 'The same, or declared to replace it by number.')
+    return a !== b || (old.partNumber && candidate.partNumber)
+      ? { verdict: 'no', old: a, new: b, text: 'An electronic motor is replaced by part number only.' }
+      : unknown(a, b, 'An electronic motor is replaced by part number only: read both numbers.')
+  }
   if (a === b || (PSC.has(a) && PSC.has(b))) return ok(a, b, 'Same kind of motor.')
   if (declared) return ok(a, b, 'Another kind, declared to replace it by number.')
-  if (ELECTRONIC.has(a) || ELECTRONIC.has(b))
-    return { verdict: 'no', old: a, new: b, text: 'An electronic motor is replaced by part number only.' }
   if (a === 'brushed-dc' || b === 'brushed-dc')
     return {
       verdict: 'no',

@@ -103,9 +103,11 @@ export function MatchSheet({ what, results, parts }: MatchSheetProps) {
                         .join(', ')}
                     </span>
                     <span
-                      className={`mt-1 block ${result.verdict === 'no' ? 'text-stop' : result.verdict === 'drop-in' ? 'text-teal' : 'text-copper'}`}
+                      className={`mt-1 block ${result.verdict === 'no' ? 'text-stop' : result.verdict === 'drop-in' && result.open.length === 0 ? 'text-teal' : 'text-copper'}`}
                     >
-                      {verdictWords[result.verdict]}
+                      {result.verdict !== 'no' && result.open.length > 0
+                        ? `cannot be told yet: ${result.open.map((rule) => rule.replaceAll('-', ' ')).join(', ')}`
+                        : verdictWords[result.verdict]}
                     </span>
                   </th>
                 )
