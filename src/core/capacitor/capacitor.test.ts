@@ -213,3 +213,103 @@ describe('sections combined with jumpers', () => {
     )
   })
 })
+
+describe('a label of three sections and more', () => {
+  const sections = (label: string) =>
+    parseCapacitorLabel(label).sections.map(({ section, uF }) => [section, uF] as const)
+
+  it.each<[string, [string, number][]]>([
+    [
+      '4.5+5+6 µF 250 V',
+      [
+        ['1', 4.5],
+        ['2', 5],
+        ['3', 6],
+      ],
+    ],
+    [
+      '40+5+5 MFD 440 VAC',
+      [
+        ['1', 40],
+        ['2', 5],
+        ['3', 5],
+      ],
+    ],
+    [
+      '5uF 6uF 7uF 250V',
+      [
+        ['1', 5],
+        ['2', 6],
+        ['3', 7],
+      ],
+    ],
+    [
+      'red 4,5 blue 5 grey 6 µF 250 V~ 50/60 Hz',
+      [
+        ['red', 4.5],
+        ['blue', 5],
+        ['grey', 6],
+      ],
+    ],
+    [
+      '2.5 (x2) µF 250 V',
+      [
+        ['1', 2.5],
+        ['2', 2.5],
+      ],
+    ],
+    [
+      '1,5 µF + 2,5 µF + 3,5 µF ±5 % 250 V',
+      [
+        ['1', 1.5],
+        ['2', 2.5],
+        ['3', 3.5],
+      ],
+    ],
+  ])('%s drops no value', (label, wanted) => {
+    expect(sections(label)).toEqual(wanted)
+  })
+
+  it.each<[string, [string, number][]]>([
+    ['MFD 35 440 V', [['single', 35]]],
+    [
+      'MFD 35/5 440 VAC',
+      [
+        ['HERM', 35],
+        ['FAN', 5],
+      ],
+    ],
+    [
+      '35 µF + 5 440 V',
+      [
+        ['HERM', 35],
+        ['FAN', 5],
+      ],
+    ],
+    ['CAP 5 MFD 370V', [['single', 5]]],
+    ['7.5 µF ±5 % 440 V 50/60 Hz 25/70/21', [['single', 7.5]]],
+  ])('%s is read with its unit before, once, or after', (label, wanted) => {
+    expect(sections(label)).toEqual(wanted)
+  })
+
+  it('is a range where the unit stands before it as well', () => {
+    expect(parseCapacitorLabel('MFD 189-227 110 VAC').sections).toEqual([
+      { section: 'single', uF: 208, minUf: 189, maxUf: 227 },
+    ])
+  })
+
+  it('is checked section by section', () => {
+    const check = checkCapacitor({
+      label: 'red 4.5 blue 5 grey 6 µF ±5 % 250 V',
+      readings: [
+        { section: 'red', uF: 4.5 },
+        { section: 'grey', uF: 3.1 },
+      ],
+    })
+    expect(check.sections.map(({ section, verdict }) => [section, verdict])).toEqual([
+      ['red', 'good'],
+      ['grey', 'weak'],
+    ])
+    expect(check.reasons.join(' ')).toContain('blue was not read')
+  })
+})

@@ -1,15 +1,13 @@
 import { ListOf, Nested, Num, OneOf, PlainList, Text, TextOr } from '../input'
 import { capacitorLooks } from './types'
 
-const sections = ['HERM', 'FAN', 'single'] as const
-
 export class ToleranceInput {
   @Num({ min: 0, max: 100 }) minus!: number
   @Num({ min: 0, max: 200 }) plus!: number
 }
 
 export class SectionInput {
-  @OneOf(sections) section!: 'HERM' | 'FAN' | 'single'
+  @Text({ max: 40, about: 'HERM, FAN, single, or the name of one of several' }) section!: string
   @Num({ above: 0, max: 10_000 }) uF!: number
   @Num({ optional: true, above: 0 }) minUf?: number
   @Num({ optional: true, above: 0 }) maxUf?: number
@@ -23,7 +21,7 @@ export class LabelInput {
 }
 
 class CapacitanceReadingInput {
-  @OneOf(sections) section!: 'HERM' | 'FAN' | 'single'
+  @Text({ max: 40, about: 'HERM, FAN, single, or the name of one of several' }) section!: string
   @Num({ nullable: true, min: 0, max: 100_000, about: 'µF; null: over-range or would not settle' }) uF!:
     | number
     | null

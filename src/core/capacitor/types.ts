@@ -1,4 +1,5 @@
-export type Section = 'HERM' | 'FAN' | 'single'
+/** HERM and FAN of a dual, `single`, or what is printed beside each of three and more: a colour, a terminal, else its place. */
+export type Section = 'HERM' | 'FAN' | 'single' | (string & {})
 
 export interface SectionLabel {
   section: Section

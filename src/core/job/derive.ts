@@ -1,9 +1,11 @@
 import {
   type CapacitorCheck,
   type CapacitorLabel,
+  capacitorVerdicts,
   checkCapacitor,
   parseCapacitorLabel,
   type Section,
+  type SectionCheck,
 } from '../capacitor'
 import {
   capacitorVerdictToValue,
@@ -143,21 +145,33 @@ export interface DerivedFinding {
   from: string
 }
 
+/** The compressor's section is one observation; of several sections of the fan the worst one speaks. */
+function worstOfEach(
+  sections: SectionCheck[],
+  several: boolean,
+): { observation: ObservationId; check: SectionCheck }[] {
+  const worst = new Map<ObservationId, SectionCheck>()
+  for (const check of sections) {
+    const observation =
+      check.section === 'HERM' && several ? 'capacitor-other-reading' : 'capacitor-fan-reading'
+    const known = worst.get(observation)
+    if (!known || capacitorVerdicts.indexOf(check.verdict) > capacitorVerdicts.indexOf(known.verdict))
+      worst.set(observation, check)
+  }
+  return [...worst].map(([observation, check]) => ({ observation, check }))
+}
+
 /** Findings that readings make: a measured capacitor, a mapped winding, a live voltage. */
 export const derivedFindings = oncePerSnapshot((snapshot): DerivedFinding[] => {
   const found: DerivedFinding[] = []
   const { check, label } = capacitorOf(snapshot, 'old')
-  for (const section of check?.sections ?? []) {
-    const value = capacitorVerdictToValue[section.verdict]
-    const observation =
-      section.section === 'HERM' && label!.sections.length > 1
-        ? 'capacitor-other-reading'
-        : 'capacitor-fan-reading'
+  for (const section of worstOfEach(check?.sections ?? [], (label?.sections.length ?? 1) > 1)) {
+    const value = capacitorVerdictToValue[section.check.verdict]
     if (value)
       found.push({
-        observation,
+        observation: section.observation,
         value,
-        from: `${section.section === 'single' ? 'capacitor' : section.section} reads ${section.readingUf === null ? 'over-range' : `${section.readingUf} µF`}`,
+        from: `${section.check.section === 'single' ? 'capacitor' : section.check.section} reads ${section.check.readingUf === null ? 'over-range' : `${section.check.readingUf} µF`}`,
       })
   }
   const winding = windingOf(snapshot, 'old')

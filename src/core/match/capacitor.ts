@@ -10,7 +10,7 @@ import {
   type Work,
 } from './types'
 
-type Section = 'HERM' | 'FAN' | 'single'
+type Section = 'HERM' | 'FAN' | 'single' | (string & {})
 
 export interface CapSpec {
   id: string
