@@ -2,7 +2,7 @@ import { allowedSwitches, bypassVerbs, switchWords, whatItGuards } from '../know
 import type { RefitAction, RefitStep, SwitchKind } from './types'
 
 interface Described {
-  action: RefitAction
+  action: RefitAction | 'note'
   part: string
   terminal: string
   mark: string

@@ -1,7 +1,15 @@
 import { Flag, ListOf, Nested, Num, OneOf, PlainList, Text } from '../input'
-import { type RefitAction, refitActions, type SwitchKind, switchKinds } from './types'
+import {
+  type RefitAction,
+  refitActions,
+  type SealPlace,
+  type SwitchKind,
+  sealPlaces,
+  switchKinds,
+} from './types'
 
 const some = { optional: true } as const
+const stepActions = [...refitActions, 'note'] as const
 
 class RenewInput {
   @Text({ max: 200 }) material!: string
@@ -10,7 +18,7 @@ class RenewInput {
 
 class RefitStepInput {
   @Text({ max: 200 }) id!: string
-  @OneOf(refitActions) action!: RefitAction
+  @OneOf(stepActions) action!: RefitAction | 'note'
   @Text({ max: 500 }) part!: string
   @Num({ ...some, min: 0, max: 1000 }) count?: number
   @Text({ ...some, max: 200 }) fastener?: string
@@ -19,6 +27,8 @@ class RefitStepInput {
   @Text({ ...some, max: 500 }) mark?: string
   @Flag(some) movesToNewPart?: boolean
   @Nested(() => RenewInput, some) renew?: RenewInput
+  @OneOf(sealPlaces, some) sealAt?: SealPlace
+  @Text({ ...some, max: 200 }) seals?: string
   @PlainList('string', some) after?: string[]
   @Flag(some) temporary?: boolean
   @Flag(some) extra?: boolean

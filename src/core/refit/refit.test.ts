@@ -51,16 +51,116 @@ describe('the way back', () => {
     expect(back.steps.map((s) => s.from)).toEqual(['t', 's'])
   })
 
-  it('hoists a transfer in front of the new part even when it came off much earlier', () => {
+  it('moves a wheel over where the reverse has it, its own set screw tightened after it', () => {
     const back = wayBack({
       steps: [
-        step('w', 'lift-off', 'wheel', { movesToNewPart: true }),
-        step('c', 'unclip', 'cover'),
+        step('p', 'unscrew', 'motor plate', { count: 4, fastener: 'screw' }),
+        step('s', 'loosen', 'wheel set screw', { movesToNewPart: true }),
+        step('w', 'slide-out', 'wheel', { movesToNewPart: true, mark: 'hub up' }),
+        step('n', 'unscrew', 'motor nuts', { count: 3, fastener: 'nut' }),
         step('m', 'lift-off', 'motor'),
       ],
       replaced: 'Motor',
     })
-    expect(back.steps.map((s) => s.from)).toEqual(['w', 'm', 'c'])
+    expect(back.steps.map((s) => [s.from, s.action])).toEqual([
+      ['m', 'set-on'],
+      ['n', 'screw'],
+      ['w', 'transfer'],
+      ['s', 'tighten'],
+      ['p', 'screw'],
+    ])
+    expect(back.transfers).toEqual(['wheel'])
+    expect(back.steps[2]!.checks).toEqual(
+      expect.arrayContaining([
+        'at its mark: hub up',
+        'set screw on the flat',
+        'wheel spins free, equal gaps',
+      ]),
+    )
+  })
+
+  it('puts two wheels on a through shaft from the sides from which they came', () => {
+    const back = wayBack({
+      steps: [
+        step('a', 'slide-out', 'burner wheel', { movesToNewPart: true }),
+        step('b', 'slide-out', 'room wheel', { movesToNewPart: true }),
+        step('m', 'slide-out', 'motor'),
+      ],
+      replaced: 'motor',
+    })
+    expect(back.steps.map((s) => s.from)).toEqual(['m', 'b', 'a'])
+  })
+
+  describe('seals', () => {
+    const order = (...steps: RefitStep[]) => wayBack({ steps }).steps.map((s) => s.from)
+
+    it('broken before the lift go on before the part is set on again', () => {
+      expect(
+        order(
+          step('screws', 'unscrew', 'inducer'),
+          step('gasket', 'break-seal', 'inducer gasket'),
+          step('tube', 'pull-hose', 'pressure tube'),
+          step('inducer', 'lift-off', 'inducer assembly'),
+          step('elbow', 'pull-hose', 'drain elbow'),
+        ),
+      ).toEqual(['elbow', 'gasket', 'inducer', 'tube', 'screws'])
+    })
+
+    it('peeled off after the lift go on before the cover that their name tells, not before another part', () => {
+      expect(
+        order(
+          step('cover', 'lift-off', 'cover'),
+          step('box', 'lift-off', 'control box'),
+          step('gasket', 'break-seal', 'Cover-gasket'),
+          step('wheel', 'slide-out', 'wheel'),
+        ),
+      ).toEqual(['wheel', 'box', 'gasket', 'cover'])
+    })
+
+    it('belong to the line that is named, whatever stands nearer', () => {
+      expect(
+        order(
+          step('door', 'unclip', 'door'),
+          step('putty', 'break-seal', 'putty', { seals: 'door' }),
+          step('plate', 'lift-off', 'plate'),
+        ),
+      ).toEqual(['plate', 'putty', 'door'])
+    })
+
+    it('around the outside keep the plain reverse', () => {
+      expect(
+        order(
+          step('tape', 'break-seal', 'foil tape', { sealAt: 'outside' }),
+          step('screws', 'unscrew', 'duct'),
+          step('duct', 'lift-off', 'duct'),
+        ),
+      ).toEqual(['duct', 'screws', 'tape'])
+    })
+
+    it('stay where "after" holds them, and others still find their part', () => {
+      expect(
+        order(
+          step('bead', 'break-seal', 'bead'),
+          step('screws', 'unscrew', 'flange'),
+          step('flange', 'lift-off', 'flange', { after: ['bead'] }),
+          step('felt', 'break-seal', 'felt'),
+          step('clip', 'unscrew', 'wheel clip'),
+          step('wheel', 'slide-out', 'wheel'),
+        ),
+      ).toEqual(['felt', 'wheel', 'clip', 'flange', 'screws', 'bead'])
+    })
+  })
+
+  it('asks for the act of a note and gives a line that stays off no way back', () => {
+    const back = wayBack({
+      steps: [
+        step('n', 'note', 'something with the flap'),
+        step('x', 'unscrew', 'bracket', { extra: true, fastener: 'screw' }),
+        step('c', 'unclip', 'cover', { seals: 'nowhere' }),
+      ],
+    })
+    expect(back.steps.map((s) => s.from)).toEqual(['c'])
+    expect(back.problems.map((p) => p.code)).toEqual(['unknown-act', 'leftover', 'unknown-step'])
   })
 
   it('counts each cup and names what stays off', () => {
@@ -117,9 +217,34 @@ describe('the way back', () => {
     ).toBe('nothing-to-refit')
   })
 
+  it('is the exact reverse of any ledger without dependencies and joint seals', () => {
+    const anyLedger = fc.array(
+      fc.record({ action: fc.constantFrom(...refitActions), moves: fc.boolean(), extra: fc.boolean() }),
+      { minLength: 1, maxLength: 20 },
+    )
+    fc.assert(
+      fc.property(anyLedger, (raw) => {
+        const steps = raw.map(({ action, moves, extra }, index) =>
+          step(`s${index}`, action, `part ${index}`, {
+            movesToNewPart: moves,
+            extra,
+            ...(action === 'break-seal' ? { sealAt: 'outside' as const } : {}),
+          }),
+        )
+        const withoutWayBack = ['photo', 'mark', 'measure', 'drain', 'bypass']
+        const expected = steps.filter((s) => !s.extra && !withoutWayBack.includes(s.action)).map((s) => s.id)
+        expect(wayBack({ steps }).steps.map((s) => s.from)).toEqual(expected.reverse())
+      }),
+    )
+  })
+
   it('keeps every dependency and loses no act, whatever the ledger', () => {
     const anyLedger = fc.array(
-      fc.record({ action: fc.constantFrom(...refitActions), moves: fc.boolean(), after: fc.nat(30) }),
+      fc.record({
+        action: fc.constantFrom(...refitActions, 'break-seal' as const, 'lift-off' as const),
+        moves: fc.boolean(),
+        after: fc.nat(60),
+      }),
       { minLength: 1, maxLength: 14 },
     )
     fc.assert(

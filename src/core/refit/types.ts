@@ -53,9 +53,13 @@ export const switchKinds = [
 ] as const
 export type SwitchKind = (typeof switchKinds)[number]
 
+export const sealPlaces = ['joint', 'outside'] as const
+export type SealPlace = (typeof sealPlaces)[number]
+
 export interface RefitStep {
   id: string
-  action: RefitAction
+  /** `note`: a line whose act was not understood. */
+  action: RefitAction | 'note'
   part: string
   count?: number
   fastener?: string
@@ -64,6 +68,10 @@ export interface RefitStep {
   mark?: string
   movesToNewPart?: boolean
   renew?: { material: string; cureHours?: number }
+  /** Between two parts (the default), so under the part that lies on it, or around them from outside. */
+  sealAt?: SealPlace
+  /** The line whose part lies on this seal. */
+  seals?: string
   /** Steps that come before this one on the way in, so after it on the way back. */
   after?: string[]
   temporary?: boolean
@@ -87,7 +95,13 @@ export interface TallyLine {
   refitted: number
 }
 
-export type RefitProblemCode = 'cycle' | 'unknown-step' | 'nothing-to-refit' | 'leftover' | 'forbidden-bypass'
+export type RefitProblemCode =
+  | 'cycle'
+  | 'unknown-step'
+  | 'unknown-act'
+  | 'nothing-to-refit'
+  | 'leftover'
+  | 'forbidden-bypass'
 
 export interface RefitResult {
   steps: BackStep[]

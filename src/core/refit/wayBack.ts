@@ -1,7 +1,8 @@
 import { backOrder } from './order'
+import { sealsOf } from './seals'
 import type { BackAction, BackStep, RefitAction, RefitResult, RefitStep, TallyLine } from './types'
 
-const INVERSE: Partial<Record<RefitAction, BackAction>> = {
+const INVERSE: Partial<Record<RefitStep['action'], BackAction>> = {
   unscrew: 'screw',
   loosen: 'tighten',
   unplug: 'plug',
@@ -24,10 +25,21 @@ export const irreversible: Partial<Record<RefitAction, string>> = {
   'cut-tie': 'A cut tie is renewed.',
 }
 
+/** A loosened screw stays on its part and a seal on its joint: neither is moved over by itself. */
+const moves = (step: RefitStep, index: number, newPart: number | null) =>
+  Boolean(step.movesToNewPart) &&
+  index !== newPart &&
+  !step.extra &&
+  INVERSE[step.action] !== undefined &&
+  step.action !== 'loosen' &&
+  step.action !== 'break-seal'
+
 /**
- * The way back from a ledger of acts: each act inverted, in reverse, dependencies kept, parts moved over before the new
- * part goes in. Counts each cup's fasteners, renewals and what must be undone.
+ * The way back from a ledger of acts: each act inverted, in reverse, dependencies kept, each seal right before its part,
+ * a part that moves over where the reverse has it. Counts each cup's fasteners, renewals and what must be undone.
  *
+ * @example wayBack({ steps: [{ id: 'a', action: 'unplug', part: 'plug' }, { id: 'b', action: 'lift-off', part: 'motor' }] })
+ *   .steps.map((step) => step.action) // ['set-on', 'plug']
  * @param input.steps acts in the order of the way in  @param input.replaced the part that is replaced
  * @param refuse says why a step is a forbidden bypass; the lines of a job were looked at when they were written
  */
@@ -36,14 +48,61 @@ export function wayBack(
   refuse: (step: RefitStep) => string | null = () => null,
 ): RefitResult {
   const { steps, replaced } = input
+  const problems = lineProblems(steps, refuse)
+  const newPart = newPartIndex(steps, replaced)
+  const { order, circle } = backOrder(steps, sealsOf(steps))
+  if (circle.length > 0)
+    problems.push({
+      code: 'cycle',
+      text: `These steps wait for each other: ${circle.join(', ')}. Take one "after" away.`,
+    })
+
+  const back = order.flatMap((index) => {
+    const step = steps[index]
+    if (!step || step.extra) return []
+    return inverted(step, index === newPart, moves(step, index, newPart)) ?? []
+  })
+  if (back.length === 0)
+    problems.push({
+      code: 'nothing-to-refit',
+      text: 'Nothing in the ledger has a way back yet: add what was taken off.',
+    })
+  if (back.length > 0 && steps.some((step) => step.action === 'drain'))
+    back.at(-1)?.checks.push('drain closed, trap refilled with water')
+  const renew = steps.flatMap((step) =>
+    step.renew
+      ? [{ material: step.renew.material, part: step.part, cureHours: step.renew.cureHours ?? 0 }]
+      : [],
+  )
+  return {
+    steps: back,
+    tally: tallyOf(steps),
+    transfers: steps.filter((step, index) => moves(step, index, newPart)).map((step) => step.part),
+    renew,
+    waitHours: Math.max(0, ...renew.map((item) => item.cureHours)),
+    mustUndo: steps.filter((step) => step.temporary || step.action === 'bypass').map((step) => step.id),
+    problems,
+  }
+}
+
+/** What is wrong with single lines: an unknown act or neighbour, a bypass that is refused, a fastener that stays off. */
+function lineProblems(
+  steps: RefitStep[],
+  refuse: (step: RefitStep) => string | null,
+): RefitResult['problems'] {
   const problems: RefitResult['problems'] = []
   const ids = new Set(steps.map((step) => step.id))
   for (const step of steps) {
-    for (const before of step.after ?? []) {
+    if (step.action === 'note')
+      problems.push({
+        code: 'unknown-act',
+        text: `Nobody has said what was done in "${step.part}": choose its act, so that it has a way back.`,
+      })
+    for (const before of [...(step.after ?? []), ...(step.seals === undefined ? [] : [step.seals])]) {
       if (!ids.has(before))
         problems.push({
           code: 'unknown-step',
-          text: `"${step.part}" comes after a step "${before}" that is not in the ledger.`,
+          text: `"${step.part}" names a step "${before}" that is not in the ledger.`,
         })
     }
     const refusal = refuse(step)
@@ -55,42 +114,7 @@ export function wayBack(
       })
     }
   }
-  const newPart = newPartIndex(steps, replaced)
-  const transfers = steps.map((step, index) => ({ step, index })).filter(({ step }) => step.movesToNewPart)
-  const first = new Map(
-    newPart === null
-      ? []
-      : transfers.filter(({ index }) => index !== newPart).map(({ index }) => [index, newPart] as const),
-  )
-  const { order, circle } = backOrder(steps, first)
-  if (circle.length > 0)
-    problems.push({
-      code: 'cycle',
-      text: `These steps wait for each other: ${circle.join(', ')}. Take one "after" away.`,
-    })
-
-  const back = order.flatMap((index) => inverted(steps[index]!, index === newPart) ?? [])
-  if (back.length === 0)
-    problems.push({
-      code: 'nothing-to-refit',
-      text: 'Nothing in the ledger has a way back yet: add what was taken off.',
-    })
-  if (back.length > 0 && steps.some((step) => step.action === 'drain'))
-    back.at(-1)!.checks.push('drain closed, trap refilled with water')
-  const renew = steps.flatMap((step) =>
-    step.renew
-      ? [{ material: step.renew.material, part: step.part, cureHours: step.renew.cureHours ?? 0 }]
-      : [],
-  )
-  return {
-    steps: back,
-    tally: tallyOf(steps),
-    transfers: transfers.map(({ step }) => step.part),
-    renew,
-    waitHours: Math.max(0, ...renew.map((item) => item.cureHours)),
-    mustUndo: steps.filter((step) => step.temporary || step.action === 'bypass').map((step) => step.id),
-    problems,
-  }
+  return problems
 }
 
 /** Where the replaced part came out: the last such line, since it comes out last. */
@@ -105,15 +129,15 @@ function newPartIndex(steps: RefitStep[], replaced: string | undefined): number 
   return index < 0 ? null : index
 }
 
-function inverted(step: RefitStep, isNewPart: boolean): BackStep | null {
-  if (step.movesToNewPart && !isNewPart) {
+function inverted(step: RefitStep, isNewPart: boolean, movesOver: boolean): BackStep | null {
+  if (movesOver) {
     const held = fastenersOf(step)
     return {
       from: step.id,
       action: 'transfer',
       part: step.part,
       text: `Move ${step.part} over to the new part${held ? `, ${held}` : ''}.`,
-      checks: step.mark ? [`at its mark: ${step.mark}`] : [],
+      checks: [...(step.mark ? [`at its mark: ${step.mark}`] : []), ...checksOf(step, 'transfer')],
     }
   }
   const action = INVERSE[step.action]
@@ -166,10 +190,7 @@ function checksOf(step: RefitStep, action: BackAction): string[] {
   if (action === 'tie') checks.push('wires clear of the wheel')
   if (/ground|earth/.test(about) && (action === 'connect' || action === 'screw'))
     checks.push('ground on bare metal')
-  if (
-    /wheel|blade|impeller/.test(about) &&
-    (action === 'set-on' || action === 'slide-in' || action === 'tighten')
-  ) {
+  if (/wheel|blade|impeller/.test(about) && ['set-on', 'slide-in', 'tighten', 'transfer'].includes(action)) {
     checks.push('set screw on the flat', 'wheel spins free, equal gaps')
   }
   if (step.renew?.cureHours) checks.push(`let it cure ${step.renew.cureHours} h before water or heat comes`)
