@@ -77,7 +77,10 @@ const overtaken = (snapshot: JobSnapshot, done: number, by: By): boolean => {
 
 /** A millisecond after the last entry of the record: two acts are never at the same instant, so that times tell their order. */
 const afterLast = (snapshot: JobSnapshot): number => {
-  const last = snapshot.log.reduce((latest, row) => (row.at > latest ? row.at : latest), '')
+  const last = snapshot.log
+    .map(({ at }) => at)
+    .sort()
+    .at(-1)
   return last ? Date.parse(last) + 1 : 0
 }
 

@@ -50,7 +50,7 @@ export function judgeWinding(input: WindingInput): WindingResult {
   checkNames(input)
   const meter = input.meter ?? defaultOhmMeter
   const pairs = zeroed(input)
-  const points = groupLeads(input.leads, pairs, input.joined ?? [], meter)
+  const points = groupLeads(input.leads, pairs, input.joined ?? [], meter, Boolean(input.leadOffsetOhm))
   const faults: WindingFault[] = []
   const notes: string[] = []
   judgeFrame(input, faults, notes)

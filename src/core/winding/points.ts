@@ -21,6 +21,7 @@ export function groupLeads(
   pairs: ZeroedPair[],
   joined: [string, string][],
   meter: OhmMeter,
+  zeroed = false,
 ): string[][] {
   const group = new Map(leads.map((lead, index) => [lead, index]))
   const merge = (a: string, b: string) => {
@@ -34,7 +35,7 @@ export function groupLeads(
       .filter((other) => other !== pair && other.ohm !== null && other.ohm > SAME_POINT_OHM)
       .map((other) => other.ohm!)
     if (others.length > 0 && pair.ohm > SAME_POINT_SHARE * Math.min(...others)) continue
-    if (alike(pair, leads, pairs, meter)) merge(pair.a, pair.b)
+    if (alike(pair, leads, pairs, meter, zeroed)) merge(pair.a, pair.b)
   }
   const groups = new Map<number, string[]>()
   for (const lead of leads) {
@@ -44,7 +45,14 @@ export function groupLeads(
   return [...groups.values()]
 }
 
-function alike(pair: ZeroedPair, leads: string[], pairs: ZeroedPair[], meter: OhmMeter): boolean {
+/** Two readings differ by up to the sum of both uncertainties; zeroing was a reading too, and adds its own count. */
+function alike(
+  pair: ZeroedPair,
+  leads: string[],
+  pairs: ZeroedPair[],
+  meter: OhmMeter,
+  zeroed: boolean,
+): boolean {
   for (const other of leads) {
     if (other === pair.a || other === pair.b) continue
     const one = readingOf(pairs, pair.a, other)
@@ -52,8 +60,8 @@ function alike(pair: ZeroedPair, leads: string[], pairs: ZeroedPair[], meter: Oh
     if (one === undefined || two === undefined) continue
     if ((one === null) !== (two === null)) return false
     if (one === null || two === null) continue
-    if (Math.abs(one - two) > Math.max(ohmUncertainty(one, meter), ohmUncertainty(two, meter)) + 1e-9)
-      return false
+    const sum = ohmUncertainty(one, meter) + ohmUncertainty(two, meter) + (zeroed ? meter.resolutionOhm : 0)
+    if (Math.abs(one - two) > sum + 1e-9) return false
   }
   return true
 }

@@ -44,7 +44,9 @@ export function assignRoles(tree: WindingTree, points: string[][], kind: MotorKi
     .sort((one, two) => two.ohm - one.ohm)
   // A motor without a start winding: the main winding is the largest end segment, its outer end the line.
   const single = kind === 'shaded-pole' || kind === 'brushed-dc'
-  const start = single ? null : ends[0]!
+  const twins = (node: number) => (points[tree.nodes[node] ?? -1]?.length ?? 0) > 1
+  // Of four points and more the one with a twin is where the capacitor returns: that end is never the start winding's.
+  const start = single ? null : (live.length > 3 && ends.find(({ end }) => !twins(end))) || ends[0]!
   let commonNode = single ? ends[0]!.end : ends[0]!.inner
   const notes: string[] = []
   if (tree.nodes[commonNode]! < 0) {
@@ -53,6 +55,12 @@ export function assignRoles(tree: WindingTree, points: string[][], kind: MotorKi
     notes.push('The start winding joins where no lead comes out; the plate tells which lead is the line.')
   }
   const distance = distancesFrom(tree, commonNode)
+  const joint = commonNode
+  const main =
+    start &&
+    tree.nodes[joint]! >= 0 &&
+    ends.find(({ end, inner }) => inner === joint && end !== start.end && twins(end))
+  if (start && main && live.length > 3) return beyondJoint(tree, points, joint, start.end, main.end, notes)
   const speeds = live
     .filter(({ node }) => node !== commonNode && node !== start?.end)
     .sort((one, two) => distance[one.node]! - distance[two.node]!)
@@ -73,9 +81,48 @@ export function assignRoles(tree: WindingTree, points: string[][], kind: MotorKi
   return { ...result, speedsFastestFirst: speeds.map(({ point }) => firstLead(points[point]!)) }
 }
 
+/**
+ * A build that misleads: the twin end of the main winding is the line's other side, the taps lie beyond the joint of main
+ * and start winding, and the joint's own lead is the fastest speed.
+ */
+function beyondJoint(
+  tree: WindingTree,
+  points: string[][],
+  joint: number,
+  start: number,
+  main: number,
+  notes: string[],
+): Roles {
+  const distance = distancesFrom(tree, joint)
+  const pointOf = (node: number) => tree.nodes[node] ?? -1
+  const taps = tree.nodes
+    .map((point, node) => ({ point, node }))
+    .filter(({ point, node }) => point >= 0 && ![joint, start, main].includes(node))
+    .sort((one, two) => (distance[one.node] ?? 0) - (distance[two.node] ?? 0))
+  const result = named(
+    points,
+    [
+      [pointOf(joint), 'common'],
+      [pointOf(start), 'start'],
+      [pointOf(main), 'run'],
+      ...taps.map(({ point }): [number, LeadRole] => [point, 'tap']),
+    ],
+    { roles: {}, speedsFastestFirst: [], notes },
+  )
+  const speeds = [pointOf(joint), ...taps.map(({ point }) => point)]
+  return {
+    ...result,
+    speedsFastestFirst: speeds.map((point) => firstLead(points[point] ?? [])),
+    notes: [
+      ...notes,
+      "This motor has its taps on the joint's side: the end with two leads is the line's other side (the neutral), and the joint's own lead is the fastest speed.",
+    ],
+  }
+}
+
 /** Of the leads of one point the plain one takes the role; its twin is the one for the capacitor. */
 function firstLead(leads: string[]): string {
-  return leads.find((lead) => !STRIPED.test(lead)) ?? leads[0]!
+  return leads.find((lead) => !STRIPED.test(lead)) ?? leads[0] ?? ''
 }
 
 function named(points: string[][], assigned: [number, LeadRole][], base: Roles): Roles {

@@ -161,6 +161,100 @@ describe('a repeated lead', () => {
   })
 })
 
+describe('a blower whose taps lie beyond the joint', () => {
+  // Place of each lead on the tree: the main winding 20 Ω from the twin end to the joint, the start winding 40 Ω.
+  const place: Record<string, [branch: string, ohm: number]> = {
+    white: ['main', 20],
+    'white/brown': ['main', 20],
+    black: ['joint', 0],
+    blue: ['taps', 3],
+    red: ['taps', 6.5],
+    brown: ['start', 40],
+  }
+  const leads = Object.keys(place)
+  const at = (lead: string): [branch: string, ohm: number] => place[lead] ?? ['joint', 0]
+  const between = (a: string, b: string) => {
+    const [[branch, ohm], [other, otherOhm]] = [at(a), at(b)]
+    return branch === other ? Math.abs(ohm - otherOhm) : ohm + otherOhm
+  }
+  const readings = (change: (ohm: number, index: number) => number = (ohm) => ohm) =>
+    leads
+      .flatMap((a, index) => leads.slice(index + 1).map((b) => ({ a, b, ohm: between(a, b) })))
+      .map((pair, index) => ({ ...pair, ohm: Math.round(change(pair.ohm, index) * 10) / 10 }))
+
+  it('has the twin end on the other side of the line and its fastest speed at the joint', () => {
+    const result = judgeWinding({ leads, pairs: readings(), motorKind: 'psc-multispeed' })
+    expect(result.verdict).toBe('good')
+    expect(result.roles).toEqual({
+      white: 'run',
+      'white/brown': 'capacitor',
+      black: 'common',
+      blue: 'tap',
+      red: 'tap',
+      brown: 'start',
+    })
+    expect(result.speedsFastestFirst).toEqual(['black', 'blue', 'red'])
+    expect(result.notes.join(' ')).toMatch(/taps on the joint's side/)
+  })
+
+  it('is told so too where the main winding reads more than the start winding, and under meter noise', () => {
+    const noise = fc.array(fc.double({ min: -1, max: 1, noNaN: true }), { minLength: 15, maxLength: 15 })
+    fc.assert(
+      fc.property(
+        noise,
+        fc.integer({ min: 12, max: 40 }),
+        fc.integer({ min: 12, max: 60 }),
+        (off, main, start) => {
+          const swapped = readings((ohm) => ohm).map((pair, index) => {
+            const longer = [pair.a, pair.b].reduce((sum, lead) => {
+              const [branch] = at(lead)
+              return sum + (branch === 'main' ? main - 20 : branch === 'start' ? start - 40 : 0)
+            }, 0)
+            const ohm = pair.a === 'white' && pair.b === 'white/brown' ? 0 : pair.ohm + longer
+            return { ...pair, ohm: Math.max(0, Math.round((ohm + (off[index] ?? 0) * 0.1) * 10) / 10) }
+          })
+          const { roles } = judgeWinding({ leads, pairs: swapped, motorKind: 'psc-multispeed' })
+          expect(roles).toMatchObject({
+            white: 'run',
+            black: 'common',
+            brown: 'start',
+            blue: 'tap',
+            red: 'tap',
+          })
+        },
+      ),
+      { numRuns: 60 },
+    )
+  })
+})
+
+describe('one point or a slow speed', () => {
+  const twin = (far: number, leadOffsetOhm = 0) =>
+    judgeWinding({
+      leads: ['black', 'white', 'brown', 'pale'],
+      pairs: [
+        { a: 'black', b: 'white', ohm: 16 },
+        { a: 'black', b: 'brown', ohm: 23 },
+        { a: 'white', b: 'brown', ohm: 39 },
+        { a: 'white', b: 'pale', ohm: 0.4 },
+        { a: 'black', b: 'pale', ohm: 16 + far },
+        { a: 'brown', b: 'pale', ohm: 39 + far },
+      ].map((pair) => ({ ...pair, ohm: pair.ohm + leadOffsetOhm })),
+      leadOffsetOhm,
+    }).sameLeads
+
+  it('readings that differ by less than both uncertainties together are one point', () => {
+    // 16 Ω reads to ±0.46 Ω, so two such readings may stand 0.9 Ω apart.
+    expect(twin(0.8)).toEqual([['white', 'pale']])
+    expect(twin(1.2)).toEqual([])
+  })
+
+  it('a zeroed reading carries the count of its zeroing too', () => {
+    expect(twin(1)).toEqual([])
+    expect(twin(1, 0.2)).toEqual([['white', 'pale']])
+  })
+})
+
 describe('any tree of segments', () => {
   /** A random tree on 4 to 10 leads; joints without a lead have at least three segments. */
   const anyTree = fc

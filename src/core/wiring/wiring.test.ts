@@ -2,6 +2,7 @@ import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import type { Act } from '../job'
 import { act, id, onBench } from '../job/job.testing'
+import { controlTerminals } from '../knowledge/terminals'
 import { familyIds } from '../knowledge/vocabulary'
 import { type Connection, type WiringInput, type WiringResult, wireMotor } from '.'
 
@@ -560,6 +561,53 @@ describe('the landings of a job', () => {
     expect(taken.landings).toHaveLength(3)
     expect(wiringCheckOf(taken)).toMatchObject({ ok: true })
     expect(wiringHolds(taken)).toBeNull()
+  })
+
+  it('follow the ohms of a blower whose taps lie beyond the joint, and hold power where its lines are exchanged', () => {
+    const place: Record<string, number[]> = {
+      white: [20, 0, 0],
+      'white/brown': [20, 0, 0],
+      black: [0, 0, 0],
+      blue: [0, 3, 0],
+      red: [0, 6.5, 0],
+      brown: [0, 0, 40],
+    }
+    const names = Object.keys(place)
+    let job = act(
+      onBench('furnace-blower', 'psc-multispeed'),
+      { kind: 'field.set', id: id(), part: 'capacitor-old', field: 'label', typed: '7.5 µF 370 V' },
+      ...names.map((name): Act => ({ kind: 'lead.add', id: id(), part: 'old', name })),
+    )
+    names.forEach((a, index) => {
+      for (const b of names.slice(index + 1)) {
+        const ohm = [0, 1, 2].reduce(
+          (sum, branch) => sum + Math.abs((place[a]?.[branch] ?? 0) - (place[b]?.[branch] ?? 0)),
+          0.2,
+        )
+        job = act(job, {
+          kind: 'reading.set',
+          id: id(),
+          reading: 'resistance',
+          part: 'old',
+          a,
+          b,
+          typed: ohm.toFixed(1),
+        })
+      }
+    })
+    const { landings = [] } = landingPlanOf(job) ?? {}
+    const placed = Object.fromEntries(landings.map(({ lead, terminal }) => [lead, terminal]))
+    const { load, speeds = [] } = controlTerminals['furnace-blower']
+    expect(placed).toMatchObject({ white: load[1], black: speeds[0] })
+    const taken = act(job, { kind: 'landing.take', ids: Array.from({ length: landings.length }, id) })
+    expect(wiringCheckOf(taken)).toMatchObject({ ok: true, starts: true })
+    expect(wiringHolds(taken)).toBeNull()
+    const set = (lead: string, terminal: string): Act => {
+      const { id: row = '', position = 0 } = taken.landings.find((landing) => landing.lead === lead) ?? {}
+      return { kind: 'landing.set', id: row, lead, role: '', terminal, capped: false, position }
+    }
+    const wrong = act(taken, set('white', speeds[0] ?? ''), set('black', load[1] ?? ''))
+    expect(wiringHolds(wrong)).not.toBeNull()
   })
 
   it('assume no wire: without a word on C’s side nothing is right, and a capacitor of its own asks for its jumper', () => {

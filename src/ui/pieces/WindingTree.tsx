@@ -91,8 +91,10 @@ export function WindingTree({ result, corrected }: { result: WindingResult; corr
 function roleWord(result: WindingResult, lead: string, speeds: number): string {
   const role = result.roles[lead]
   if (!role) return ''
+  const place = result.speedsFastestFirst.indexOf(lead)
+  if (role === 'run' && speeds > 0 && place < 0) return 'neutral'
+  if (role === 'common' && place === 0) return 'fast, joint'
   if ((role === 'run' || role === 'tap') && speeds > 2) {
-    const place = result.speedsFastestFirst.indexOf(lead)
     return place === 0 ? 'fast' : place === speeds - 1 ? 'slow' : 'middle'
   }
   if (role === 'run' && speeds < 2) return 'run'
