@@ -10,6 +10,7 @@ import {
   type Score,
   scoreOf,
   seeded,
+  textbookCases,
 } from '../src/core/diagnose/simulate.testing'
 import { familyIds } from '../src/core/knowledge/vocabulary'
 
@@ -51,7 +52,32 @@ export function benchDiagnosis(): void {
       `diagnosis, decisions at ${from} to ${Math.min(1, to)}: ${band.length}, said ${percent(decidedStated)}, right ${percent(decidedRight)}`,
     )
   }
+  textbook()
   speed(offered)
+}
+
+/** Every cause of every kind as it mostly looks: what the tables alone leave open or get wrong. */
+function textbook(): void {
+  const outcomes = textbookCases().map((hidden) => ({ hidden, ...playCase(hidden, offered) }))
+  const within = outcomes.filter(({ decided, right, tests }) => decided && right && tests <= 8)
+  const wrong = outcomes.filter(({ decided, right }) => decided && !right)
+  console.log(
+    `diagnosis, each cause as it mostly looks: ${outcomes.length} cases, right within 8 tests ${percent(within.length / outcomes.length)}, decided wrongly ${percent(wrong.length / outcomes.length)}, undecided or later ${percent(1 - (within.length + wrong.length) / outcomes.length)}`,
+  )
+  console.log(`diagnosis, decided wrongly most often: ${often(wrong.map(({ hidden }) => hidden.cause))}`)
+  const open = outcomes.filter((each) => !within.includes(each) && !wrong.includes(each))
+  console.log(`diagnosis, undecided or later most often: ${often(open.map(({ hidden }) => hidden.cause))}`)
+}
+
+/** Names with how often each stands in the list, the most frequent first. */
+function often(names: string[]): string {
+  const counts = new Map<string, number>()
+  for (const name of names) counts.set(name, (counts.get(name) ?? 0) + 1)
+  return [...counts]
+    .sort((one, two) => two[1] - one[1])
+    .slice(0, 14)
+    .map(([name, count]) => `${name} ${count}`)
+    .join(', ')
 }
 
 const line = ({ right, decided, decidedRight, decidedStated, onTrial, tests, minutes }: Score) =>

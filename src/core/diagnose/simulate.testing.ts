@@ -23,19 +23,48 @@ export interface HiddenCase {
 export function drawCase(random: () => number, family = pick(random, [...familyIds])): HiddenCase {
   const { kind } = draw(random, kindShares(family), (entry) => entry.share)
   const { cause } = draw(random, priorOf(family, kind), (entry) => entry.probability)
+  const answer = answersOf(kind, cause, (values, shares) =>
+    draw(random, values, (each) => shares[values.indexOf(each)] ?? 0),
+  )
+  return { family, motorKind: kind, kindKnown: random() < 0.5, cause, answer }
+}
+
+/** Every cause of every kind of every family, each seen as it mostly looks: nothing is left to luck. */
+export function textbookCases(): HiddenCase[] {
+  return familyIds.flatMap((family) =>
+    kindShares(family).flatMap(({ kind }) =>
+      priorOf(family, kind).map(({ cause }) => ({
+        family,
+        motorKind: kind,
+        kindKnown: true,
+        cause,
+        answer: answersOf(
+          kind,
+          cause,
+          (values, shares) => values[shares.indexOf(Math.max(...shares))] ?? values[0] ?? '',
+        ),
+      })),
+    ),
+  )
+}
+
+function answersOf(
+  kind: MotorKindId,
+  cause: CauseId,
+  choose: (values: string[], shares: number[]) => string,
+): HiddenCase['answer'] {
   const seen = new Map<ObservationId, string>()
-  const answer = (observation: ObservationId): string | null => {
+  return (observation) => {
     const known = seen.get(observation)
     if (known !== undefined) return known
     if (tests[observation].every(({ kinds }: TestInfo) => kinds && !kinds.includes(kind)))
       return ABSENT[observation] ?? null
     const values = tellingValues(observation)
-    const [shares] = expectedShares([cause], observation, Object.fromEntries(seen))
-    const value = draw(random, values, (each) => shares![values.indexOf(each)]!)
+    const [shares = []] = expectedShares([cause], observation, Object.fromEntries(seen))
+    const value = choose(values, shares)
     seen.set(observation, value)
     return value
   }
-  return { family, motorKind: kind, kindKnown: random() < 0.5, cause, answer }
 }
 
 /** What is found where the part is looked for and there is none. */

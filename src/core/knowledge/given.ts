@@ -152,16 +152,30 @@ export const givens: Given[] = [
     of: 'sound',
     rulesOut: ['squeal', 'grinding', 'rattle', 'roar'],
   },
-  // What turns, turns one way or the other, and at some speed.
-  { finding: 'fan-state', values: TURNS, of: 'direction', rulesOut: ['does-not-turn'] },
-  { finding: 'fan-state', values: TURNS, of: 'speeds', rulesOut: ['none'] },
-  { finding: 'fan-state', values: ['runs-noisy'], of: 'sound', rulesOut: ['nothing'] },
+  // Backwards, the wrong direction and air the wrong way are one finding, told once, twice or three times.
   {
     finding: 'fan-state',
     values: ['runs-backwards'],
     of: 'direction',
     shares: { wrong: 0.95, right: 0.04, 'does-not-turn': 0.01 },
   },
+  // A centrifugal wheel that is turned backwards still blows forward, weakly.
+  {
+    finding: 'fan-state',
+    values: ['runs-backwards'],
+    of: 'air-flow',
+    shares: { 'wrong-way': 0.6, weak: 0.34, none: 0.03, strong: 0.03 },
+  },
+  {
+    finding: 'direction',
+    values: ['wrong'],
+    of: 'air-flow',
+    shares: { 'wrong-way': 0.6, weak: 0.34, none: 0.03, strong: 0.03 },
+  },
+  // What turns, turns one way or the other, and at some speed.
+  { finding: 'fan-state', values: TURNS, of: 'direction', rulesOut: ['does-not-turn'] },
+  { finding: 'fan-state', values: TURNS, of: 'speeds', rulesOut: ['none'] },
+  { finding: 'fan-state', values: ['runs-noisy'], of: 'sound', rulesOut: ['nothing'] },
   {
     finding: 'fan-state',
     values: ['wont-stop'],

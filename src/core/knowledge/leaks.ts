@@ -81,7 +81,8 @@ export const leaks: Record<ObservationId, ValueShares> = {
   'cold-retest': { 'still-open': 0.5, 'now-good': 0.5, 'not-done': 0.1 },
   'module-look': { sound: 0.96, 'burnt-part': 0.01, 'water-marks': 0.03, 'not-opened': 0.1 },
   'module-supply': { present: 0.94, none: 0.06 },
-  'phase-resistances': { equal: 0.97, unequal: 0.022, open: 0.008 },
+  // An open phase is read at the winding itself.
+  'phase-resistances': { equal: 0.974, unequal: 0.022, open: 0.004 },
   'board-drive': { present: 0.92, none: 0.08 },
   'brush-length': { long: 0.95, 'worn-short': 0.05, 'not-fitted': 0.1 },
   hub: { tight: 0.955, loose: 0.025, cracked: 0.01, 'out-of-balance': 0.01 },
