@@ -33,6 +33,33 @@ const remarks: Remark[] = [
     when: (findings) => findings['cold-retest'] === 'now-good',
     text: 'Good again when cold is not a repair: look for what overheated it.',
   },
+  {
+    when: (findings) =>
+      findings['nudge-start'] === 'starts-and-runs' &&
+      findings['capacitor-fan-reading'] === 'within' &&
+      (findings.winding ?? 'good') === 'good',
+    text: 'A fan that starts on a push with a capacitor within its window: make it dead, read the capacitor again at its own lugs, then look at its wires and crimps, then at where start and run land.',
+  },
+  {
+    when: (findings) => findings['control-voltage'] === 'none',
+    text: 'No voltage at the coil: follow the call from the thermostat over the float and pressure switches of that chain to the control fuse. The float switch of a drain pan sits there.',
+  },
+  {
+    when: (findings) =>
+      findings['wiring-changed'] === 'no' &&
+      (findings['fan-state'] === 'runs-backwards' ||
+        findings.direction === 'wrong' ||
+        findings['air-flow'] === 'wrong-way'),
+    text: 'It turns the wrong way and nobody has touched its wiring: a weak capacitor or a failing motor does that, and rewiring will not help.',
+  },
+  {
+    when: (findings, { family }) =>
+      family === 'ceiling-fan' &&
+      (findings['fan-state'] === 'runs-backwards' ||
+        findings.direction === 'wrong' ||
+        findings['air-flow'] === 'wrong-way'),
+    text: 'Look at the ceiling fan’s own reversing switch first.',
+  },
 ]
 
 export const remarksOn = (input: DiagnoseInput, findings: Findings): string[] => [

@@ -413,4 +413,51 @@ describe('rules of thumb', () => {
     expect(result.decided?.action).toBe('replace-capacitor')
     expect(result.notes.join(' ')).toMatch(/overheated/)
   })
+
+  it('no voltage behind a contactor that is pulled in → its contacts, once the supply is read', () => {
+    const dead = { 'fan-state': 'dead', 'contactor-position': 'pulled-in' } as const
+    const before = share(run('outdoor-unit-fan', dead), 'contactor-contacts-bad')
+    const out = run('outdoor-unit-fan', { ...dead, 'contactor-output': 'none' })
+    expect(share(out, 'contactor-contacts-bad')).toBeGreaterThan(before)
+    const fed = run('outdoor-unit-fan', { ...dead, 'contactor-output': 'none', 'supply-voltage': 'normal' })
+    expect(fed.decided).toEqual({ cause: 'contactor-contacts-bad', action: 'replace-contactor' })
+  })
+
+  it('backwards, the wrong direction and air the wrong way are one finding: it is not rewired where nobody touched it', () => {
+    const told = {
+      'fan-state': 'runs-backwards',
+      'wiring-changed': 'no',
+      'capacitor-fan-reading': 'within',
+    } as const
+    const once = run('outdoor-unit-fan', told, { motorKind: 'psc' })
+    const thrice = run(
+      'outdoor-unit-fan',
+      { ...told, direction: 'wrong', 'air-flow': 'wrong-way' },
+      { motorKind: 'psc' },
+    )
+    expect(thrice.decided).toBeNull()
+    expect(share(thrice, 'rotation-reversed')).toBeLessThan(0.2)
+    expect(share(thrice, 'rotation-reversed')).toBeCloseTo(share(once, 'rotation-reversed'), 1)
+    const touched = run('outdoor-unit-fan', { ...told, 'wiring-changed': 'yes', onset: 'after-a-repair' })
+    expect(top(touched)).toBe('rotation-reversed')
+  })
+
+  it('an open phase is read at the winding itself and speaks last', () => {
+    const result = run(
+      'furnace-blower',
+      { 'fan-state': 'dead', 'module-supply': 'present', 'phase-resistances': 'open' },
+      { motorKind: 'ecm' },
+    )
+    expect(result.decided).toEqual({ cause: 'winding-open', action: 'replace-motor' })
+  })
+
+  it.each([
+    ['outdoor-unit-fan', { 'nudge-start': 'starts-and-runs', 'capacitor-fan-reading': 'within' }, /own lugs/],
+    ['furnace-blower', { 'fan-state': 'dead', 'control-voltage': 'none' }, /float/],
+    ['attic-vent-fan', { direction: 'wrong', 'wiring-changed': 'no' }, /rewiring will not help/],
+    ['ceiling-fan', { 'air-flow': 'wrong-way' }, /reversing switch/],
+  ] as const)('%s with %o is told what the trade looks at next', (family, findings, said) => {
+    expect(run(family, findings).notes.join(' ')).toMatch(said)
+    expect(run(family, { 'fan-state': 'dead' }).notes.join(' ')).not.toMatch(said)
+  })
 })

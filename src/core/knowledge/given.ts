@@ -63,6 +63,14 @@ export const givens: Given[] = [
     of: 'contactor-output',
     rulesOut: ['normal'],
   },
+  // One that is in passes what comes in: only its contacts, its supply or a lost connection explain another output.
+  {
+    finding: 'contactor-position',
+    values: ['pulled-in'],
+    of: 'contactor-output',
+    shares: { normal: 0.96, low: 0.03, none: 0.01 },
+    except: ['contactor-contacts-bad', 'no-supply', 'low-supply', 'wiring-loose-or-burnt'],
+  },
   // The motor hangs behind the contactor.
   {
     finding: 'contactor-output',

@@ -54,7 +54,7 @@ export const leaks: Record<ObservationId, ValueShares> = {
     'holds-with-load-off': 0.003,
     'trips-with-load-off': 0.002,
   },
-  'supply-voltage': { normal: 0.955, low: 0.025, none: 0.015, high: 0.005 },
+  'supply-voltage': { normal: 0.958, low: 0.025, none: 0.015, high: 0.002 },
   'control-voltage': { present: 0.9, low: 0.04, none: 0.06 },
   'contactor-position': { 'pulled-in': 0.88, 'not-pulled-in': 0.12, 'not-fitted': 0.1 },
   'contactor-output': { normal: 0.96, low: 0.03, none: 0.01 },
@@ -93,7 +93,7 @@ export const leaks: Record<ObservationId, ValueShares> = {
   'vent-path': { clear: 0.9, blocked: 0.1 },
   'drain-and-tube': { clear: 0.96, blocked: 0.04, 'not-fitted': 0.1 },
   // A brown or loose terminal that is not the fault is rare, and mended all the same.
-  connections: { sound: 0.98, 'loose-or-burnt': 0.02 },
+  connections: { sound: 0.99, 'loose-or-burnt': 0.01 },
   'wiring-changed': { no: 0.92, yes: 0.08 },
   direction: { right: 0.55, wrong: 0.02, 'does-not-turn': 0.43 },
   'temperature-effect': {

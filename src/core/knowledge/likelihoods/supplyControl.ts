@@ -7,7 +7,8 @@ export const supplyAndControl: LikelihoodTable = {
     'fan-state': { dead: 0.95, intermittent: 0.03 },
     // Whatever else hangs on the same feed stands still too.
     companion: { no: 0.9 },
-    'supply-voltage': { none: 0.97, low: 0.02 },
+    // A point that has its voltage clears all before it.
+    'supply-voltage': { none: 0.985, low: 0.012 },
     // One that will not stay in has a short behind it: a cord at most, mostly the load.
     breaker: { off: 0.31, 'tripped-once': 0.37, on: 0.23, 'trips-again-at-once': 0.02, 'rcd-trips': 0.07 },
     // A separate control transformer can still pull the contactor in.
