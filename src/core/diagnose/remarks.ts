@@ -14,6 +14,12 @@ const withCompressor: FamilyId[] = [
   'dehumidifier-fan',
 ]
 
+/** One finding, however it was told. */
+const turnsWrong = (findings: Findings): boolean =>
+  findings['fan-state'] === 'runs-backwards' ||
+  findings.direction === 'wrong' ||
+  findings['air-flow'] === 'wrong-way'
+
 /** What the trade says beside the probabilities, whatever they are. */
 const remarks: Remark[] = [
   {
@@ -45,19 +51,11 @@ const remarks: Remark[] = [
     text: 'No voltage at the coil: follow the call from the thermostat over the float and pressure switches of that chain to the control fuse. The float switch of a drain pan sits there.',
   },
   {
-    when: (findings) =>
-      findings['wiring-changed'] === 'no' &&
-      (findings['fan-state'] === 'runs-backwards' ||
-        findings.direction === 'wrong' ||
-        findings['air-flow'] === 'wrong-way'),
+    when: (findings) => findings['wiring-changed'] === 'no' && turnsWrong(findings),
     text: 'It turns the wrong way and nobody has touched its wiring: a weak capacitor or a failing motor does that, and rewiring will not help.',
   },
   {
-    when: (findings, { family }) =>
-      family === 'ceiling-fan' &&
-      (findings['fan-state'] === 'runs-backwards' ||
-        findings.direction === 'wrong' ||
-        findings['air-flow'] === 'wrong-way'),
+    when: (findings, { family }) => family === 'ceiling-fan' && turnsWrong(findings),
     text: 'Look at the ceiling fan’s own reversing switch first.',
   },
 ]

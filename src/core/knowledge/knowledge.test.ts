@@ -2,6 +2,7 @@ import { describe, expect, it } from 'vitest'
 import { pairsOfFeed } from '../isolation'
 import { wayBack } from '../refit'
 import { proofVerdict } from '../safety/proof'
+import { stepsOf } from './actionSteps'
 import { actions } from './actions'
 import { alongTheLine, isolationPlans, isValve } from './isolation'
 import { proveChecks } from './proofChecks'
@@ -156,7 +157,7 @@ describe('what a person is told to do', () => {
   it('is never to reset a breaker before the load is parted and read dead', () => {
     const texts = [
       ...tests.breaker.map(({ how }) => how),
-      actions['restore-supply']?.steps ?? '',
+      stepsOf('restore-supply').steps,
       ...stopInfo['breaker-retrips'].now,
     ]
     for (const text of texts.filter((each) => /\breset\b/.test(each)))

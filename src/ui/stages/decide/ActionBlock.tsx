@@ -1,3 +1,4 @@
+import { stepsOf } from '@/core/knowledge/actionSteps'
 import { actionInfo } from '@/core/knowledge/actions'
 import { Section } from '../../kit/Section'
 
@@ -12,9 +13,10 @@ export const skills = [
 /** What the action asks, and what it does to the machine if done wrong. */
 export function ActionBlock({ action }: { action: string }) {
   const info = actionInfo(action)
+  const { risk, steps } = stepsOf(action)
   return (
     <Section title={`Then: ${info.label}`} aside={info.minutes ? `about ${info.minutes} min` : ''}>
-      <p className="max-w-[70ch]">{info.steps}</p>
+      <p className="max-w-[70ch]">{steps}</p>
       <dl className="mt-2 grid gap-x-6 mid:grid-cols-2">
         <div className="flex justify-between gap-3 border-line border-b py-1.5">
           <dt>Who can do it</dt>
@@ -26,7 +28,7 @@ export function ActionBlock({ action }: { action: string }) {
         </div>
       </dl>
       <p className="mt-2 max-w-[70ch] border-ink border-l-2 pl-3 text-[0.95rem]">
-        <b>If done wrong:</b> {info.risk}
+        <b>If done wrong:</b> {risk}
       </p>
     </Section>
   )

@@ -2,6 +2,7 @@
 
 import { useRouter } from 'next/navigation'
 import type { Trial } from '@/core/diagnose'
+import { stepsOf } from '@/core/knowledge/actionSteps'
 import { actionInfo } from '@/core/knowledge/actions'
 import { causeInfo } from '@/core/knowledge/vocabulary'
 import { formatPercent } from '@/core/units'
@@ -15,6 +16,7 @@ export function TrialCard({ trial, onOther }: { trial: Trial; onOther: () => voi
   const { snapshot, diagnosis, energy, act, id } = useJob()
   const router = useRouter()
   const info = actionInfo(trial.action)
+  const { risk, steps } = stepsOf(trial.action)
   const gated = !energy.handsIn && trial.action !== 'clear-vent'
   const helped = () => {
     const reason = `${info.label}: done as a test, it helped`
@@ -31,7 +33,7 @@ export function TrialCard({ trial, onOther }: { trial: Trial; onOther: () => voi
     <>
       <Head
         title={`Next: ${info.label}, as its own test`}
-        text={`It costs less than finding out. ${info.steps} ${info.trial ?? ''}`}
+        text={`It costs less than finding out. ${steps} ${info.trial ?? ''}`}
       >
         {gated ? (
           <MakeDeadFirst />
@@ -54,7 +56,7 @@ export function TrialCard({ trial, onOther }: { trial: Trial; onOther: () => voi
         ]}
       />
       <p className="mt-2 max-w-[72ch] border-ink border-l-2 pl-3 text-sm">
-        <b>If done wrong:</b> {info.risk}
+        <b>If done wrong:</b> {risk}
       </p>
       <button type="button" className="btn btn-plain -ml-2 mt-1 text-sm" onClick={onOther}>
         A test instead
