@@ -70,6 +70,8 @@ export const youngCauses: CauseId[] = [
 
 /** Families with a control chain of 24 V and a contactor. */
 export const contactorFamilies: FamilyId[] = ['outdoor-unit-fan', 'other-fan']
+/** Families whose fan mostly shares its capacitor with a compressor. */
+export const dualCapacitorFamilies: FamilyId[] = ['outdoor-unit-fan', 'dehumidifier-fan']
 export const capacitorKinds: MotorKindId[] = ['psc', 'psc-multispeed', 'capacitor-start']
 /** Motors with electronics that hold a charge of their own and are waited for. */
 export const electronicKinds: MotorKindId[] = ['ecm', 'bldc']

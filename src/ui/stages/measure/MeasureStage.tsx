@@ -2,7 +2,7 @@
 
 import { usableTest } from '@/core/diagnose'
 import { diagnoseInputOf, reachOfPart, reachOfTest } from '@/core/job'
-import { capacitorKinds } from '@/core/knowledge/priors'
+import { capacitorKinds, dualCapacitorFamilies } from '@/core/knowledge/priors'
 import { tests } from '@/core/knowledge/tests'
 import type { ObservationId } from '@/core/knowledge/vocabulary'
 import { useJob } from '../../job/JobProvider'
@@ -57,7 +57,7 @@ export function MeasureStage() {
   const noCapacitor =
     (machine.motorKind !== null && !capacitorKinds.includes(machine.motorKind)) ||
     findings['capacitor-look'] === 'none-fitted'
-  const dualFamily = machine.family === 'outdoor-unit-fan' || machine.family === 'dehumidifier-fan'
+  const dualFamily = dualCapacitorFamilies.includes(machine.family)
   const shut = (id: ObservationId) => gate(reachOfTest(snapshot, id)) !== null
   const locked = (part: 'motor' | 'capacitor') => gate(reachOfPart(snapshot, part)) !== null
   const powered = energy.state === 'live' || energy.state === 'live-test' || energy.state === 'in-service'
