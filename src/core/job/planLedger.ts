@@ -14,26 +14,6 @@ import { type Draft, planned, put } from './put'
 import { must, needReason } from './rowMust'
 import type { JobSnapshot, LedgerRow } from './rows'
 
-const EDITABLE: (keyof LedgerRow)[] = [
-  'action',
-  'part',
-  'count',
-  'fastener',
-  'cup',
-  'terminal',
-  'mark',
-  'movesToNewPart',
-  'renewMaterial',
-  'cureHours',
-  'switchKind',
-  'temporary',
-  'extra',
-  'access',
-  'frees',
-  'benchOf',
-  'handsOff',
-]
-
 /** What a line is about: changed on a bypass that stands, it would let the switch out of sight. */
 const BINDING: (keyof LedgerRow)[] = [
   'action',
@@ -44,6 +24,19 @@ const BINDING: (keyof LedgerRow)[] = [
   'frees',
   'benchOf',
   'handsOff',
+]
+
+const EDITABLE: (keyof LedgerRow)[] = [
+  'part',
+  'count',
+  'fastener',
+  'cup',
+  'terminal',
+  'mark',
+  'movesToNewPart',
+  'renewMaterial',
+  'cureHours',
+  ...BINDING,
 ]
 
 /** Acts on the ledger of the way in, and on its way back. */
