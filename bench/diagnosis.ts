@@ -5,6 +5,7 @@ import {
   type HiddenCase,
   type Outcome,
   offered,
+  oneAnswerOff,
   type Policy,
   playCase,
   type Score,
@@ -53,6 +54,7 @@ export function benchDiagnosis(): void {
     )
   }
   textbook()
+  noisy()
   speed(offered)
 }
 
@@ -68,6 +70,34 @@ function textbook(): void {
   const open = outcomes.filter((each) => !within.includes(each) && !wrong.includes(each))
   console.log(`diagnosis, undecided or later most often: ${often(open.map(({ hidden }) => hidden.cause))}`)
 }
+
+/** 1,000 seeded repairs with one story told wrong or not known; and all of them with every live test declined. */
+function noisy(): void {
+  const random = seeded(77)
+  const book = textbookCases()
+  const runs = Array.from({ length: 1000 }, () => {
+    const hidden = book[Math.floor(random() * book.length)] ?? book[0]
+    const nth = Math.floor(random() * 4)
+    return hidden ? [oneAnswerOff(hidden, nth, random)] : []
+  }).flat()
+  sayNoisy('one story wrong or not known', runs, offered)
+  sayNoisy('each cause as it mostly looks, every live test declined', book, withoutLive)
+}
+
+function sayNoisy(name: string, runs: HiddenCase[], policy: Policy): void {
+  const outcomes = runs.map((hidden) => ({ hidden, ...playCase(hidden, policy) }))
+  const share = (of: (outcome: Outcome) => boolean) => percent(outcomes.filter(of).length / outcomes.length)
+  console.log(
+    `diagnosis, ${name}: ${outcomes.length} cases, right ${share(({ decided, right }) => decided && right)}, wrong ${share(({ decided, right }) => decided && !right)}, undecided ${share(({ decided }) => !decided)}`,
+  )
+  const wrong = outcomes.filter(({ decided, right }) => decided && !right)
+  if (wrong.length > 0)
+    console.log(`diagnosis, wrong there: ${often(wrong.map(({ hidden }) => hidden.cause))}`)
+}
+
+/** The offered order of somebody who declines whatever is done under power. */
+const withoutLive: Policy = (state, input) =>
+  offered({ ...state, nextTests: state.nextTests.filter(({ risk }) => risk !== 'live') }, input)
 
 /** Names with how often each stands in the list, the most frequent first. */
 function often(names: string[]): string {

@@ -1,11 +1,13 @@
+import { actionInfo } from '../knowledge/actions'
 import { capacitorKinds } from '../knowledge/priors'
-import { type ActionId, type CauseId, causeInfo, type ObservationId } from '../knowledge/vocabulary'
+import { shortLabels } from '../knowledge/valueLabels'
+import type { ActionId, ObservationId } from '../knowledge/vocabulary'
+import { witnesses } from '../knowledge/witnesses'
 import { possibleKinds } from './familyPrior'
+import { DECIDED, leadingMend, type Mend } from './mends'
+import { usableTest } from './nextTests'
 import { remarksOn } from './remarks'
 import type { DiagnoseInput, Diagnosis, Findings, Suspect } from './types'
-
-/** One cause, or one action shared by several, above this is decided. */
-export const DECIDED = 0.9
 
 /** The decision, or null with what holds it back, and the tests it waits for. */
 export function decide(
@@ -15,13 +17,8 @@ export function decide(
   diagnosis: Pick<Diagnosis, 'stop' | 'pair'>,
 ): Pick<Diagnosis, 'decided' | 'notes'> & { needed: ObservationId[] } {
   const notes: string[] = remarksOn(input, findings)
-  const byAction = new Map<ActionId, { sum: number; cause: CauseId }>()
-  for (const { cause, probability } of suspects) {
-    const action = causeInfo(cause).action as ActionId
-    const entry = byAction.get(action) ?? { sum: 0, cause }
-    byAction.set(action, { ...entry, sum: entry.sum + probability })
-  }
-  const [action, best] = [...byAction].reduce((top, entry) => (entry[1].sum > top[1].sum ? entry : top))
+  const best = leadingMend(suspects)
+  const { action } = best
   if (findings['should-run-now'] === 'normal-pause') {
     notes.push('It is in a normal pause: look again when it should run.')
     return { decided: null, notes, needed: [] }
@@ -34,7 +31,8 @@ export function decide(
   if (action === 'replace-motor') {
     if (hotAndOpen(findings)) {
       notes.push('An open winding is only called dead after it has been read again cold.')
-      return { decided: null, notes, needed: ['cold-retest'] }
+      const needed: ObservationId[] = findings['case-heat'] === undefined ? ['case-heat'] : ['cold-retest']
+      return { decided: null, notes, needed }
     }
     if (capacitorUnread(input, findings)) {
       notes.push('Read the run capacitor before buying a motor.')
@@ -50,8 +48,39 @@ export function decide(
       }
     }
   }
-  return { decided: { cause: best.cause, action }, notes, needed: [] }
+  const asked = unwitnessed(action, input, findings)
+  if (asked.length > 0) {
+    notes.push(
+      `Before it is called decided, read the thing itself: ${orList(asked.map((id) => shortLabels[id].toLowerCase()))}.`,
+    )
+    return { decided: null, notes, needed: asked }
+  }
+  return { decided: { cause: best.cause, action }, notes: [...notes, ...cheaperFirst(best)], needed: [] }
 }
+
+/** Where an action stands in for a cheaper one, the cheaper is named: it may be all that is wanted. */
+function cheaperFirst({ action, standsFor }: Mend): string[] {
+  return standsFor.map(
+    (cheaper) =>
+      `It may be that less is enough: ${actionInfo(cheaper).label} first where you can, look again, and only then ${actionInfo(action).label}.`,
+  )
+}
+
+/** Tests at the thing itself that the decision waits for: none of them has been made, and one can be. */
+function unwitnessed(action: ActionId, input: DiagnoseInput, findings: Findings): ObservationId[] {
+  const own = witnesses[action] ?? []
+  const seen = own.some(
+    ({ observation, values }) =>
+      findings[observation] !== undefined && (values === 'any' || values.includes(findings[observation])),
+  )
+  if (seen) return []
+  return own
+    .map(({ observation }) => observation)
+    .filter((observation) => findings[observation] === undefined && usableTest(observation, input, findings))
+}
+
+const orList = (names: string[]): string =>
+  names.length < 2 ? names.join('') : `${names.slice(0, -1).join(', ')} or ${names.at(-1)}`
 
 /** Open, and not known to have been cold when it was read. */
 function hotAndOpen(findings: Findings): boolean {

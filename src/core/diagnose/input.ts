@@ -1,5 +1,5 @@
 import { ToleranceInput } from '../capacitor/input'
-import { MapOf, Nested, Num, OneOf, PlainList } from '../input'
+import { MapOf, Nested, Num, OneOf, PlainList, PositiveOrList } from '../input'
 import type { CauseId, FamilyId, ToolId } from '../knowledge/vocabulary'
 import {
   causeIds,
@@ -19,7 +19,9 @@ class WeightsInput {
 }
 
 class PlateFiguresInput {
-  @Num({ optional: true, above: 0 }) volts?: number
+  @PositiveOrList({ optional: true, about: 'one figure, or all that the plate prints: [208, 230]' }) volts?:
+    | number
+    | number[]
   @Num({ optional: true, above: 0 }) hz?: number
   @Num({ optional: true, above: 0 }) controlVolts?: number
   @Num({ optional: true, above: 0 }) fanUf?: number

@@ -43,7 +43,7 @@ export function tellingValues(observation: ObservationId): string[] {
 }
 
 /** Never quite nothing: people misread. */
-const LEAST = 0.002
+const LEAST = 0.0005
 /** A value that another finding rules out: somebody misread, whatever the cause. */
 const MISREAD = 0.005
 

@@ -1,14 +1,16 @@
 import { tests } from '../knowledge/tests'
 import type { TestInfo } from '../knowledge/types'
-import { type CauseId, type ObservationId, observationIds } from '../knowledge/vocabulary'
+import { type ActionId, type CauseId, type ObservationId, observationIds } from '../knowledge/vocabulary'
+import { witnesses } from '../knowledge/witnesses'
 import { type Prior, possibleKinds } from './familyPrior'
 import { expectedShares, tellingValues } from './likelihood'
+import { actionOf } from './mends'
 import type { DiagnoseInput, Findings, NextTest, TestRead } from './types'
 
 /** A minute's cost is one; a dead test costs a little care, a live one its danger. Set by `weights`. */
 const RISK_COST = { none: 0, dead: 1, live: 6 }
 /** Minutes to read what a test asks, turn to it and note the answer: a string of small questions is no shortcut. */
-const TURNING_TO_IT = 1
+const TURNING_TO_IT = 5
 /** Below this a test is not worth getting up for. */
 const LEAST_BITS = 0.002
 
@@ -26,11 +28,12 @@ export function rankTests(
   const perMinute = input.weights?.perMinute ?? 1
   const riskFactor = input.weights?.riskFactor ?? 1
   const found: NextTest[] = []
+  const standing = atTheThing(prior, posterior)
   for (const observation of observationIds) {
     if (findings[observation] !== undefined || input.declined?.includes(observation)) continue
     const usable = usableTest(observation, input, findings)
     if (!usable) continue
-    const { reads, bits } = expectation(observation, prior, posterior, findings)
+    const { reads, bits, telling } = expectation(observation, prior, posterior, findings)
     if (bits < LEAST_BITS && !needed.includes(observation)) continue
     const { info, index } = usable
     const cost = (info.minutes + TURNING_TO_IT) * perMinute + RISK_COST[info.risk] * riskFactor
@@ -40,7 +43,7 @@ export function rankTests(
       expectedBits: bits,
       minutes: info.minutes,
       risk: info.risk,
-      score: bits / cost,
+      score: (telling / cost) * (1 + (standing.get(observation) ?? 0)),
       reads,
       ...(info.needsPower ? { needsPower: true as const } : {}),
     })
@@ -100,14 +103,16 @@ export function usableTest(
   return null
 }
 
-/** Expected information in bits, and what each reading would mean. */
+/** Expected information in bits, of the causes and of the actions they ask for, and what each reading would mean. */
 function expectation(
   observation: ObservationId,
   prior: Prior[],
   posterior: number[],
   findings: Findings,
-): { reads: TestRead[]; bits: number } {
+): { reads: TestRead[]; bits: number; telling: number } {
   let bits = 0
+  let telling = 0
+  const now = byAction(prior, posterior)
   const reads: TestRead[] = []
   const causes = prior.map(({ cause }) => cause)
   const shares = expectedShares(causes, observation, findings).map(sumToOne)
@@ -118,13 +123,36 @@ function expectation(
     joint.forEach((each, index) => {
       if (each > 0) bits += each * Math.log2(each / (probability * posterior[index]!))
     })
+    for (const [action, each] of byAction(prior, joint))
+      if (each > 0) telling += each * Math.log2(each / (probability * (now.get(action) ?? 1)))
     reads.push({ value, probability, points: pointsTo(causes, posterior, joint, probability) })
   }
   const total = reads.reduce((sum, read) => sum + read.probability, 0)
   return {
     bits: Math.max(0, bits),
+    telling: Math.max(0, telling),
     reads: reads.map((read) => ({ ...read, probability: read.probability / total })),
   }
+}
+
+/** Shares of causes as shares of the actions that mend them: telling two causes of one action apart mends nothing. */
+function byAction(prior: Prior[], shares: number[]): Map<ActionId, number> {
+  const sums = new Map<ActionId, number>()
+  prior.forEach(({ cause }, index) => {
+    const action = actionOf(cause)
+    sums.set(action, (sums.get(action) ?? 0) + shares[index]!)
+  })
+  return sums
+}
+
+/** How likely each action is whose very thing an observation looks at: the share of the likeliest of them. */
+function atTheThing(prior: Prior[], posterior: number[]): Map<ObservationId, number> {
+  const shares = byAction(prior, posterior)
+  const standing = new Map<ObservationId, number>()
+  for (const [action, share] of shares)
+    for (const { observation } of witnesses[action] ?? [])
+      standing.set(observation, Math.max(share, standing.get(observation) ?? 0))
+  return standing
 }
 
 /** Causes that a value raises, the likeliest after it first. */

@@ -122,3 +122,16 @@ describe('a capacitor’s verdict as a finding', () => {
     })
   })
 })
+
+describe('a plate with several voltages', () => {
+  it.each([
+    [188, 'normal'],
+    [187, 'low'],
+    [252, 'normal'],
+    [254, 'high'],
+    [20, 'none'],
+  ])('208/230 V: %d V is %s', (reading, value) => {
+    const { findings } = mapObservations({ 'supply-voltage': reading }, { volts: [208, 230] })
+    expect(findings['supply-voltage']).toBe(value)
+  })
+})

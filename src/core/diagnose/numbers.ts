@@ -93,13 +93,15 @@ function mapNumber(observation: ObservationId, reading: number | null, plate: Pl
   }
 }
 
-function lineVolts(reading: number | null, plateVolts: number | undefined, knowsHigh: boolean): Mapped {
+/** Of several plate voltages the lowest sets the lower limits and the highest the upper one. */
+function lineVolts(reading: number | null, plateVolts: PlateFigures['volts'], knowsHigh: boolean): Mapped {
   if (plateVolts === undefined) return { needs: 'plate.volts' }
   if (reading === null) return { needs: 'a reading in volts' }
-  const share = reading / plateVolts
-  if (share < NONE) return { value: 'none' }
-  if (share < LOW - 1e-9) return { value: 'low' }
-  if (share > HIGH + 1e-9 && knowsHigh) return { value: 'high' }
+  const printed = [plateVolts].flat()
+  const ofLowest = reading / Math.min(...printed)
+  if (ofLowest < NONE) return { value: 'none' }
+  if (ofLowest < LOW - 1e-9) return { value: 'low' }
+  if (reading / Math.max(...printed) > HIGH + 1e-9 && knowsHigh) return { value: 'high' }
   return { value: 'normal' }
 }
 

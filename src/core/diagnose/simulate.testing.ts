@@ -1,3 +1,4 @@
+import { alsoMendedBy } from '../knowledge/actions'
 import { tests } from '../knowledge/tests'
 import type { TestInfo } from '../knowledge/types'
 import type { ObservationId } from '../knowledge/vocabulary'
@@ -128,6 +129,7 @@ const CHECKLIST: ObservationId[] = [
   'winding',
   'to-frame',
   'cold-retest',
+  'connections',
   'phase-resistances',
   'module-look',
   'brush-length',
@@ -176,7 +178,7 @@ export function playCase(hidden: HiddenCase, policy: Policy): Outcome {
     minutes += next.minutes
     if ('trial' in next) {
       const { action, probability } = next.trial
-      if (causeInfo(hidden.cause).action === action)
+      if (mends(action, hidden.cause))
         return { decided: true, right: true, stated: probability, onTrial: true, tests, minutes }
       strikeAction(input, state, action)
       continue
@@ -201,6 +203,10 @@ function strikeAction(input: DiagnoseInput, state: Diagnosis, action: string): v
   input.known = { strike: [...(input.known?.strike ?? []), ...struck] }
 }
 
+/** Does the action put an end to the fault: its own, or a dearer one that takes it along? */
+const mends = (action: string, cause: CauseId): boolean =>
+  causeInfo(cause).action === action || (alsoMendedBy[cause] ?? []).some((also) => also.action === action)
+
 function verdictOf(state: Diagnosis, hidden: HiddenCase): Pick<Outcome, 'decided' | 'right' | 'stated'> {
   const shares = new Map<string, number>()
   for (const { cause, probability } of state.suspects) {
@@ -211,7 +217,7 @@ function verdictOf(state: Diagnosis, hidden: HiddenCase): Pick<Outcome, 'decided
   const action = state.decided?.action ?? likeliest
   return {
     decided: state.decided !== null,
-    right: action === causeInfo(hidden.cause).action,
+    right: mends(action, hidden.cause),
     stated: shares.get(action)!,
   }
 }
@@ -266,4 +272,49 @@ function draw<T>(random: () => number, list: T[], weightOf: (entry: T) => number
     if (left <= 0) return entry
   }
   return list.at(-1)!
+}
+
+/** Observations that look at the thing itself or warn of danger: the noisy repairer never gets these wrong. */
+const NEVER_WRONG: ObservationId[] = [
+  'danger-signs',
+  'smell',
+  'breaker',
+  'supply-voltage',
+  'control-voltage',
+  'contactor-output',
+  'contactor-coil',
+  'motor-voltage',
+  'module-supply',
+  'board-drive',
+  'safety-switches',
+  'wall-switch',
+  'capacitor-fan-reading',
+  'capacitor-other-reading',
+  'winding',
+  'to-frame',
+  'cold-retest',
+  'connections',
+  'phase-resistances',
+  'module-look',
+  'brush-length',
+  'fan-state',
+]
+
+/** The same case with one answer, that of the `nth` story asked for, wrong or not known. */
+export function oneAnswerOff(hidden: HiddenCase, nth: number, random: () => number): HiddenCase {
+  const asked: ObservationId[] = []
+  const unknown = random() < 0.5
+  const other = random()
+  return {
+    ...hidden,
+    answer: (observation) => {
+      const value = hidden.answer(observation)
+      if (value === null || NEVER_WRONG.includes(observation)) return value
+      if (!asked.includes(observation)) asked.push(observation)
+      if (asked.indexOf(observation) !== nth) return value
+      if (unknown) return null
+      const others = tellingValues(observation).filter((each) => each !== value)
+      return others[Math.floor(other * others.length)] ?? value
+    },
+  }
 }

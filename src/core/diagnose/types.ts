@@ -10,7 +10,8 @@ import type {
 } from '../knowledge/vocabulary'
 
 export interface PlateFigures {
-  volts?: number
+  /** One figure, or all that the plate prints. */
+  volts?: number | number[]
   hz?: number
   controlVolts?: number
   fanUf?: number

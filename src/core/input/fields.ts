@@ -92,6 +92,31 @@ export function Num(range: NumberRange = {}): Decorate {
   return field(range, schema, ...parts)
 }
 
+/** A positive number, or a list of one to eight of them, as a plate prints `230` or `208/230`. */
+export function PositiveOrList(common: Common = {}): Decorate {
+  const positive = (value: unknown) =>
+    typeof value === 'number' && Number.isFinite(value) && value > 0 && value <= BEYOND_MEASURE
+  return field(
+    common,
+    {
+      anyOf: [
+        { type: 'number', exclusiveMinimum: 0 },
+        { type: 'array', items: { type: 'number', exclusiveMinimum: 0 }, minItems: 1, maxItems: 8 },
+      ],
+    },
+    ValidateBy({
+      name: 'positiveOrList',
+      validator: {
+        validate: (value) =>
+          Array.isArray(value)
+            ? value.length > 0 && value.length <= 8 && value.every(positive)
+            : positive(value),
+        defaultMessage: () => '$property must be a number of more than 0, or a list of one to eight of them',
+      },
+    }),
+  )
+}
+
 export function Text(common: Common & { max?: number } = {}): Decorate {
   const max = common.max ?? 20_000
   return field(

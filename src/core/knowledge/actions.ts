@@ -1,4 +1,4 @@
-import type { ToolId } from './vocabulary'
+import type { ActionId, CauseId, ToolId } from './vocabulary'
 
 export interface ActionInfo {
   /** Completes "Then: …". */
@@ -228,3 +228,13 @@ export const actions: Record<string, ActionInfo> = {
 }
 
 export const actionInfo = (id: string): ActionInfo => actions[id] ?? actions['call-licensed-trade']!
+
+/**
+ * Other actions that mend a cause as well: a module replaced takes its inrush part with it, a motor replaced takes its
+ * bearing, a bearing renewed frees one that seized. Where two causes stand together, the action that mends both is decided.
+ */
+export const alsoMendedBy: Partial<Record<CauseId, { action: ActionId; dearer: boolean }[]>> = {
+  'ecm-inrush-part-burnt': [{ action: 'replace-module', dearer: true }],
+  'bearing-worn': [{ action: 'replace-motor', dearer: true }],
+  'bearing-seized': [{ action: 'renew-bearing-or-motor', dearer: false }],
+}

@@ -43,6 +43,14 @@ export const givens: Given[] = [
     shares: { 'pulled-in': 0.02, 'not-pulled-in': 0.98 },
     except: ['control-stuck-on'],
   },
+  // Without a call no board drives its motor and nothing comes out to it, whatever else is wrong.
+  {
+    finding: 'control-voltage',
+    values: ['none'],
+    of: 'board-drive',
+    shares: { present: 0.03, none: 0.97 },
+    except: ['control-stuck-on'],
+  },
   // A contactor that is out passes nothing.
   {
     finding: 'contactor-position',
@@ -68,7 +76,7 @@ export const givens: Given[] = [
     finding: 'contactor-position',
     values: ['pulled-in'],
     of: 'contactor-output',
-    shares: { normal: 0.96, low: 0.03, none: 0.01 },
+    shares: { normal: 0.9755, low: 0.023, none: 0.0015 },
     except: ['contactor-contacts-bad', 'no-supply', 'low-supply', 'wiring-loose-or-burnt'],
   },
   // The motor hangs behind the contactor.
@@ -91,7 +99,8 @@ export const givens: Given[] = [
     values: ['normal'],
     of: 'motor-voltage',
     shares: { normal: 0.97, low: 0.015, none: 0.015 },
-    except: ['wiring-loose-or-burnt', 'wired-wrong'],
+    // A heat pump's defrost board feeds its fan from the contactor.
+    except: ['wiring-loose-or-burnt', 'wired-wrong', 'control-board-relay'],
   },
   {
     finding: 'supply-voltage',
@@ -179,6 +188,27 @@ export const givens: Given[] = [
     values: ['wrong'],
     of: 'air-flow',
     shares: { 'wrong-way': 0.6, weak: 0.34, none: 0.03, strong: 0.03 },
+  },
+  // A ceiling fan whose own switch stands the other way was turned by nobody's repair.
+  {
+    finding: 'reversing-switch',
+    values: ['other-way'],
+    of: 'wiring-changed',
+    shares: { no: 0.92, yes: 0.08 },
+  },
+  {
+    finding: 'reversing-switch',
+    values: ['other-way'],
+    of: 'onset',
+    shares: {
+      suddenly: 0.5,
+      'grew-louder-over-weeks': 0.13,
+      'slower-over-months': 0.13,
+      'after-a-repair': 0.07,
+      'after-a-storm-or-outage': 0.08,
+      'after-painting-or-building-work': 0.03,
+      'after-water': 0.06,
+    },
   },
   // What turns, turns one way or the other, and at some speed.
   { finding: 'fan-state', values: TURNS, of: 'direction', rulesOut: ['does-not-turn'] },

@@ -54,14 +54,14 @@ export const leaks: Record<ObservationId, ValueShares> = {
     'holds-with-load-off': 0.003,
     'trips-with-load-off': 0.002,
   },
-  'supply-voltage': { normal: 0.958, low: 0.025, none: 0.015, high: 0.002 },
+  'supply-voltage': { normal: 0.9596, low: 0.025, none: 0.015, high: 0.0004 },
   'control-voltage': { present: 0.9, low: 0.04, none: 0.06 },
   'contactor-position': { 'pulled-in': 0.88, 'not-pulled-in': 0.12, 'not-fitted': 0.1 },
   'contactor-output': { normal: 0.96, low: 0.03, none: 0.01 },
   'motor-voltage': { normal: 0.92, low: 0.04, none: 0.04 },
   // A continuity test with a wire off seldom misleads.
-  'safety-switches': { closed: 0.965, 'one-open': 0.02, 'not-fitted': 0.1, 'stuck-closed': 0.015 },
-  'wall-switch': { good: 0.985, bad: 0.015, 'not-fitted': 0.1 },
+  'safety-switches': { closed: 0.979, 'one-open': 0.006, 'not-fitted': 0.1, 'stuck-closed': 0.015 },
+  'wall-switch': { good: 0.994, bad: 0.006, 'not-fitted': 0.1 },
   // Old capacitors often look a little tired without being the fault.
   'capacitor-look': {
     sound: 0.903,
@@ -84,16 +84,16 @@ export const leaks: Record<ObservationId, ValueShares> = {
   // An open phase is read at the winding itself.
   'phase-resistances': { equal: 0.974, unequal: 0.022, open: 0.004 },
   'board-drive': { present: 0.92, none: 0.08 },
-  'brush-length': { long: 0.95, 'worn-short': 0.05, 'not-fitted': 0.1 },
+  'brush-length': { long: 0.985, 'worn-short': 0.015, 'not-fitted': 0.1 },
   hub: { tight: 0.955, loose: 0.025, cracked: 0.01, 'out-of-balance': 0.01 },
   fouling: { clean: 0.62, dirty: 0.32, 'painted-over': 0.02, iced: 0.02, debris: 0.02 },
   mounting: { tight: 0.95, loose: 0.05 },
   'air-flow': { strong: 0.45, weak: 0.3, none: 0.24, 'wrong-way': 0.01 },
-  damper: { opens: 0.96, stuck: 0.04, 'not-fitted': 0.1 },
+  damper: { opens: 0.975, stuck: 0.025, 'not-fitted': 0.1 },
   'vent-path': { clear: 0.9, blocked: 0.1 },
   'drain-and-tube': { clear: 0.96, blocked: 0.04, 'not-fitted': 0.1 },
   // A brown or loose terminal that is not the fault is rare, and mended all the same.
-  connections: { sound: 0.99, 'loose-or-burnt': 0.01 },
+  connections: { sound: 0.995, 'loose-or-burnt': 0.005 },
   'wiring-changed': { no: 0.92, yes: 0.08 },
   direction: { right: 0.55, wrong: 0.02, 'does-not-turn': 0.43 },
   'temperature-effect': {
@@ -114,6 +114,20 @@ export const leaks: Record<ObservationId, ValueShares> = {
   },
   'contactor-coil': { good: 0.985, open: 0.008, shorted: 0.007 },
   belt: { sound: 0.94, slipping: 0.04, broken: 0.02, 'not-fitted': 0.1 },
+  // A board mostly has no code for what it cannot see; one from an earlier fault may still stand there.
+  'board-code': {
+    'no-fault': 0.72,
+    'pressure-switch-open': 0.04,
+    'pressure-switch-stuck': 0.015,
+    'limit-open': 0.04,
+    'flame-lost': 0.04,
+    'blower-fault': 0.03,
+    other: 0.085,
+    'no-light': 0.03,
+  },
+  'reversing-switch': { 'as-wanted': 0.98, 'other-way': 0.02, 'none-fitted': 0.1 },
+  // An old inducer is streaked with rust without leaking so much that it stops.
+  seal: { tight: 0.951, 'draught-felt': 0.004, 'water-or-rust-marks': 0.035, 'hardened-or-torn': 0.01 },
 }
 
 /** Values that tell nothing: the person did not look, or does not know. */
@@ -131,4 +145,6 @@ export const uninformative: Partial<Record<ObservationId, string[]>> = {
     'burnt-supply',
   ],
   companion: ['not-fitted'],
+  'board-code': ['other'],
+  'reversing-switch': ['none-fitted'],
 }

@@ -146,6 +146,27 @@ export const valueLabels: Record<ObservationId, Record<string, string>> = {
   },
   'contactor-coil': { good: 'good', open: 'open', shorted: 'shorted' },
   belt: { sound: 'sound', slipping: 'slipping', broken: 'broken', 'not-fitted': 'there is none' },
+  'board-code': {
+    'no-fault': 'no fault',
+    'pressure-switch-open': 'pressure switch open',
+    'pressure-switch-stuck': 'pressure switch stuck closed',
+    'limit-open': 'limit open',
+    'flame-lost': 'flame lost',
+    'blower-fault': 'blower fault',
+    other: 'something else',
+    'no-light': 'no light at all',
+  },
+  'reversing-switch': {
+    'as-wanted': 'stands as wanted',
+    'other-way': 'stands the other way',
+    'none-fitted': 'there is none',
+  },
+  seal: {
+    tight: 'tight',
+    'draught-felt': 'a draught is felt',
+    'water-or-rust-marks': 'water or rust marks',
+    'hardened-or-torn': 'hardened or torn',
+  },
 }
 
 /** Short names for the evidence column. */
@@ -195,6 +216,9 @@ export const shortLabels: Record<ObservationId, string> = {
   'danger-signs': 'Danger signs',
   'contactor-coil': 'Contactor coil',
   belt: 'Belt',
+  'board-code': 'Board’s light code',
+  'reversing-switch': 'Reversing switch',
+  seal: 'Seals and joints',
 }
 
 export const valueLabel = (observation: ObservationId, value: string): string =>

@@ -72,6 +72,7 @@ export const mechanicalAndAir: LikelihoodTable = {
       suddenly: 0.15,
     },
     'air-flow': { weak: 0.62, none: 0.22 },
+    'board-code': { 'no-fault': 0.55, 'limit-open': 0.2, 'pressure-switch-open': 0.12 },
     'motor-voltage': { normal: 0.97 },
     'case-heat': { warm: 0.45, 'too-hot-to-touch': 0.3 },
     'cold-retest': { 'now-good': 0.93 },
@@ -122,6 +123,8 @@ export const mechanicalAndAir: LikelihoodTable = {
     // Roar with little air: it works against something closed.
     sound: { roar: 0.46, nothing: 0.36 },
     'vent-path': { blocked: 0.95 },
+    // A blocked flue keeps the pressure switch open, a blocked filter opens the limit.
+    'board-code': { 'pressure-switch-open': 0.3, 'limit-open': 0.3, 'no-fault': 0.3 },
     'air-flow': { weak: 0.72, none: 0.24 },
     onset: { 'slower-over-months': 0.35, suddenly: 0.25, 'after-painting-or-building-work': 0.1 },
     'free-spin': { free: 0.93 },
@@ -133,6 +136,7 @@ export const mechanicalAndAir: LikelihoodTable = {
     companion: { no: 0.93 },
     'drain-and-tube': { blocked: 0.94 },
     'safety-switches': { 'one-open': 0.6 },
+    'board-code': { 'pressure-switch-open': 0.8, 'no-fault': 0.08 },
     sound: { nothing: 0.6, clicking: 0.2 },
   },
   'seal-or-housing-leaking': {
@@ -140,10 +144,15 @@ export const mechanicalAndAir: LikelihoodTable = {
     'fan-state': { 'runs-noisy': 0.42, 'runs-normally': 0.45, 'starts-then-stops': 0.08 },
     sound: { roar: 0.25, nothing: 0.5, squeal: 0.08 },
     onset: { 'after-water': 0.3, 'after-a-repair': 0.3, 'grew-louder-over-weeks': 0.2 },
-    companion: { no: 0.35 },
+    companion: { no: 0.45 },
+    // Felt or seen at the joint itself.
+    seal: { 'draught-felt': 0.42, 'water-or-rust-marks': 0.3, 'hardened-or-torn': 0.25 },
+    'board-code': { 'pressure-switch-open': 0.45, 'no-fault': 0.35 },
+    'safety-switches': { 'one-open': 0.25 },
   },
   'other-machine-fault': {
     ...turnsNormally,
+    'board-code': { 'flame-lost': 0.35, other: 0.2, 'no-fault': 0.35 },
     'fan-state': { 'runs-normally': 0.9, 'starts-then-stops': 0.04 },
     companion: { no: 0.72 },
     sound: { nothing: 0.78, clicking: 0.1 },

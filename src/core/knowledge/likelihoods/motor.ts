@@ -10,14 +10,14 @@ export const motorFaults: LikelihoodTable = {
     'motor-voltage': { normal: 0.97 },
     'free-spin': { free: 0.9 },
     'nudge-start': { 'does-nothing': 0.72, 'starts-and-runs': 0.2 },
-    winding: { open: 0.97 },
+    winding: { open: 0.985 },
     // Of an electronic motor the three phases tell it, with the module off.
-    'phase-resistances': { open: 0.92 },
-    'cold-retest': { 'still-open': 0.98 },
+    'phase-resistances': { open: 0.985 },
+    'cold-retest': { 'still-open': 0.995 },
     smell: { burnt: 0.25 },
     speeds: { none: 0.68, 'some-missing': 0.25 },
     companion: { yes: 0.85 },
-    'case-heat': { cold: 0.6, warm: 0.25, 'too-hot-to-touch': 0.15 },
+    'case-heat': { cold: 0.66, warm: 0.26, 'too-hot-to-touch': 0.08 },
   },
   'winding-shorted': {
     ...stalled,
@@ -45,6 +45,7 @@ export const motorFaults: LikelihoodTable = {
   'winding-grounded': {
     'fan-state': { dead: 0.45, hums: 0.16, 'starts-then-stops': 0.22, intermittent: 0.08 },
     'to-frame': { leaks: 0.93, doubtful: 0.05 },
+    'phase-resistances': { equal: 0.7, unequal: 0.2, open: 0.06 },
     breaker: {
       'trips-again-at-once': 0.42,
       'holds-with-load-off': 0.14,
@@ -79,7 +80,9 @@ export const motorFaults: LikelihoodTable = {
     ...deadMotor,
     'fan-state': { dead: 0.74, intermittent: 0.14, 'starts-then-stops': 0.06 },
     'module-supply': { present: 0.96 },
-    'module-look': { sound: 0.42, 'burnt-part': 0.3, 'water-marks': 0.26 },
+    'board-code': { 'blower-fault': 0.4, 'no-fault': 0.45 },
+    // Most dead modules look sound.
+    'module-look': { sound: 0.52, 'burnt-part': 0.26, 'water-marks': 0.21 },
     'phase-resistances': { equal: 0.97 },
     onset: { suddenly: 0.42, 'after-a-storm-or-outage': 0.38, 'after-water': 0.14 },
     smell: { burnt: 0.25 },
@@ -88,6 +91,7 @@ export const motorFaults: LikelihoodTable = {
     ...deadMotor,
     'fan-state': { dead: 0.97 },
     'module-supply': { present: 0.97 },
+    'board-code': { 'blower-fault': 0.4, 'no-fault': 0.45 },
     'module-look': { 'burnt-part': 0.96 },
     'phase-resistances': { equal: 0.97 },
     onset: { suddenly: 0.55, 'after-a-storm-or-outage': 0.38 },
@@ -108,6 +112,7 @@ export const motorFaults: LikelihoodTable = {
     'fan-state': { dead: 0.5, intermittent: 0.14, 'starts-then-stops': 0.18, 'runs-noisy': 0.1 },
     sound: { nothing: 0.6, clicking: 0.15, rattle: 0.08 },
     'board-drive': { present: 0.96 },
+    'board-code': { 'blower-fault': 0.5, 'no-fault': 0.35 },
     'motor-voltage': { normal: 0.95 },
     'phase-resistances': { unequal: 0.35, open: 0.25, equal: 0.4 },
     'free-spin': { free: 0.55, stiff: 0.28, rough: 0.1 },

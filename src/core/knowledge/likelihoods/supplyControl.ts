@@ -17,6 +17,7 @@ export const supplyAndControl: LikelihoodTable = {
     'contactor-output': { none: 0.97 },
     'module-supply': { none: 0.96 },
     'board-drive': { none: 0.95 },
+    'board-code': { 'no-light': 0.93 },
     onset: { suddenly: 0.62, 'after-a-storm-or-outage': 0.22, 'after-a-repair': 0.06 },
   },
   'low-supply': {
@@ -34,15 +35,19 @@ export const supplyAndControl: LikelihoodTable = {
     'cold-retest': { 'now-good': 0.95 },
   },
   'supply-too-high': {
-    'fan-state': { 'runs-noisy': 0.25, 'starts-then-stops': 0.25, dead: 0.25, 'runs-normally': 0.1 },
+    // Iron driven into saturation hums loudly and heats; lamps of the house are bright or fail.
+    'fan-state': { 'runs-noisy': 0.42, 'starts-then-stops': 0.22, dead: 0.15, 'runs-normally': 0.1 },
+    sound: { hum: 0.75, nothing: 0.15 },
     'supply-voltage': { high: 0.97 },
     smell: { burnt: 0.35 },
-    'case-heat': { 'too-hot-to-touch': 0.45 },
+    'case-heat': { 'too-hot-to-touch': 0.62, warm: 0.25 },
+    onset: { suddenly: 0.5, 'after-a-storm-or-outage': 0.25, 'after-a-repair': 0.12 },
   },
   'no-control-call': {
     ...noPowerAtMotor,
     'fan-state': { dead: 0.88, intermittent: 0.09 },
-    companion: { no: 0.85 },
+    // The call is shared with the other load.
+    companion: { no: 0.92 },
     'control-voltage': { none: 0.93, low: 0.04 },
     'contactor-position': { 'not-pulled-in': 0.985 },
     'contactor-output': { none: 0.97 },
@@ -56,6 +61,7 @@ export const supplyAndControl: LikelihoodTable = {
     'contactor-position': { 'not-pulled-in': 0.97 },
     'contactor-output': { none: 0.97 },
     'board-drive': { none: 0.93 },
+    'board-code': { 'no-light': 0.9 },
     onset: { suddenly: 0.6, 'after-a-storm-or-outage': 0.2, 'after-a-repair': 0.1 },
   },
   'safety-switch-open': {
@@ -64,6 +70,12 @@ export const supplyAndControl: LikelihoodTable = {
     companion: { no: 0.85 },
     'safety-switches': { 'one-open': 0.94 },
     'control-voltage': { none: 0.7 },
+    'board-code': {
+      'limit-open': 0.4,
+      'pressure-switch-open': 0.32,
+      'pressure-switch-stuck': 0.04,
+      'no-fault': 0.18,
+    },
     // What a switch holds off the board does not drive.
     'board-drive': { none: 0.9 },
     'contactor-position': { 'not-pulled-in': 0.85 },
@@ -95,6 +107,7 @@ export const supplyAndControl: LikelihoodTable = {
     'contactor-position': { 'pulled-in': 0.9 },
     'control-voltage': { none: 0.75, present: 0.2 },
     'safety-switches': { 'stuck-closed': 0.3 },
+    'board-code': { 'pressure-switch-stuck': 0.15, 'no-fault': 0.75 },
     direction: { right: 0.95 },
     'air-flow': { strong: 0.85 },
   },
@@ -107,7 +120,7 @@ export const supplyAndControl: LikelihoodTable = {
     companion: { yes: 0.75 },
     // The call stands at its terminals and nothing goes out.
     'control-voltage': { present: 0.95 },
-    'motor-voltage': { none: 0.93, low: 0.04 },
+    'motor-voltage': { none: 0.945, low: 0.04 },
     'board-drive': { none: 0.9 },
     'module-supply': { present: 0.4 },
     onset: { suddenly: 0.6, 'after-a-storm-or-outage': 0.22 },
@@ -117,7 +130,7 @@ export const supplyAndControl: LikelihoodTable = {
     'fan-state': { dead: 0.62, intermittent: 0.28, slow: 0.03 },
     'wall-switch': { bad: 0.95 },
     // Where the switch is the call, there is none behind it.
-    'control-voltage': { none: 0.5 },
+    'control-voltage': { none: 0.6 },
     speeds: { none: 0.5, 'some-missing': 0.44 },
     'board-drive': { none: 0.8 },
     companion: { yes: 0.6 },

@@ -37,6 +37,8 @@ export const wiringAndCapacitor: LikelihoodTable = {
     'fan-state': { 'runs-backwards': 0.76, 'runs-little-air': 0.2 },
     direction: { wrong: 0.97 },
     'air-flow': { 'wrong-way': 0.62, weak: 0.33 },
+    // A ceiling fan's own switch is the first to look at.
+    'reversing-switch': { 'other-way': 0.6 },
     // A motor does not turn round by itself.
     'wiring-changed': { yes: 0.97 },
     onset: { 'after-a-repair': 0.95 },
@@ -131,7 +133,7 @@ export const wiringAndCapacitor: LikelihoodTable = {
     'fan-state': { hums: 0.78, 'starts-then-stops': 0.08, dead: 0.06, intermittent: 0.05 },
     'nudge-start': { 'starts-and-runs': 0.85, 'starts-slowly': 0.1 },
     'free-spin': { free: 0.94 },
-    'capacitor-fan-reading': { low: 0.4, open: 0.45, short: 0.08 },
+    'capacitor-fan-reading': { low: 0.41, open: 0.47, short: 0.1 },
     'capacitor-look': { sound: 0.35, 'bulged-or-leaking': 0.35, burnt: 0.15, cracked: 0.08 },
     winding: { good: 0.96 },
   },

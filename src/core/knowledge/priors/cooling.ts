@@ -6,14 +6,15 @@ export const coolingPriors = {
     // Breakers, fuses of the disconnect, a mower through the cord.
     'no-supply': 6,
     'low-supply': 0.7,
-    'supply-too-high': 0.2,
+    'supply-too-high': 0.8,
     // Pitted contactor contacts and insects on them; coils seldom; the call from indoors.
     'contactor-contacts-bad': 8,
     'no-control-call': 5,
     'contactor-coil-open': 3,
     'control-power-dead': 2,
     'control-stuck-on': 1.5,
-    'control-board-relay': 1.5,
+    // Only heat pumps have a board between contactor and fan.
+    'control-board-relay': 0.8,
     'safety-switch-open': 1,
     // Spade terminals burn at the contactor.
     'wiring-loose-or-burnt': 3,
@@ -30,7 +31,7 @@ export const coolingPriors = {
     'thermal-protector-open': 4,
     'winding-shorted': 3,
     'ecm-module-failed': 2,
-    'winding-grounded': 1.5,
+    'winding-grounded': 2.7,
     'bldc-motor-failed': 1,
     'dc-drive-missing': 1,
     // Rain on the shaft, leaves, a hub on a rusty flat.
@@ -49,7 +50,7 @@ export const coolingPriors = {
     // Fed from the outdoor unit: one breaker for both.
     'no-supply': 6,
     'low-supply': 0.3,
-    'supply-too-high': 0.2,
+    'supply-too-high': 0.8,
     // Remote or communication wire.
     'no-control-call': 5,
     // The fan plug, moved at every cleaning.
@@ -66,7 +67,7 @@ export const coolingPriors = {
     'winding-open': 2,
     'winding-shorted': 1,
     'thermal-protector-open': 1,
-    'winding-grounded': 0.5,
+    'winding-grounded': 0.9,
     // A wheel caked with dust and mould rubs and shakes.
     'dirt-or-paint-fouling': 22,
     'bearing-worn': 11,
@@ -85,7 +86,7 @@ export const coolingPriors = {
     // The light would be out too.
     'no-supply': 2,
     'low-supply': 0.2,
-    'supply-too-high': 0.1,
+    'supply-too-high': 0.4,
     // Door switch, defrost control, board.
     'safety-switch-open': 7,
     'control-board-relay': 4,
@@ -97,7 +98,7 @@ export const coolingPriors = {
     'winding-open': 9,
     'dc-drive-missing': 6,
     'winding-shorted': 1.5,
-    'winding-grounded': 0.5,
+    'winding-grounded': 0.9,
     'thermal-protector-open': 0.5,
     // Frost stops the wheel as often as the motor dies; the frost is a defrost fault.
     'ice-or-debris': 24,
@@ -117,7 +118,7 @@ export const coolingPriors = {
     // Rarely: the compressor shares it.
     'no-supply': 3,
     'low-supply': 0.2,
-    'supply-too-high': 0.1,
+    'supply-too-high': 0.4,
     // Fed with the compressor by one relay or board.
     'no-control-call': 3,
     'control-board-relay': 3,
@@ -129,7 +130,7 @@ export const coolingPriors = {
     'dc-drive-missing': 5,
     'winding-shorted': 2,
     'thermal-protector-open': 1,
-    'winding-grounded': 0.7,
+    'winding-grounded': 1.3,
     // Dust, hair and a dry bearing lead.
     'dirt-or-paint-fouling': 26,
     'bearing-worn': 16,
@@ -148,7 +149,7 @@ export const coolingPriors = {
     // The cord, kicked and pulled.
     'no-supply': 5,
     'low-supply': 0.5,
-    'supply-too-high': 0.1,
+    'supply-too-high': 0.4,
     // Humidistat, float switch of the bucket, board.
     'control-board-relay': 8,
     'safety-switch-open': 6,
@@ -168,7 +169,7 @@ export const coolingPriors = {
     'winding-open': 6,
     'thermal-protector-open': 4,
     'winding-shorted': 3,
-    'winding-grounded': 1,
+    'winding-grounded': 1.8,
     // Dust on the wheel, dry bearings, ice on the coil.
     'dirt-or-paint-fouling': 14,
     'bearing-worn': 13,

@@ -6,7 +6,7 @@ export const heatingPriors = {
     // A tripped breaker or a service switch somebody turned off.
     'no-supply': 5,
     'low-supply': 0.5,
-    'supply-too-high': 0.2,
+    'supply-too-high': 0.8,
     // Board relays, the low-voltage fuse, limits and doors: four places that can hold it off.
     'control-board-relay': 8,
     'no-control-call': 5,
@@ -30,7 +30,7 @@ export const heatingPriors = {
     'thermal-protector-open': 5,
     'winding-shorted': 3,
     'start-switch-stuck': 1.5,
-    'winding-grounded': 1.2,
+    'winding-grounded': 2.2,
     // Bearings and a wheel full of lint.
     'bearing-worn': 8,
     'bearing-seized': 6,
@@ -50,7 +50,7 @@ export const heatingPriors = {
     // It shares the furnace’s supply; rarely alone without.
     'no-supply': 3,
     'low-supply': 0.3,
-    'supply-too-high': 0.1,
+    'supply-too-high': 0.4,
     // Boards and limits; the call comes first to the inducer, so it is blamed for both.
     'control-board-relay': 7,
     'safety-switch-open': 5,
@@ -71,7 +71,7 @@ export const heatingPriors = {
     'ecm-module-failed': 5,
     'winding-shorted': 3,
     'thermal-protector-open': 3,
-    'winding-grounded': 1.5,
+    'winding-grounded': 2.7,
     'ecm-inrush-part-burnt': 1,
     // Bearings and rust lead: it runs every time the burner does.
     'bearing-worn': 20,
@@ -93,7 +93,7 @@ export const heatingPriors = {
     // Cord and socket behind the stove.
     'no-supply': 4,
     'low-supply': 0.2,
-    'supply-too-high': 0.1,
+    'supply-too-high': 0.4,
     // Board, and the vacuum switch that the ash holds open.
     'control-board-relay': 6,
     'safety-switch-open': 5,
@@ -109,7 +109,7 @@ export const heatingPriors = {
     'winding-open': 8,
     'thermal-protector-open': 4,
     'winding-shorted': 2,
-    'winding-grounded': 0.7,
+    'winding-grounded': 1.3,
     // Ash on the wheel and dry bearings: more than half.
     'dirt-or-paint-fouling': 26,
     'bearing-worn': 20,
@@ -143,7 +143,7 @@ export const heatingPriors = {
     'brushes-worn': 18,
     'winding-open': 4,
     'winding-shorted': 1.5,
-    'winding-grounded': 0.5,
+    'winding-grounded': 0.9,
     // Wasps, mice and a dry bearing after the winter.
     'bearing-worn': 12,
     'bearing-seized': 8,

@@ -6,7 +6,7 @@ export const householdPriors = {
     // A breaker or a loose plug in the housing; low or high supply would show in the lamp first.
     'no-supply': 6,
     'low-supply': 0.3,
-    'supply-too-high': 0.1,
+    'supply-too-high': 0.4,
     // Wall switches wear; timers and humidistats are fewer, and few of these fans have a board.
     'wall-switch-or-pull-chain': 6,
     'no-control-call': 2,
@@ -26,7 +26,7 @@ export const householdPriors = {
     'bldc-motor-failed': 3,
     'winding-shorted': 2,
     'dc-drive-missing': 2,
-    'winding-grounded': 1,
+    'winding-grounded': 1.8,
     // Damp, lint and sleeve bearings: most end dry or dirty.
     'bearing-worn': 22,
     'dirt-or-paint-fouling': 18,
@@ -44,7 +44,7 @@ export const householdPriors = {
     // A hood shares its circuit and is seldom without supply.
     'no-supply': 5,
     'low-supply': 0.3,
-    'supply-too-high': 0.1,
+    'supply-too-high': 0.4,
     // Keys pressed with greasy fingers, and a small board behind them.
     'wall-switch-or-pull-chain': 14,
     'control-board-relay': 8,
@@ -64,7 +64,7 @@ export const householdPriors = {
     'winding-shorted': 2,
     'bldc-motor-failed': 2,
     'dc-drive-missing': 2,
-    'winding-grounded': 1,
+    'winding-grounded': 1.8,
     // Grease holds the wheel and creeps into the bearing.
     'dirt-or-paint-fouling': 24,
     'bearing-worn': 12,
@@ -81,7 +81,7 @@ export const householdPriors = {
     // Breaker or switch off is looked for first.
     'no-supply': 6,
     'low-supply': 0.4,
-    'supply-too-high': 0.1,
+    'supply-too-high': 0.4,
     // Pull chains and wall controls wear out; receivers of remotes fail, batteries more often.
     'wall-switch-or-pull-chain': 14,
     'control-board-relay': 5,
@@ -103,7 +103,7 @@ export const householdPriors = {
     'dc-drive-missing': 2,
     'winding-shorted': 1,
     'thermal-protector-open': 0.7,
-    'winding-grounded': 0.4,
+    'winding-grounded': 0.7,
     // Wobble, loose blades and mounts are what is heard; it turns slowly for years and hardly ever seizes.
     'mount-loose': 8,
     'wheel-damaged': 5,
@@ -117,7 +117,7 @@ export const householdPriors = {
     // Breakers trip when it stalls in the heat.
     'no-supply': 7,
     'low-supply': 0.4,
-    'supply-too-high': 0.1,
+    'supply-too-high': 0.4,
     // Its own thermostat is the weakest control of the house.
     'no-control-call': 12,
     'wall-switch-or-pull-chain': 3,
@@ -137,7 +137,7 @@ export const householdPriors = {
     'thermal-protector-open': 8,
     'start-switch-stuck': 4,
     'winding-shorted': 3,
-    'winding-grounded': 1,
+    'winding-grounded': 1.8,
     // Dry sleeve bearings, belts, wasps and leaves.
     'bearing-worn': 16,
     'bearing-seized': 14,

@@ -87,7 +87,7 @@ export const kindWeights: Record<MotorKindId, CauseWeights> = {
   psc: { 'capacitor-weak': 8, 'capacitor-open': 3, 'capacitor-shorted': 0.7 },
   'psc-multispeed': { 'capacitor-weak': 8, 'capacitor-open': 3, 'capacitor-shorted': 0.7 },
   // Surges, water and warmth take the module; the motor under it is mostly sound.
-  ecm: { 'ecm-module-failed': 24, 'ecm-inrush-part-burnt': 8 },
+  ecm: { 'ecm-module-failed': 34, 'ecm-inrush-part-burnt': 11 },
   // Motor with its electronics inside, or the board that drives it.
   bldc: { 'bldc-motor-failed': 20, 'dc-drive-missing': 10 },
   // Brushes are made to wear.

@@ -6,7 +6,7 @@ export const otherPriors = {
     // Plugged in and forgotten.
     'no-supply': 6,
     'low-supply': 0.3,
-    'supply-too-high': 0.1,
+    'supply-too-high': 0.4,
     // Wall control and board, some with a door switch.
     'control-board-relay': 8,
     'no-control-call': 8,
@@ -30,7 +30,7 @@ export const otherPriors = {
     'dc-drive-missing': 3,
     'winding-shorted': 2,
     'ecm-inrush-part-burnt': 1,
-    'winding-grounded': 0.6,
+    'winding-grounded': 1.1,
     // Dust through a torn filter, and bearings that never rest.
     'dirt-or-paint-fouling': 18,
     'bearing-worn': 17,
@@ -48,7 +48,7 @@ export const otherPriors = {
     // Plug, cord, breaker.
     'no-supply': 7,
     'low-supply': 0.6,
-    'supply-too-high': 0.2,
+    'supply-too-high': 0.8,
     // Switches most; the rest as the machine has them.
     'wall-switch-or-pull-chain': 7,
     'no-control-call': 4,
@@ -79,7 +79,7 @@ export const otherPriors = {
     'dc-drive-missing': 2,
     'brushes-worn': 2,
     'start-switch-stuck': 1.5,
-    'winding-grounded': 1,
+    'winding-grounded': 1.8,
     'ecm-inrush-part-burnt': 0.7,
     // Bearings and dirt end most small fans.
     'bearing-worn': 14,

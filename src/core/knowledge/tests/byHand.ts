@@ -68,6 +68,16 @@ export const handTests = {
       families: ['draft-inducer', 'furnace-blower', 'pellet-stove-exhaust-blower', 'rv-furnace-blower'],
     },
   ],
+  seal: [
+    {
+      minutes: 4,
+      risk: 'dead',
+      tools: ['hand'],
+      how: 'Look around gasket, housing and flue joint of the inducer with a lamp: rust streaks, water marks, a gasket that is hard, torn or missing. Soot stops the work.',
+      handsIn: true,
+      families: ['draft-inducer', 'pellet-stove-exhaust-blower', 'other-fan'],
+    },
+  ],
   connections: [
     {
       minutes: 4,

@@ -50,9 +50,9 @@ export const liveTests = {
       minutes: 6,
       risk: 'dead',
       tools: ['meter'],
-      how: 'Plug out, humidistat at its driest, one wire off it, ohm range: near zero is a call that is present, over-range is none.',
+      how: 'Feed off and proved, humidistat at its driest or timer wound up, one wire off it, ohm range: near zero is a call that is present, over-range is none.',
       handsIn: true,
-      families: ['dehumidifier-fan'],
+      families: ['dehumidifier-fan', 'bath-exhaust-fan'],
     },
   ],
   'contactor-output': [

@@ -142,6 +142,33 @@ export const outsideTests = {
       notFamilies: ['ceiling-fan', 'outdoor-unit-fan'],
     },
   ],
+  'board-code': [
+    {
+      minutes: 2,
+      risk: 'none',
+      tools: ['hand'],
+      needsPower: true,
+      how: 'Count the blinks of the board’s light through its window, twice, and look them up on the chart inside the door. Leave the power on until it is noted: many boards forget.',
+      families: [
+        'furnace-blower',
+        'draft-inducer',
+        'pellet-stove-exhaust-blower',
+        'rv-furnace-blower',
+        'mini-split-indoor-fan',
+        'hrv-fan',
+        'dehumidifier-fan',
+      ],
+    },
+  ],
+  'reversing-switch': [
+    {
+      minutes: 1,
+      risk: 'dead',
+      tools: ['hand'],
+      how: 'With the fan off and still, look at the small slide switch on its housing, or the reverse button of the remote: which way does it stand?',
+      families: ['ceiling-fan'],
+    },
+  ],
   'contactor-position': [
     {
       minutes: 1,

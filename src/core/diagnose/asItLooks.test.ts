@@ -1,0 +1,47 @@
+import { describe, expect, it } from 'vitest'
+import { offered, oneAnswerOff, playCase, seeded, textbookCases } from './simulate.testing'
+
+const WITHIN = 8
+
+/** Every cause of every kind of every family, each answer as that cause mostly looks. */
+const cases = textbookCases()
+
+describe('every cause as it mostly looks', () => {
+  const outcomes = cases.map((hidden) => ({ hidden, ...playCase(hidden, offered) }))
+
+  it('comes to the right action within eight tests in at least 97 of 100', () => {
+    const right = outcomes.filter(({ decided, right, tests }) => decided && right && tests <= WITHIN)
+    expect(right.length / outcomes.length).toBeGreaterThanOrEqual(0.97)
+  })
+
+  it('is never decided wrongly', () => {
+    const wrong = outcomes.filter(({ decided, right }) => decided && !right)
+    expect(wrong.map(({ hidden }) => `${hidden.family} ${hidden.motorKind} ${hidden.cause}`)).toEqual([])
+  })
+})
+
+describe('a repairer who is not perfect', () => {
+  it('with one story wrong or not known: at least nine in ten right, at most 3 in 100 wrong', () => {
+    const random = seeded(77)
+    const outcomes = Array.from({ length: 400 }, () => {
+      const hidden = cases[Math.floor(random() * cases.length)]!
+      return playCase(oneAnswerOff(hidden, Math.floor(random() * 4), random), offered)
+    })
+    const share = (of: (outcome: (typeof outcomes)[number]) => boolean) =>
+      outcomes.filter(of).length / outcomes.length
+    expect(share(({ decided, right }) => decided && right)).toBeGreaterThanOrEqual(0.9)
+    expect(share(({ decided, right }) => decided && !right)).toBeLessThanOrEqual(0.03)
+  })
+
+  it('who declines every live test is never sent the wrong way', () => {
+    const wrong = cases
+      .filter((_, index) => index % 4 === 0)
+      .filter((hidden) => {
+        const { decided, right } = playCase(hidden, (state, input) =>
+          offered({ ...state, nextTests: state.nextTests.filter(({ risk }) => risk !== 'live') }, input),
+        )
+        return decided && !right
+      })
+    expect(wrong.map(({ family, motorKind, cause }) => `${family} ${motorKind} ${cause}`)).toEqual([])
+  })
+})
