@@ -1,5 +1,5 @@
 import { actionInfo } from '../knowledge/actions'
-import { capacitorKinds } from '../knowledge/priors'
+import { capacitorKinds } from '../knowledge/motorKinds'
 import { shortLabels } from '../knowledge/valueLabels'
 import type { ActionId, ObservationId } from '../knowledge/vocabulary'
 import { witnesses } from '../knowledge/witnesses'

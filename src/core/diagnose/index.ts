@@ -18,7 +18,6 @@ export { likelihood, tellingValues } from './likelihood'
 export { DECIDED } from './mends'
 export { rankedWhileDead, usableTest } from './nextTests'
 export { capacitorVerdictToValue, mapObservations } from './numbers'
-export { type Settler, weightInWords, whatSettles } from './settle'
 export type * from './types'
 
 /**

@@ -1,4 +1,4 @@
-import { capacitorKinds } from '../knowledge/priors'
+import { brushedKinds, capacitorKinds, electronicKinds, moduleKinds } from '../knowledge/motorKinds'
 import type { MotorKindId, ObservationId } from '../knowledge/vocabulary'
 import type { Findings } from './types'
 
@@ -14,10 +14,10 @@ export interface PartSeen {
 const parts: { of: ObservationId; absent?: string; mute?: string; kinds: MotorKindId[]; name: string }[] = [
   { of: 'capacitor-look', absent: 'none-fitted', kinds: capacitorKinds, name: 'a capacitor of its own' },
   { of: 'capacitor-fan-reading', kinds: capacitorKinds, name: 'a capacitor of its own' },
-  { of: 'module-look', mute: 'not-opened', kinds: ['ecm'], name: 'a module' },
-  { of: 'module-supply', kinds: ['ecm'], name: 'a module' },
-  { of: 'phase-resistances', kinds: ['ecm', 'bldc'], name: 'three equal phases' },
-  { of: 'brush-length', absent: 'not-fitted', kinds: ['brushed-dc'], name: 'brushes' },
+  { of: 'module-look', mute: 'not-opened', kinds: moduleKinds, name: 'a module' },
+  { of: 'module-supply', kinds: moduleKinds, name: 'a module' },
+  { of: 'phase-resistances', kinds: electronicKinds, name: 'three equal phases' },
+  { of: 'brush-length', absent: 'not-fitted', kinds: brushedKinds, name: 'brushes' },
 ]
 
 /** What the findings say of the motor's kind, where its plate does not. */

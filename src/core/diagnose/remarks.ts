@@ -1,4 +1,5 @@
-import { type FamilyId, type MotorKindId, vocabulary } from '../knowledge/vocabulary'
+import { compressorFamilies, defrostFamilies, reversingSwitchFamilies } from '../knowledge/familyTraits'
+import { type MotorKindId, vocabulary } from '../knowledge/vocabulary'
 import { partsSeen } from './partsSeen'
 import type { DiagnoseInput, Findings } from './types'
 
@@ -6,13 +7,6 @@ interface Remark {
   when: (findings: Findings, input: DiagnoseInput) => boolean
   text: string
 }
-
-const withCompressor: FamilyId[] = [
-  'outdoor-unit-fan',
-  'refrigerator-condenser-fan',
-  'refrigerator-evaporator-fan',
-  'dehumidifier-fan',
-]
 
 /** One finding, however it was told. */
 const turnsWrong = (findings: Findings): boolean =>
@@ -23,11 +17,11 @@ const turnsWrong = (findings: Findings): boolean =>
 /** What the trade says beside the probabilities, whatever they are. */
 const remarks: Remark[] = [
   {
-    when: ({ fouling }, { family }) => fouling === 'iced' && family === 'refrigerator-evaporator-fan',
+    when: ({ fouling }, { family }) => fouling === 'iced' && defrostFamilies.includes(family),
     text: 'Frost froze the wheel: the fan is a symptom. Thaw it, then look at the defrost, or it freezes again.',
   },
   {
-    when: ({ companion }, { family }) => companion === 'no' && withCompressor.includes(family),
+    when: ({ companion }, { family }) => companion === 'no' && compressorFamilies.includes(family),
     text: 'A compressor that ran without its fan may be off on its own overload: look again when it has cooled.',
   },
   {
@@ -55,7 +49,7 @@ const remarks: Remark[] = [
     text: 'It turns the wrong way and nobody has touched its wiring: a weak capacitor or a failing motor does that, and rewiring will not help.',
   },
   {
-    when: (findings, { family }) => family === 'ceiling-fan' && turnsWrong(findings),
+    when: (findings, { family }) => reversingSwitchFamilies.includes(family) && turnsWrong(findings),
     text: 'Look at the ceiling fan’s own reversing switch first.',
   },
 ]

@@ -1,5 +1,6 @@
 import { describe, expect, it } from 'vitest'
-import { diagnose, weightInWords, whatSettles } from '.'
+import { diagnose } from '.'
+import { weightInWords, whatSettles } from './settle'
 
 describe('what would settle a suspect', () => {
   const input = {

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import { familyIds } from '../knowledge/vocabulary'
-import { isolationPlan } from '.'
+import { isolationPlan } from './plan'
 
 describe('an isolation plan', () => {
   it('of an outdoor unit proves both legs in North America and line to neutral elsewhere', () => {

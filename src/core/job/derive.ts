@@ -13,11 +13,13 @@ import {
   type Diagnosis,
   diagnose,
   type Findings,
+  mapObservations,
   type PlateFigures,
 } from '../diagnose'
 import { isCoreError } from '../errors'
+import { contactorFamilies, lowVoltageCallFamilies } from '../knowledge/familyTraits'
 import { isolationPlans } from '../knowledge/isolation'
-import { contactorFamilies } from '../knowledge/priors'
+import { electronicKinds, isOf } from '../knowledge/motorKinds'
 import type { FamilyId, ObservationId, ToolId } from '../knowledge/vocabulary'
 import { type PointId, voltageWalk, type WalkResult } from '../supply'
 import { typedValue } from '../units/parseTyped'
@@ -175,7 +177,7 @@ export const derivedFindings = oncePerSnapshot((snapshot): DerivedFinding[] => {
       })
   }
   const winding = windingOf(snapshot, 'old')
-  const phases = snapshot.machine.motorKind === 'ecm' || snapshot.machine.motorKind === 'bldc'
+  const phases = isOf(electronicKinds, snapshot.machine.motorKind)
   if (winding && phases) {
     // Of an electronic motor the ohms tell its three phases, and nothing of its module.
     const value = { good: 'equal', inconsistent: 'unequal', shorted: 'unequal', open: 'open' }[
@@ -205,17 +207,25 @@ export const derivedFindings = oncePerSnapshot((snapshot): DerivedFinding[] => {
     else if (frame.length > 0)
       found.push({ observation: 'to-frame', value: 'clear', from: 'over-range to the frame' })
   }
-  found.push(...walkFindings(snapshot))
+  found.push(...brushFinding(snapshot), ...walkFindings(snapshot))
   return found
 })
+
+/** Brushes measured in millimetres against new ones. */
+function brushFinding(snapshot: JobSnapshot): DerivedFinding[] {
+  const [length, fresh] = ['length', 'new'].map((field) =>
+    typedValue(fieldText(snapshot, 'brush', field), 'mm'),
+  )
+  if (length == null || fresh == null || fresh <= 0) return []
+  const value = mapObservations({ 'brush-length': length }, { brushNewMm: fresh }).findings['brush-length']
+  return value ? [{ observation: 'brush-length', value, from: `${length} mm of ${fresh} mm new` }] : []
+}
 
 /** Points of the voltage walk that the family has, from the supply to the motor. */
 export function walkPoints(family: FamilyId): PointId[] {
   if (contactorFamilies.includes(family)) return ['supply', 'call', 'output', 'contactor-drop', 'motor']
-  return lowVoltageCall.includes(family) ? ['supply', 'call', 'motor'] : ['supply', 'motor']
+  return lowVoltageCallFamilies.includes(family) ? ['supply', 'call', 'motor'] : ['supply', 'motor']
 }
-
-const lowVoltageCall: FamilyId[] = ['furnace-blower', 'draft-inducer', 'attic-vent-fan', 'hrv-fan']
 
 /** Live readings along the chain, judged. */
 export function walkOf(snapshot: JobSnapshot): WalkResult {
@@ -301,8 +311,9 @@ export function ageOf(snapshot: JobSnapshot): number | null {
 
 function plateFigures(snapshot: JobSnapshot): PlateFigures {
   const fan = typedValue(fieldText(snapshot, 'motor-old', 'capacitorUf'), 'uF')
+  const volts = typedList(fieldText(snapshot, 'motor-old', 'voltages'), 'volts').filter((each) => each > 0)
   return {
-    volts: nominalOf(snapshot),
+    volts: volts.length > 0 ? volts : nominalOf(snapshot),
     controlVolts: controlVoltsOf(snapshot),
     ...(fan === null ? {} : { fanUf: fan }),
   }

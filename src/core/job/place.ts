@@ -1,6 +1,6 @@
 import { dischargeNeeded, type ProofPlace, pairsOfFeed, usualPlace, waitsOf } from '../isolation'
 import { isolationPlans, type PlannedWait } from '../knowledge/isolation'
-import { electronicKinds } from '../knowledge/priors'
+import { electronicKinds } from '../knowledge/motorKinds'
 import { fieldText } from './fields'
 import { oncePerSnapshot } from './once'
 import type { ChargeRow, FieldRow, JobSnapshot, PointRow, WaitRow } from './rows'

@@ -1,4 +1,5 @@
 import { describe, expect, it } from 'vitest'
+import { stopNow } from '../knowledge/stopNow'
 import { stopInfo } from '../knowledge/stops'
 import { type StopRuleId, vocabulary } from '../knowledge/vocabulary'
 import type { Act } from './actTypes'
@@ -23,7 +24,7 @@ const dead: Act[] = [
 
 describe('a stop', () => {
   it.each(rules)('%s says what to do now and whom to call', (rule) => {
-    expect(stopInfo[rule].now.length).toBeGreaterThan(0)
+    expect(stopNow[rule].length).toBeGreaterThan(0)
     expect(stopInfo[rule].call.length).toBeGreaterThan(5)
     expect(stopInfo[rule].text).not.toMatch(/\bsafe\b/i)
   })

@@ -36,7 +36,6 @@ export interface IsolationPlan {
   alsoLive?: string
   /** What is asked once, because the plan depends on it. */
   asks: PlanQuestion[]
-  notes: string[]
 }
 
 const wallSwitch: PlannedPoint = { point: 'wall-switch', act: 'Wall switch off', held: 'taped off' }
@@ -50,8 +49,6 @@ const thermostat: PlannedPoint = {
 const serviceSwitch: PlannedPoint = { point: 'service-switch', act: 'Service switch off', held: 'taped off' }
 const gas: PlannedPoint = { point: 'gas-cock', act: 'Gas cock shut', held: 'handle across the pipe' }
 
-const CEILING_NOTE =
-  'A switch may break the neutral, and a light or heater may hang on a second circuit: count the circuits, and prove each.'
 const COOL: PlannedWait = {
   kind: 'cool-down',
   label: 'Motor cools',
@@ -81,7 +78,6 @@ const household = (place: string, extra: Partial<IsolationPlan> = {}): Isolation
   electronics: false,
   switchBefore: 'wall-switch',
   asks: [],
-  notes: [CEILING_NOTE],
   ...extra,
 })
 
@@ -95,7 +91,6 @@ const plugged = (place: string, extra: Partial<IsolationPlan> = {}): IsolationPl
   electronics: false,
   switchBefore: null,
   asks: [],
-  notes: [],
   ...extra,
 })
 
@@ -108,14 +103,9 @@ export const isolationPlans: Record<FamilyId, IsolationPlan> = {
   }),
   'ceiling-fan': household('in the canopy, before the fan’s own switch', {
     capacitor: 'likely',
-    notes: [CEILING_NOTE, 'Weight overhead: a stable ladder, and a second person to take the fan down.'],
   }),
   'attic-vent-fan': household('at the line side of the thermostat box of the fan', {
     points: [thermostat, wallSwitch, breaker],
-    notes: [
-      CEILING_NOTE,
-      'Dust mask, and watch where you tread. Grey lumpy or fibrous insulation may hold asbestos: do not disturb it.',
-    ],
   }),
   'furnace-blower': {
     points: [thermostat, serviceSwitch, breaker, gas],
@@ -127,10 +117,6 @@ export const isolationPlans: Record<FamilyId, IsolationPlan> = {
     electronics: true,
     switchBefore: 'service-switch',
     asks: ['other-supply'],
-    notes: [
-      'The gas cock is shut when combustion parts, a gas line or the flue are touched. Electric heat has two or more breakers: all off, each feed proved.',
-      'A condensing unit holds water in its hoses and trap.',
-    ],
   },
   'draft-inducer': {
     points: [thermostat, serviceSwitch, breaker, gas],
@@ -142,10 +128,6 @@ export const isolationPlans: Record<FamilyId, IsolationPlan> = {
     electronics: false,
     switchBefore: 'service-switch',
     asks: ['other-supply', 'cold'],
-    notes: [
-      'The inducer moves flue gas: gas shut, and every joint made good again.',
-      'A condensing unit holds water in its hoses and trap.',
-    ],
   },
   'outdoor-unit-fan': {
     points: [
@@ -161,11 +143,6 @@ export const isolationPlans: Record<FamilyId, IsolationPlan> = {
     electronics: false,
     switchBefore: null,
     asks: [],
-    notes: [
-      'A single-pole contactor passes one leg always: only disconnect and breaker make it dead, and the supply lugs of the disconnect stay live until the breaker is off.',
-      'The 24 V call comes from indoors and outlives the disconnect: indoor breaker off before those wires are touched.',
-      'A fan turning in the wind is blocked first.',
-    ],
   },
   'mini-split-indoor-fan': {
     points: [
@@ -182,24 +159,14 @@ export const isolationPlans: Record<FamilyId, IsolationPlan> = {
     electronics: true,
     switchBefore: null,
     asks: [],
-    notes: [
-      'Some indoor units have a supply of their own and feed the outdoor one.',
-      'The fan plug carries high DC. Never plug or unplug it under power.',
-    ],
   },
   'refrigerator-evaporator-fan': plugged('at the fan plug', {
     points: [plug, { point: 'water-valve', act: 'Water valve shut', held: 'shut, with a note on it' }],
     capacitor: 'none',
     asks: ['water'],
-    notes: [
-      'Read the label: R600a, R290 or R32 is flammable. No flame, heat gun or sharp tool comes near the coil. Thaw ice by the open door or warm water and never chip it. If a tube is nicked, touch no plug and no switch in the room, open doors and windows, and go out.',
-    ],
   }),
   'refrigerator-condenser-fan': plugged('at the fan plug', {
     capacitor: 'none',
-    notes: [
-      'Read the label: R600a, R290 or R32 is flammable. If a tube is nicked, touch no plug and no switch in the room, open doors and windows, and go out.',
-    ],
   }),
   'rv-furnace-blower': {
     points: [
@@ -215,7 +182,6 @@ export const isolationPlans: Record<FamilyId, IsolationPlan> = {
     electronics: false,
     switchBefore: null,
     asks: ['cold'],
-    notes: ['A battery circuit has no harmless induced band: anything of 1 V or more is live.'],
   },
   'pellet-stove-exhaust-blower': plugged('at the blower plug', {
     waits: [
@@ -227,20 +193,15 @@ export const isolationPlans: Record<FamilyId, IsolationPlan> = {
       },
     ],
     asks: ['other-supply', 'cold'],
-    notes: ['Let the fire burn out first, then pull the plug.'],
   }),
   'hrv-fan': plugged('at the terminal block', { capacitor: 'likely', asks: ['other-supply'] }),
   'dehumidifier-fan': plugged('at the fan plug', {
     capacitor: 'likely',
-    notes: [
-      'Read the label: R290 or R32 is flammable. If a tube is nicked, touch no plug and no switch in the room, open doors and windows, and go out.',
-    ],
   }),
   'other-fan': household('at the feed to the motor, before its switch', {
     points: [{ point: 'service-switch', act: 'Its own switch off', held: 'taped off' }, breaker],
     switchBefore: null,
     asks: [],
-    notes: ['Add or strike points until the list is that of your machine.'],
   }),
 }
 

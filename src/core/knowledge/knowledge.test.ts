@@ -5,9 +5,11 @@ import { proofVerdict } from '../safety/proof'
 import { stepsOf } from './actionSteps'
 import { actions } from './actions'
 import { alongTheLine, isolationPlans, isValve } from './isolation'
+import { isolationNotes } from './isolationNotes'
 import { proveChecks } from './proofChecks'
 import { shortCauses } from './shortCauses'
 import { stopGaps } from './stopGaps'
+import { stopNow } from './stopNow'
 import { stopInfo, stopTriggers } from './stops'
 import { capacitorTemplate, motorTemplates } from './templates'
 import { tests } from './tests'
@@ -141,24 +143,24 @@ describe('words and tables', () => {
 
 describe('what a person is told to do', () => {
   const refrigerant = [
-    ...stopInfo.refrigerant.now,
+    ...stopNow.refrigerant,
     stopInfo.refrigerant.text,
     ...stopTriggers.filter(({ rule }) => rule === 'refrigerant').map(({ text }) => text),
-    ...familyIds.flatMap((family) => isolationPlans[family].notes.filter((note) => note.includes('nicked'))),
+    ...familyIds.flatMap((family) => isolationNotes[family].filter((note) => note.includes('nicked'))),
   ]
 
   it('is never a plug or a switch where gas that burns may be in the room', () => {
     for (const text of refrigerant)
       expect(text).not.toMatch(/plug out|pull the plug|unplug (?:it|the)|machine off,/i)
     expect(refrigerant.join(' ')).toMatch(/touch no plug and no switch/i)
-    expect(stopInfo['gas-smell'].now.join(' ')).toMatch(/no switch and no plug/i)
+    expect(stopNow['gas-smell'].join(' ')).toMatch(/no switch and no plug/i)
   })
 
   it('is never to reset a breaker before the load is parted and read dead', () => {
     const texts = [
       ...tests.breaker.map(({ how }) => how),
       stepsOf('restore-supply').steps,
-      ...stopInfo['breaker-retrips'].now,
+      ...stopNow['breaker-retrips'],
     ]
     for (const text of texts.filter((each) => /\breset\b/.test(each)))
       expect(text).toMatch(/read it dead.*reset|reset nothing|not reset again/)

@@ -12,10 +12,8 @@ export interface StopTrigger {
 }
 
 export interface StopInfo {
-  /** What it is and what to do this minute. */
+  /** What it is, in a sentence; `stopNow.ts` has what to do this minute. */
   text: string
-  /** What to do, in order, before anything else. */
-  now: string[]
   /** Who to call. */
   call: string
   /** What it forbids: all work, or only what needs power, while dead readings of the parted load go on. */
@@ -28,109 +26,67 @@ export interface StopInfo {
 export const stopInfo: Record<StopRuleId, StopInfo> = {
   'gas-smell': {
     text: 'Smell of gas. Touch no switch, light no flame, leave, and call from outside.',
-    now: [
-      'Touch no switch and no plug, also not to switch off.',
-      'No flame, no cigarette.',
-      'Everybody out, doors open behind you.',
-      'Call from outside.',
-    ],
     call: 'The gas utility or the fire service, from outside.',
     sign: 'I smell gas',
   },
   'co-or-soot': {
     text: 'A CO alarm, soot or flame rolling out. Turn the appliance off, go into fresh air, get everybody out.',
-    now: [
-      'Everybody into fresh air.',
-      'Turn the appliance off only if it is on your way.',
-      'Headache or dizziness: say so to the emergency service.',
-    ],
     call: 'The fire service for the alarm; a licensed heating trade for the appliance.',
     sign: 'A CO alarm sounded, or there is soot or flame outside the burner',
   },
   refrigerant: {
     text: 'The refrigerant circuit is open or would have to be opened. Some refrigerants burn: touch no plug and no switch in that room.',
-    now: [
-      'Touch no plug and no switch in that room, also not to switch the machine off: the spark lights the gas.',
-      'No flame. Open doors and windows, and everybody goes out.',
-      'Nobody goes back in before the room has aired for an hour.',
-      'Switch the power off only from another room.',
-      'Do not tighten, solder or refill anything.',
-    ],
     call: 'A licensed refrigeration trade.',
     sign: 'A pipe is nicked, or there is oil at a joint',
   },
   'proof-failed': {
     text: 'It is not dead, and nobody knows what feeds it. Hands stay out.',
-    now: [
-      'Hands and tools away.',
-      'Main switch off if you can reach it.',
-      'Leave the covers as they are and keep people away.',
-    ],
     call: 'An electrician.',
     sign: 'It still reads over 30 V and I cannot find what feeds it',
   },
   'breaker-retrips': {
     text: 'The breaker trips again at once. It stays off, and everything live stops here.',
-    now: [
-      'Leave the breaker off: it is not reset again.',
-      'Leave the plug out, or the disconnect open.',
-      'The load may be parted and read dead: frame, capacitor, windings.',
-    ],
     call: 'An electrician, unless a dead reading finds the fault in the parted load.',
     scope: 'live',
     sign: 'The breaker tripped again at once',
   },
   'water-on-electrics': {
     text: 'Water on electrics. Do not touch it; switch the circuit off at the panel if you can do so dry.',
-    now: [
-      'Do not touch the machine or stand in the water.',
-      'Circuit off at the panel, dry hands, dry floor.',
-    ],
     call: 'An electrician.',
     sign: 'Water stands on wires, a board or the motor',
   },
   'burnt-supply': {
     text: 'Burnt supply wires. Switch the circuit off at the panel and leave it off.',
-    now: [
-      'Switch the circuit off at the panel if you can do so without touching what is burnt, and leave it off.',
-      'Keep the panel closed. If its cover is warm or it smells burnt, leave it alone and call at once.',
-    ],
     call: 'An electrician.',
     sign: 'Supply wires or the panel are scorched',
   },
   'lost-neutral': {
     text: 'The supply is more than 10 % too high, or one leg is high and the other low: perhaps a lost neutral. Main switch off.',
-    now: ['Main switch off.', 'Unplug what is electronic.', 'Nothing back on before it has been found.'],
     call: 'The utility or an electrician, now.',
     sign: 'One leg reads high and the other low',
   },
   'sealed-high-voltage': {
     text: 'This is sealed high-voltage equipment, such as a microwave oven. Its capacitor can kill with the plug out.',
-    now: ['Leave the cover on.', 'Pull the plug and leave the machine alone.'],
     call: 'A service workshop for that appliance.',
     sign: 'The fan sits in a microwave oven or other sealed high-voltage equipment',
   },
   'aluminium-or-no-ground': {
     text: 'Aluminium house wiring, or no ground where one is needed. A joint made the ordinary way burns, and a fault stays on the case. A double-insulated fan, two squares on its plate, needs no ground.',
-    now: ['Switch the circuit off.', 'Put no new joint on these wires.'],
     call: 'An electrician.',
     sign: 'The house wires are aluminium, or a ground is missing where the fan needs one',
   },
   'asbestos-suspect': {
     text: 'Insulation that may hold asbestos. Disturbing it is what harms.',
-    now: ['Touch nothing more, sweep nothing.', 'Leave the room and close it.'],
     call: 'A laboratory or a licensed remover, before any more work there.',
     sign: 'Grey lumpy fill or old fibrous wrap lies where I must go',
   },
   'rented-or-warranty': {
     text: 'Rented, or under warranty. Work on it may end the warranty, or be the landlord’s to order.',
-    now: ['Read the lease or the warranty first.', 'What is found so far stands in the record: show it.'],
     call: 'The landlord, or the seller.',
     sign: 'It is rented or under warranty',
   },
   'not-sure': {
     text: 'You are not sure. That is reason enough to stop here.',
-    now: ['Leave the power off.', 'Write down what you are not sure of.'],
     call: 'Somebody who knows this machine, or a licensed trade.',
     sign: 'I am not sure of the next step',
   },

@@ -1,4 +1,5 @@
 import { actions } from '../knowledge/actions'
+import { electronicKinds, isOf, moduleKinds } from '../knowledge/motorKinds'
 import {
   BEARING_PRICE,
   bearingCauses,
@@ -62,9 +63,9 @@ function leadingAction({ suspects }: OptionsInput): ActionId {
 
 function isPossible(kind: OptionKind, input: OptionsInput, licensed: boolean): boolean {
   if (licensed) return kind === 'hired' || kind === 'new-machine'
-  const electronic = input.motorKind === 'ecm' || input.motorKind === 'bldc'
+  const electronic = isOf(electronicKinds, input.motorKind)
   if (kind === 'universal-motor') return familyFigures[input.family].universal !== null && !electronic
-  if (kind === 'module') return input.motorKind === undefined || input.motorKind === 'ecm'
+  if (kind === 'module') return input.motorKind === undefined || isOf(moduleKinds, input.motorKind)
   return true
 }
 

@@ -1,3 +1,4 @@
+import { severalSpeeds } from '../knowledge/motorKinds'
 import { type Put, readCodes, readWords } from './motorWords'
 import {
   directionOf,
@@ -93,8 +94,8 @@ export function readMotorPlate(reader: Reader): PlateFields {
   )
   if (!fields.hz) put('hz', tildeHz(reader))
   readWords(reader, put)
-  if (fields.motorKind?.value === 'psc' && (fields.speeds?.value ?? fields.rpm?.value.length ?? 1) > 1)
-    fields.motorKind = { ...fields.motorKind, value: 'psc-multispeed' }
+  if (fields.motorKind && (fields.speeds?.value ?? fields.rpm?.value.length ?? 1) > 1)
+    fields.motorKind = { ...fields.motorKind, value: severalSpeeds(fields.motorKind.value) }
   if (/(?<![A-Z])DC(?![A-Z])|V\s?DC/.test(reader.norm) && !/(?<![A-Z])AC(?![A-Z])/.test(reader.norm)) {
     delete fields.phase
     delete fields.hz

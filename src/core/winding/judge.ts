@@ -1,4 +1,5 @@
 import { CoreError } from '../errors'
+import { capacitorKinds, electronicKinds, isOf, startSwitchKinds } from '../knowledge/motorKinds'
 import { formatOhm, significant } from '../units/format'
 import { pairsThatSettle } from './determined'
 import { type Fit, fitTree } from './fitTree'
@@ -399,17 +400,8 @@ function linkIslands(islands: number[][], points: string[][], nodes: TreeNode[],
 
 /** How many distinct points a healthy motor of the kind shows. */
 function pointsNeeded(input: WindingInput): number {
-  switch (input.motorKind) {
-    case 'psc':
-    case 'psc-multispeed':
-    case 'split-phase':
-    case 'capacitor-start':
-    case 'ecm':
-    case 'bldc':
-      return Math.min(3, input.leads.length)
-    default:
-      return 2
-  }
+  const two = [...capacitorKinds, ...startSwitchKinds, ...electronicKinds]
+  return isOf(two, input.motorKind) ? Math.min(3, input.leads.length) : 2
 }
 
 function judgeShorts(
@@ -429,7 +421,7 @@ function judgeShorts(
   })
 }
 
-const isThreePhase = (input: WindingInput) => input.motorKind === 'ecm' || input.motorKind === 'bldc'
+const isThreePhase = (input: WindingInput) => isOf(electronicKinds, input.motorKind)
 
 /** The phases of an electronic motor agree within 10 %. */
 function judgePhases(points: string[][], pairs: ZeroedPair[], faults: WindingFault[], notes: string[]): void {

@@ -1,3 +1,4 @@
+import { electronicKinds, isOf, singleWindingKinds } from '../knowledge/motorKinds'
 import type { MotorKindId } from '../knowledge/vocabulary'
 import { distancesFrom, type WindingTree } from './tree'
 import type { LeadRole } from './types'
@@ -20,7 +21,7 @@ const EXCHANGEABLE = 0.1
  */
 export function assignRoles(tree: WindingTree, points: string[][], kind: MotorKindId | undefined): Roles {
   const none: Roles = { roles: {}, speedsFastestFirst: [], notes: [] }
-  if (kind === 'ecm' || kind === 'bldc') {
+  if (isOf(electronicKinds, kind)) {
     return { ...none, roles: Object.fromEntries(points.flat().map((lead) => [lead, 'line' as const])) }
   }
   const live = tree.nodes.map((point, node) => ({ point, node })).filter((entry) => entry.point >= 0)
@@ -43,7 +44,7 @@ export function assignRoles(tree: WindingTree, points: string[][], kind: MotorKi
     .filter(({ end }) => tree.edges.filter((edge) => edge.a === end || edge.b === end).length === 1)
     .sort((one, two) => two.ohm - one.ohm)
   // A motor without a start winding: the main winding is the largest end segment, its outer end the line.
-  const single = kind === 'shaded-pole' || kind === 'brushed-dc'
+  const single = isOf(singleWindingKinds, kind)
   const twins = (node: number) => (points[tree.nodes[node] ?? -1]?.length ?? 0) > 1
   // Of four points and more the one with a twin is where the capacitor returns: that end is never the start winding's.
   const start = single ? null : (live.length > 3 && ends.find(({ end }) => !twins(end))) || ends[0]!

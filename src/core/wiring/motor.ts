@@ -1,4 +1,5 @@
 import { CoreError } from '../errors'
+import { isOf, startSwitchKinds } from '../knowledge/motorKinds'
 import type { WiringInput, WiringLead } from './types'
 
 /** Where nothing was measured. */
@@ -120,5 +121,4 @@ export function windingsAlike(input: WiringInput): boolean | null {
 }
 
 /** Starts without a capacitor in series: it has a switch of its own. */
-export const ownStartSwitch = (input: WiringInput): boolean =>
-  input.motor.kind === 'split-phase' || input.motor.kind === 'capacitor-start'
+export const ownStartSwitch = (input: WiringInput): boolean => isOf(startSwitchKinds, input.motor.kind)

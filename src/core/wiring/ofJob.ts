@@ -1,5 +1,5 @@
 import { capacitorOf, fieldText, type JobSnapshot, nominalVolts, oncePerSnapshot, windingOf } from '../job'
-import { capacitorKinds } from '../knowledge/priors'
+import { capacitorKinds } from '../knowledge/motorKinds'
 import { controlTerminals, dualTerminals, singleTerminals } from '../knowledge/terminals'
 import { typedValue } from '../units/parseTyped'
 import type { WindingResult } from '../winding'

@@ -1,3 +1,4 @@
+import { fixedTurnKinds, isOf } from '../knowledge/motorKinds'
 import { byRole, windingsAlike } from './motor'
 import type { WiringInput, WiringResult } from './types'
 
@@ -13,7 +14,7 @@ export function reversalOf(input: WiringInput): Reversal {
   const { rotationWanted, rotationNow } = input
   if (!rotationWanted || !rotationNow || rotationWanted === rotationNow)
     return { reversal: null, exchange: false, warnings: [] }
-  if (input.motor.kind === 'shaded-pole')
+  if (isOf(fixedTurnKinds, input.motor.kind))
     return {
       reversal: {
         method: 'turn-stator',

@@ -4,6 +4,7 @@ import Link from 'next/link'
 import { useState } from 'react'
 import type { ActiveStop } from '@/core/job'
 import { stopGaps } from '@/core/knowledge/stopGaps'
+import { stopNow } from '@/core/knowledge/stopNow'
 import { stopInfo } from '@/core/knowledge/stops'
 import { shortLabels, valueLabel } from '@/core/knowledge/valueLabels'
 import { vocabulary } from '@/core/knowledge/vocabulary'
@@ -67,7 +68,7 @@ function OneStop({ stop }: { stop: ActiveStop }) {
       <p className="mt-2 max-w-[65ch] text-lg">{stop.text}</p>
       <h3 className="mt-4 font-bold">Now</h3>
       <ol className="max-w-[65ch] list-decimal pl-6 text-lg">
-        {info.now.map((line) => (
+        {stopNow[stop.rule].map((line) => (
           <li key={line}>{line}</li>
         ))}
       </ol>

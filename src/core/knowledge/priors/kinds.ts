@@ -68,14 +68,6 @@ export const youngCauses: CauseId[] = [
   'mount-loose',
 ]
 
-/** Families with a control chain of 24 V and a contactor. */
-export const contactorFamilies: FamilyId[] = ['outdoor-unit-fan', 'other-fan']
-/** Families whose fan mostly shares its capacitor with a compressor. */
-export const dualCapacitorFamilies: FamilyId[] = ['outdoor-unit-fan', 'dehumidifier-fan']
-export const capacitorKinds: MotorKindId[] = ['psc', 'psc-multispeed', 'capacitor-start']
-/** Motors with electronics that hold a charge of their own and are waited for. */
-export const electronicKinds: MotorKindId[] = ['ecm', 'bldc']
-
 /**
  * What a motor kind brings along, as the least weight of a cause in a machine known to have it, where a family's weights
  * sum to about a hundred and fifty. Families in which a kind is rare would otherwise hide its own parts.

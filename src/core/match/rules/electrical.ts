@@ -1,12 +1,10 @@
+import { brushedKinds, electronicKinds, isOf, pscKinds } from '../../knowledge/motorKinds'
 import { formatHp, significant } from '../../units/format'
 import { comparePower, WATTS_PER_HP } from '../power'
 import type { MotorMatchInput, MotorSpec, Outcome } from '../types'
 import { ok, plain, remembered, unknown } from './outcome'
 
 const hpText = remembered(formatHp)
-
-const ELECTRONIC = new Set(['ecm', 'bldc'])
-const PSC = new Set(['psc', 'psc-multispeed'])
 
 export function kindRule(old: MotorSpec, candidate: MotorSpec, declared: boolean): Outcome {
   const [a, b] = [old.motorKind, candidate.motorKind]
@@ -17,15 +15,15 @@ export function kindRule(old: MotorSpec, candidate: MotorSpec, declared: boolean
       'Find out which kind of motor it is: count the leads, look for a capacitor or a module.',
     )
   // Such motors are programmed for their machine: the same kind with another number is another motor.
-  if (ELECTRONIC.has(a) || ELECTRONIC.has(b)) {
+  if (isOf(electronicKinds, a) || isOf(electronicKinds, b)) {
     if (declared) return ok(a, b, 'The same, or declared to replace it by number.')
     return a !== b || (old.partNumber && candidate.partNumber)
       ? { verdict: 'no', old: a, new: b, text: 'An electronic motor is replaced by part number only.' }
       : unknown(a, b, 'An electronic motor is replaced by part number only: read both numbers.')
   }
-  if (a === b || (PSC.has(a) && PSC.has(b))) return ok(a, b, 'Same kind of motor.')
+  if (a === b || (isOf(pscKinds, a) && isOf(pscKinds, b))) return ok(a, b, 'Same kind of motor.')
   if (declared) return ok(a, b, 'Another kind, declared to replace it by number.')
-  if (a === 'brushed-dc' || b === 'brushed-dc')
+  if (isOf(brushedKinds, a) || isOf(brushedKinds, b))
     return {
       verdict: 'no',
       old: a,

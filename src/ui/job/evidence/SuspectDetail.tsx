@@ -1,7 +1,8 @@
 'use client'
 
 import Link from 'next/link'
-import { type Settler, type Suspect, weightInWords, whatSettles } from '@/core/diagnose'
+import type { Suspect } from '@/core/diagnose'
+import { type Settler, weightInWords, whatSettles } from '@/core/diagnose/settle'
 import { type DerivedFinding, diagnoseInputOf } from '@/core/job'
 import { shortLabels, valueLabel } from '@/core/knowledge/valueLabels'
 import { causeInfo, type ObservationId } from '@/core/knowledge/vocabulary'

@@ -1,4 +1,5 @@
-import { type Suspect, weightInWords } from '@/core/diagnose'
+import type { Suspect } from '@/core/diagnose'
+import { weightInWords } from '@/core/diagnose/settle'
 import { shortLabels, valueLabel } from '@/core/knowledge/valueLabels'
 
 /** Findings that spoke for and against, drawn to one scale, in words and in bits. */

@@ -2,6 +2,7 @@
 
 import { useEffect, useState } from 'react'
 import { isolationPlans } from '@/core/knowledge/isolation'
+import { isolationNotes } from '@/core/knowledge/isolationNotes'
 import { type IsolationPointId, vocabulary } from '@/core/knowledge/vocabulary'
 import { useJob } from '../../job/JobProvider'
 import { Section } from '../../kit/Section'
@@ -41,7 +42,7 @@ export function MakeDeadStage() {
         </ul>
         <Who />
         <AddPoint onAdd={(point) => act({ kind: 'point.add', id: id(), point })} />
-        {plan.notes.map((note) => (
+        {isolationNotes[snapshot.machine.family].map((note) => (
           <p key={note} className="mt-1 max-w-[72ch] border-ink border-l-2 pl-3 text-[0.93rem]">
             {note}
           </p>

@@ -1,14 +1,16 @@
 'use client'
 
+import dynamic from 'next/dynamic'
 import { usableTest } from '@/core/diagnose'
 import { diagnoseInputOf, reachOfPart, reachOfTest } from '@/core/job'
-import { capacitorKinds, dualCapacitorFamilies } from '@/core/knowledge/priors'
+import { askedByHand, askedLive, askedOutside } from '@/core/knowledge/asked'
+import { dualCapacitorFamilies } from '@/core/knowledge/familyTraits'
+import { capacitorKinds } from '@/core/knowledge/motorKinds'
 import { tests } from '@/core/knowledge/tests'
 import type { ObservationId } from '@/core/knowledge/vocabulary'
 import { useJob } from '../../job/JobProvider'
 import { Section } from '../../kit/Section'
 import { ObservationRow } from '../ObservationRow'
-import { BesideOld } from './BesideOld'
 import { CapacitorBlock } from './CapacitorBlock'
 import { GateLine } from './GateLine'
 import { NextTest } from './next/NextTest'
@@ -16,35 +18,8 @@ import { ReadingList } from './ReadingList'
 import { SupplyBlock } from './SupplyBlock'
 import { WindingBlock } from './WindingBlock'
 
-/** Looked at or felt with the power off, in the order people reach them. */
-const byHand: ObservationId[] = [
-  'free-spin',
-  'hub',
-  'fouling',
-  'mounting',
-  'case-heat',
-  'connections',
-  'capacitor-look',
-  'capacitor-label-match',
-  'belt',
-  'drain-and-tube',
-  'safety-switches',
-  'wall-switch',
-  'contactor-coil',
-  'module-look',
-  'phase-resistances',
-  'brush-length',
-  'cold-retest',
-]
-/** Looked at from the outside, whatever the power. */
-const outside: ObservationId[] = ['contactor-position', 'nudge-start', 'damper', 'vent-path']
-const live: ObservationId[] = [
-  'motor-voltage',
-  'control-voltage',
-  'contactor-output',
-  'module-supply',
-  'board-drive',
-]
+const NewPart = dynamic(() => import('./NewPart').then((module) => module.NewPart))
+const BrushSizes = dynamic(() => import('./BrushSizes').then((module) => module.BrushSizes))
 
 /** Stage 3: readings, in the order offered or the person's own. */
 export function MeasureStage() {
@@ -68,32 +43,22 @@ export function MeasureStage() {
       {noCapacitor && !dualFamily ? null : <CapacitorBlock part="old" locked={locked('capacitor')} />}
       <WindingBlock part="old" locked={locked('motor')} />
       <Section title="By hand and eye" aside={energy.handsIn ? 'power off' : 'power off and proved first'}>
-        {byHand.filter(fits).map((id) => (
-          <ObservationRow key={id} observation={id} locked={tests[id][0]!.handsIn === true && shut(id)} />
+        {askedByHand.filter(fits).map((id) => (
+          <ObservationRow key={id} observation={id} locked={tests[id][0]!.handsIn === true && shut(id)}>
+            {id === 'brush-length' ? <BrushSizes locked={shut(id)} /> : null}
+          </ObservationRow>
         ))}
-        {outside.filter(fits).map((id) => (
+        {askedOutside.filter(fits).map((id) => (
           <ObservationRow key={id} observation={id} locked={id === 'nudge-start' && !powered} />
         ))}
       </Section>
       <SupplyBlock>
-        {live.filter(fits).map((id) => (
+        {askedLive.filter(fits).map((id) => (
           <ObservationRow key={id} observation={id} locked={!powered} />
         ))}
       </SupplyBlock>
       {snapshot.fields.some((field) => field.part === 'choice') ? <NewPart /> : null}
       <ReadingList />
     </>
-  )
-}
-
-/** A new part is measured before it goes in, with the same pieces. */
-function NewPart() {
-  return (
-    <div className="mt-6 border-ink border-t-2 pt-2">
-      <p className="font-bold">The new part, before it goes in</p>
-      <CapacitorBlock part="new" locked={false} />
-      <WindingBlock part="new" locked={false} />
-      <BesideOld />
-    </div>
   )
 }

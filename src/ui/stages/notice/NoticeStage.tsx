@@ -1,6 +1,7 @@
 'use client'
 
 import dynamic from 'next/dynamic'
+import { askedFirst, askedMore } from '@/core/knowledge/asked'
 import { stopGaps } from '@/core/knowledge/stopGaps'
 import { tests } from '@/core/knowledge/tests'
 import { familyLabel, type MotorKindId, type ObservationId, vocabulary } from '@/core/knowledge/vocabulary'
@@ -13,25 +14,6 @@ import { ObservationRow } from '../ObservationRow'
 import { StopSigns } from '../StopSigns'
 
 const SoundsToCompare = dynamic(() => import('./SoundsToCompare').then((module) => module.SoundsToCompare))
-
-const first: [ObservationId, string][] = [
-  ['should-run-now', 'Should it run now?'],
-  ['fan-state', 'What does it do?'],
-  ['sound', 'What do you hear?'],
-  ['smell', 'What do you smell?'],
-  ['danger-signs', 'Any sign of danger?'],
-  ['onset', 'How did it come on?'],
-  ['companion', 'What else runs?'],
-]
-const more: [ObservationId, string][] = [
-  ['breaker', 'Breaker or fuse'],
-  ['speeds', 'Which speeds work?'],
-  ['air-flow', 'Air at the grille'],
-  ['direction', 'Which way does it turn?'],
-  ['coast-down', 'After switching off'],
-  ['wiring-changed', 'Wires or motor changed?'],
-  ['temperature-effect', 'What does the house notice?'],
-]
 
 /** Stage 1: what it is, what is heard, smelt and seen, from the outside. */
 export function NoticeStage() {
@@ -100,7 +82,7 @@ export function NoticeStage() {
         />
       </Section>
       <Section title="What you notice" aside="tap what is so; leave what you do not know">
-        {first
+        {askedFirst
           .filter(([id]) => fits(id))
           .map(([id, question]) => (
             <ObservationRow key={id} observation={id} question={question}>
@@ -109,12 +91,12 @@ export function NoticeStage() {
           ))}
         <details
           className="mt-2"
-          open={more.some(([id]) => snapshot.findings.some((finding) => finding.observation === id))}
+          open={askedMore.some(([id]) => snapshot.findings.some((finding) => finding.observation === id))}
         >
           <summary className="flex min-h-11 items-center font-semibold text-teal underline underline-offset-4">
             More, if you can tell
           </summary>
-          {more
+          {askedMore
             .filter(([id]) => fits(id))
             .map(([id, question]) => (
               <ObservationRow key={id} observation={id} question={question} />

@@ -1,0 +1,24 @@
+import type { FamilyId } from './vocabulary'
+
+/** Families with a control chain of 24 V and a contactor. */
+export const contactorFamilies: FamilyId[] = ['outdoor-unit-fan', 'other-fan']
+/** Families whose fan mostly shares its capacitor with a compressor. */
+export const dualCapacitorFamilies: FamilyId[] = ['outdoor-unit-fan', 'dehumidifier-fan']
+/** Families with a low-voltage call between supply and motor, and no contactor. */
+export const lowVoltageCallFamilies: FamilyId[] = [
+  'furnace-blower',
+  'draft-inducer',
+  'attic-vent-fan',
+  'hrv-fan',
+]
+/** Families that cool or are cooled by a compressor, which suffers when the fan stands still. */
+export const compressorFamilies: FamilyId[] = [
+  'outdoor-unit-fan',
+  'refrigerator-condenser-fan',
+  'refrigerator-evaporator-fan',
+  'dehumidifier-fan',
+]
+/** Families whose wheel freezes when the defrost has failed. */
+export const defrostFamilies: FamilyId[] = ['refrigerator-evaporator-fan']
+/** Families with a reversing switch of their own. */
+export const reversingSwitchFamilies: FamilyId[] = ['ceiling-fan']
