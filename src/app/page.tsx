@@ -8,12 +8,7 @@ import { LocalTime } from '@/ui/record/LocalTime'
 export const metadata = { title: 'Bench · Rest Cog' }
 
 export default async function BenchPage() {
-  const { open, closed, machines, due, looks } = await readBench()
-  const known = machines.map((machine) => ({
-    id: machine.id,
-    family: machine.family,
-    title: [machine.name || familyLabel(machine.family), machine.place].filter(Boolean).join(', '),
-  }))
+  const { open, closed, known, due, looks } = await readBench()
   return (
     <main id="work" className="mx-auto max-w-[1180px] pb-16 mid:px-5 mid:pt-6">
       <h1 className="sr-only">Bench</h1>

@@ -11,7 +11,7 @@ import { alongTheLine } from '@/core/knowledge/isolation'
 import { proveChecks } from '@/core/knowledge/proofChecks'
 import { shortCauses } from '@/core/knowledge/shortCauses'
 import { shortLabels } from '@/core/knowledge/valueLabels'
-import { familyLabel, vocabulary } from '@/core/knowledge/vocabulary'
+import { type FamilyId, familyLabel, vocabulary } from '@/core/knowledge/vocabulary'
 import { findHousehold, findMachine, listJobs, listMachines } from '@/data/household'
 import { listDueLooks, loadSnapshot } from '@/data/jobs'
 import { store } from './store'
@@ -37,6 +37,8 @@ export async function readBench(): Promise<{
   open: BenchJob[]
   closed: BenchJob[]
   machines: MachineRow[]
+  /** Machines to choose from, each under a title of its own. */
+  known: { id: string; family: FamilyId; title: string }[]
   due: MachineRow[]
   /** Looks that lie in the future or are due, answered or not yet. */
   looks: { jobId: string; dueAt: string; title: string; what: string }[]
@@ -68,6 +70,7 @@ export async function readBench(): Promise<{
     open: rows.filter((row) => row.job.status === 'open'),
     closed: rows.filter((row) => row.job.status === 'closed'),
     machines,
+    known: namedApart(machines, jobs),
     due: machines.filter((machine) => machine.nextLook !== null && machine.nextLook <= today),
     looks: looks.map(({ jobId, checkId, dueAt }) => {
       const row = rows.find(({ job }) => job.id === jobId)
@@ -81,6 +84,20 @@ export async function readBench(): Promise<{
       }
     }),
   }
+}
+
+/** Two machines of one name are told apart by their last job. */
+function namedApart(
+  machines: MachineRow[],
+  jobs: JobRow[],
+): { id: string; family: FamilyId; title: string }[] {
+  const titles = machines.map((machine) => [machineTitle(machine), machine.place].filter(Boolean).join(', '))
+  return machines.map(({ id, family }, index) => {
+    const title = titles[index] ?? ''
+    const alone = titles.filter((each) => each === title).length === 1
+    const last = jobs.find((job) => job.machineId === id)?.openedAt.slice(0, 10)
+    return { id, family, title: alone ? title : `${title}, ${last ? `last job ${last}` : 'no job yet'}` }
+  })
 }
 
 function nextActOf(

@@ -1,4 +1,5 @@
 import { CoreError } from '../errors'
+import { decimalFractions } from '../units/fractions'
 import type { CapacitorLabel, Section, SectionLabel } from './types'
 
 const NUMBER = '\\d+(?:[.,]\\d+)?|[.,]\\d+'
@@ -42,7 +43,9 @@ const NAMED = new RegExp(
  */
 export function parseCapacitorLabel(text: string, path = 'label'): CapacitorLabel {
   // A climate code such as 25/85/21 and a pair of frequencies are never capacitances.
-  const source = text.replace(/\b\d{2}\/\d{2,3}\/\d{2}\b/g, ' ').replace(/\b\d{2}\s*\/\s*\d{2}\s*Hz\b/gi, ' ')
+  const source = decimalFractions(text)
+    .replace(/\b\d{2}\/\d{2,3}\/\d{2}\b/g, ' ')
+    .replace(/\b\d{2}\s*\/\s*\d{2}\s*Hz\b/gi, ' ')
   const tolerance = parseTolerance(source)
   const sections = parseSections(withoutTolerance(source))
   if (sections.length === 0) {

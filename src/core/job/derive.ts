@@ -18,6 +18,7 @@ import {
 } from '../diagnose'
 import { isCoreError } from '../errors'
 import { contactorFamilies, lowVoltageCallFamilies } from '../knowledge/familyTraits'
+import { isGroundLead } from '../knowledge/groundLead'
 import { isolationPlans } from '../knowledge/isolation'
 import { electronicKinds, isOf } from '../knowledge/motorKinds'
 import type { FamilyId, ObservationId, ToolId } from '../knowledge/vocabulary'
@@ -102,8 +103,12 @@ const windings = {
   new: oncePerSnapshot((snapshot) => judgedWinding(snapshot, 'new')),
 }
 
+/** Leads that have windings between them: the ground lead is the frame itself and has no pairs. */
+export const windingLeads = (snapshot: JobSnapshot, part: Part): string[] =>
+  snapshot.leads.filter((lead) => lead.part === part && !isGroundLead(lead.name)).map((lead) => lead.name)
+
 function judgedWinding(snapshot: JobSnapshot, part: Part): WindingResult | null {
-  const leads = snapshot.leads.filter((lead) => lead.part === part).map((lead) => lead.name)
+  const leads = windingLeads(snapshot, part)
   if (leads.length < 2) return null
   const usable = (row: ReadingRow) => row.over === 1 || row.value !== null
   const pairs = activeReadings(snapshot, 'resistance', part)

@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest'
 import { familyIds } from '../knowledge/vocabulary'
 import { validatedAct } from './actInput'
 import type { Act } from './actTypes'
-import { capacitorOf, derivedFindings, walkPoints, windingOf } from './derive'
+import { capacitorOf, derivedFindings, walkPoints, windingLeads, windingOf } from './derive'
 import { energyOf } from './energy'
 import { isId, newId } from './ids'
 import { act, id, jobOn, NOW, onBench, refused } from './job.testing'
@@ -78,11 +78,9 @@ describe('acts and their changes', () => {
     )
   })
 
-  it('need a reason to strike, a free name for a lead, and at most ten leads', () => {
+  it('need a reason to strike, and at most ten leads', () => {
     const job = jobOn('ceiling-fan')
     expect(refused(job, { kind: 'point.strike', id: job.points[0]!.id, reason: ' ' })).toBe('no-reason')
-    const named = act(onBench('ceiling-fan'), { kind: 'lead.add', id: id(), part: 'old', name: 'Black' })
-    expect(refused(named, { kind: 'lead.add', id: id(), part: 'old', name: 'black' })).toBe('duplicate-lead')
     const ten = act(
       onBench('ceiling-fan'),
       ...Array.from(
@@ -91,6 +89,30 @@ describe('acts and their changes', () => {
       ),
     )
     expect(refused(ten, { kind: 'lead.add', id: id(), part: 'old', name: 'l10' })).toBe('too-many-leads')
+  })
+
+  it('tell two leads of one colour apart by number, with what was read at the first', () => {
+    const add = (name: string): Act => ({ kind: 'lead.add', id: id(), part: 'old', name })
+    const read = { kind: 'reading.set', id: id(), reading: 'resistance', part: 'old', typed: '14' } as const
+    const two = act(onBench('ceiling-fan'), add('black'), add('brown'), { ...read, a: 'black', b: 'brown' })
+    const three = act(two, add('Brown'), add('brown'))
+    expect(three.leads.map(({ name }) => name)).toEqual(['black', 'brown 1', 'Brown 2', 'brown 3'])
+    expect(three.readings.map(({ pointA, pointB }) => [pointA, pointB])).toEqual([['black', 'brown 1']])
+  })
+
+  it('ask no pairs of the ground lead', () => {
+    const add = (name: string): Act => ({ kind: 'lead.add', id: id(), part: 'old', name })
+    const job = act(onBench('ceiling-fan'), add('black'), add('white'), add('green-yellow'), {
+      kind: 'reading.set',
+      id: id(),
+      reading: 'resistance',
+      part: 'old',
+      a: 'black',
+      b: 'white',
+      typed: '30',
+    })
+    expect(windingLeads(job, 'old')).toEqual(['black', 'white'])
+    expect(windingOf(job, 'old')).toMatchObject({ verdict: 'good', missing: [] })
   })
 
   it('renaming a lead takes its readings along, removing it takes them away', () => {

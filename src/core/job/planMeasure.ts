@@ -5,7 +5,7 @@ import { energyOf } from './energy'
 import { reachOfPart, requireReach } from './gate'
 import { type FieldAct, planAnswerSet } from './planAnswers'
 import { type Draft, planned, put } from './put'
-import type { BenchPart, JobSnapshot, LeadRow, ReadingKind, ReadingRow } from './rows'
+import type { BenchPart, JobSnapshot, LeadRow, ReadingKind, ReadingRow, RowChange } from './rows'
 import { rowOf } from './snapshot'
 
 const quantityOf: Record<ReadingKind, 'uF' | 'ohm' | 'volts'> = {
@@ -77,9 +77,9 @@ export function planMeasure(snapshot: JobSnapshot, act: Act, now: number, at: st
     }
     case 'lead.add': {
       const own = snapshot.leads.filter((lead) => lead.part === act.part)
-      const name = act.name.trim()
       if (own.length >= 10)
         throw new CoreError('too-many-leads', 'Ten leads are the most that can be mapped.')
+      const { name, first } = numbered(own, act.name.trim())
       checkName(own, name, null)
       const row: LeadRow = {
         id: act.id,
@@ -88,7 +88,10 @@ export function planMeasure(snapshot: JobSnapshot, act: Act, now: number, at: st
         name,
         position: Math.max(-1, ...own.map((lead) => lead.position)) + 1,
       }
-      return planned(`Lead: ${name}`, [put(snapshot, 'leads', row.id, row)])
+      return planned(`Lead: ${name}`, [
+        ...(first ? renamed(snapshot, first.lead, first.name) : []),
+        put(snapshot, 'leads', row.id, row),
+      ])
     }
     case 'lead.rename': {
       const lead = rowOf(snapshot, 'leads', act.id) as LeadRow | undefined
@@ -99,23 +102,7 @@ export function planMeasure(snapshot: JobSnapshot, act: Act, now: number, at: st
         name,
         lead.id,
       )
-      const readings = snapshot.readings.filter(
-        (row) => row.part === lead.part && (row.pointA === lead.name || row.pointB === lead.name),
-      )
-      return planned(
-        `Lead ${lead.name} is ${name}`,
-        [
-          put(snapshot, 'leads', lead.id, { ...lead, name }),
-          ...readings.map((row) =>
-            put(snapshot, 'readings', row.id, {
-              ...row,
-              pointA: row.pointA === lead.name ? name : row.pointA,
-              pointB: row.pointB === lead.name ? name : row.pointB,
-            }),
-          ),
-        ],
-        `lead/${lead.id}`,
-      )
+      return planned(`Lead ${lead.name} is ${name}`, renamed(snapshot, lead, name), `lead/${lead.id}`)
     }
     case 'lead.remove': {
       const lead = rowOf(snapshot, 'leads', act.id) as LeadRow | undefined
@@ -160,6 +147,40 @@ function findReading(
       !row.struckAt &&
       ((row.pointA === act.a && row.pointB === act.b) || (row.pointA === act.b && row.pointB === act.a)),
   )
+}
+
+/**
+ * Two leads of one colour are told apart by number: the second brown makes the first one brown 1 and is brown 2 itself. A
+ * name that is typed with its number is taken as it is.
+ */
+function numbered(
+  leads: LeadRow[],
+  name: string,
+): { name: string; first: { lead: LeadRow; name: string } | null } {
+  const same = (other: string) => leads.find((lead) => lead.name.toLowerCase() === other.toLowerCase())
+  const twin = same(name)
+  if (!name || (!twin && !same(`${name} 1`))) return { name, first: null }
+  let next = 2
+  while (same(`${name} ${next}`)) next++
+  return { name: `${name} ${next}`, first: twin ? { lead: twin, name: `${twin.name} 1` } : null }
+}
+
+/** A lead under another name, with its readings and the place where it lands. */
+function renamed(snapshot: JobSnapshot, lead: LeadRow, name: string): RowChange[] {
+  const point = (typed: string) => (typed === lead.name ? name : typed)
+  return [
+    put(snapshot, 'leads', lead.id, { ...lead, name }),
+    ...snapshot.readings
+      .filter((row) => row.part === lead.part && (row.pointA === lead.name || row.pointB === lead.name))
+      .map((row) =>
+        put(snapshot, 'readings', row.id, { ...row, pointA: point(row.pointA), pointB: point(row.pointB) }),
+      ),
+    ...snapshot.landings
+      .filter((row) => row.lead === lead.name || row.terminal === lead.name)
+      .map((row) =>
+        put(snapshot, 'landings', row.id, { ...row, lead: point(row.lead), terminal: point(row.terminal) }),
+      ),
+  ]
 }
 
 function checkName(leads: LeadRow[], name: string, self: string | null): void {

@@ -1,3 +1,4 @@
+import { spreadFractions } from '../units/fractions'
 import { readCapacitorPlate } from './capacitorPlate'
 import { readMotorPlate } from './motorPlate'
 import { Reader } from './reader'
@@ -14,7 +15,8 @@ export type * from './types'
  */
 export function readPlate(input: { text: string; kind?: PlateKind }): PlateResult {
   const kind = input.kind ?? kindOf(input.text)
-  const { work, places } = unrollTables(input.text)
+  const unrolled = unrollTables(input.text)
+  const { work, places } = spreadFractions(unrolled.work, unrolled.places)
   const reader = new Reader(input.text, work, places)
   const fields =
     kind === 'capacitor'

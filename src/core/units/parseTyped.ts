@@ -1,3 +1,4 @@
+import { plainFractions } from './fractions'
 import { type Quantity, quantities } from './quantities'
 
 export type Typed =
@@ -29,7 +30,7 @@ const LETTER_AS_POINT = /^(\d+)([kKrRM])(\d+)$/
  */
 export function parseTyped(text: string, quantity: Quantity, options: ParseOptions = {}): Typed {
   const info = quantities[quantity]
-  let source = text.trim().replace(/\s+/g, ' ')
+  let source = plainFractions(text).trim().replace(/\s+/g, ' ')
   if (source === '') return { kind: 'empty' }
   if (OVER.test(source)) {
     if (options.over) return { kind: 'over' }

@@ -1,4 +1,5 @@
 import { capacitorOf, fieldText, type JobSnapshot, nominalVolts, oncePerSnapshot, windingOf } from '../job'
+import { isGroundLead } from '../knowledge/groundLead'
 import { capacitorKinds } from '../knowledge/motorKinds'
 import { controlTerminals, dualTerminals, singleTerminals } from '../knowledge/terminals'
 import { typedValue } from '../units/parseTyped'
@@ -153,7 +154,7 @@ export function cSideQuestion(snapshot: JobSnapshot): { terminals: string[]; ans
 }
 
 function leadOf(name: string, winding: WindingResult): WiringLead | null {
-  if (/ground|earth|^green/i.test(name)) return { id: name, role: 'ground' }
+  if (isGroundLead(name)) return { id: name, role: 'ground' }
   const role = winding.roles[name]
   if (role === undefined || role === 'line') return null
   if (role !== 'capacitor') return { id: name, role }

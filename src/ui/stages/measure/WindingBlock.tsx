@@ -1,7 +1,7 @@
 'use client'
 
 import { useState } from 'react'
-import { activeReadings, fieldText, type Part, windingOf } from '@/core/job'
+import { activeReadings, fieldText, type Part, windingLeads, windingOf } from '@/core/job'
 import { formatOhm, significant } from '@/core/units'
 import type { WindingVerdict } from '@/core/winding'
 import { useJob } from '../../job/JobProvider'
@@ -27,8 +27,8 @@ const MOST_ON_THE_RING = 5
 /** Leads, the resistance of every pair, and the tree of windings they make. */
 export function WindingBlock({ part, locked }: { part: Part; locked: boolean }) {
   const { snapshot, act, id } = useJob()
-  const leads = snapshot.leads.filter((lead) => lead.part === part)
-  const names = leads.map((lead) => lead.name)
+  const names = windingLeads(snapshot, part)
+  const grounds = snapshot.leads.filter((lead) => lead.part === part && !names.includes(lead.name))
   const result = windingOf(snapshot, part)
   const readings: ChordReading[] = activeReadings(snapshot, 'resistance', part).map((row) => ({
     a: row.pointA,
@@ -52,6 +52,11 @@ export function WindingBlock({ part, locked }: { part: Part; locked: boolean }) 
       aside={`capacitor off, leads off; leads zeroed ${significant(snapshot.household.leadOffsetOhm, 2)} Ω${temperature ? `, at ${temperature}` : ''}`}
     >
       <Leads part={part} />
+      {grounds.map((lead) => (
+        <p key={lead.id} className="caption mb-2">
+          {`${lead.name} is the ground lead: it goes to the frame and has no windings to read.`}
+        </p>
+      ))}
       {names.length < 2 ? (
         <p className="caption">
           Name the leads by their colours. Two are enough for a small motor, ten the most.
