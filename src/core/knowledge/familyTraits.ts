@@ -18,6 +18,8 @@ export const compressorFamilies: FamilyId[] = [
   'refrigerator-evaporator-fan',
   'dehumidifier-fan',
 ]
+/** Families whose motor stands in the weather. */
+export const outdoorFamilies: FamilyId[] = ['outdoor-unit-fan']
 /** Families whose wheel freezes when the defrost has failed. */
 export const defrostFamilies: FamilyId[] = ['refrigerator-evaporator-fan']
 /** Families with a reversing switch of their own. */

@@ -1,4 +1,5 @@
 export { type CapacitorMatchInput, type CapSpec, matchCapacitors } from './capacitor'
 export { matchMotors } from './motor'
+export { type MatchOverview, overviewOf } from './overview'
 export { comparePower } from './power'
 export * from './types'

@@ -152,5 +152,7 @@ export interface MotorMatchInput {
   controlAmps?: number
   supplyVolts?: number
   speedsUsed?: number
+  /** How the old lengths were measured: within a ruler's rounding nothing is turned away. Calipers where left out. */
+  measuredWith?: 'ruler' | 'calipers'
   limit?: number
 }

@@ -5,14 +5,26 @@ import { millimetres as mm, ok, plain, remembered, unknown } from './outcome'
 const SAME_MM = 1
 const SAME_SHAFT_MM = 0.1
 const SHAFT_LENGTH_SLACK_MM = 0.25
+/** What a ruler held against a round body is off by, either way. */
+const RULER_MM = 1.5
 /** A shaft may stand out this much more without being cut. */
 const SHAFT_LONGER_MM = 2
 
-export function diameterRule(old: MotorSpec, candidate: MotorSpec): Outcome {
+/** Turned away by less than a ruler's rounding: not told before calipers have been held to it. */
+function byRuler(a: number, b: number, input: MotorMatchInput): Outcome | null {
+  return input.measuredWith === 'ruler' && Math.abs(a - b) <= RULER_MM
+    ? unknown(mm(a), mm(b), 'A ruler cannot tell these apart: measure the old one again with calipers.')
+    : null
+}
+
+export function diameterRule(old: MotorSpec, candidate: MotorSpec, input: MotorMatchInput): Outcome {
   const [a, b] = [old.diameterMm, candidate.diameterMm]
   if (a === undefined || b === undefined)
     return unknown(mm(a), mm(b), 'Measure the diameter of the motor body.')
-  if (b > a + SAME_MM) return { verdict: 'no', old: mm(a), new: mm(b), text: 'Too thick for the bracket.' }
+  if (b > a + SAME_MM)
+    return (
+      byRuler(a, b, input) ?? { verdict: 'no', old: mm(a), new: mm(b), text: 'Too thick for the bracket.' }
+    )
   if (b >= a - SAME_MM || !held(old)) return ok(mm(a), mm(b), 'Fits the bracket.')
   const text = `Fit a band or adapter for ${mm(b)} in place of ${mm(a)}.`
   return { verdict: 'work', old: mm(a), new: mm(b), text, work: [{ kind: 'change-band', text }] }
@@ -29,21 +41,31 @@ export function lengthRule(old: MotorSpec, candidate: MotorSpec): Outcome {
   return ok(mm(a), mm(b), 'No longer than the old one.')
 }
 
-export function shaftDiameterRule(old: MotorSpec, candidate: MotorSpec): Outcome {
+export function shaftDiameterRule(old: MotorSpec, candidate: MotorSpec, input: MotorMatchInput): Outcome {
   const [a, b] = [old.shaft?.diameterMm, candidate.shaft?.diameterMm]
   if (a === undefined || b === undefined)
     return unknown(mm(a), mm(b), 'Measure the shaft diameter with a caliper.')
   if (Math.abs(a - b) <= SAME_SHAFT_MM) return ok(mm(a), mm(b), 'Same shaft.')
-  if (b > a) return { verdict: 'no', old: mm(a), new: mm(b), text: 'The shaft does not go into the hub.' }
+  if (b > a)
+    return (
+      byRuler(a, b, input) ?? {
+        verdict: 'no',
+        old: mm(a),
+        new: mm(b),
+        text: 'The shaft does not go into the hub.',
+      }
+    )
   const text = `Bush the shaft from ${mm(b)} up to ${mm(a)}.`
   return { verdict: 'work', old: mm(a), new: mm(b), text, work: [{ kind: 'bush-shaft', text }] }
 }
 
-export function shaftLengthRule(old: MotorSpec, candidate: MotorSpec): Outcome {
+export function shaftLengthRule(old: MotorSpec, candidate: MotorSpec, input: MotorMatchInput): Outcome {
   const [a, b] = [old.shaft?.lengthMm, candidate.shaft?.lengthMm]
   if (a === undefined || b === undefined)
     return unknown(mm(a), mm(b), 'Measure the shaft from the mounting face to its end.')
   if (b < a - SHAFT_LENGTH_SLACK_MM) {
+    const short = byRuler(a, b, input)
+    if (short) return short
     return {
       verdict: 'no',
       old: mm(a),

@@ -3,7 +3,9 @@
 import { useState } from 'react'
 import { fieldText } from '@/core/job'
 import type { MatchResult, RuleVerdict } from '@/core/match'
+import { inHouseholdUnits } from '@/core/units/household'
 import { useJob } from '../../job/JobProvider'
+import { countLine, Overview } from './Overview'
 
 export interface SheetPart {
   id: string
@@ -29,6 +31,7 @@ export function MatchSheet({ what, results, parts }: MatchSheetProps) {
   const chosenId = fieldText(snapshot, 'choice', what)
   const [from, setFrom] = useState(0)
   const [all, setAll] = useState(false)
+  const said = (text: string) => inHouseholdUnits(text, snapshot.household.inches === 1)
   const usable = results.filter((result) => result.verdict !== 'no')
   const list = all ? results : usable
   const start = Math.min(from, Math.max(0, list.length - 1))
@@ -42,7 +45,7 @@ export function MatchSheet({ what, results, parts }: MatchSheetProps) {
   return (
     <div>
       <div className="mb-2 flex flex-wrap items-center justify-between gap-2">
-        <p data-testid="match-count">{`${usable.length} of ${results.length} can serve${results.length - usable.length > 0 ? `, ${results.length - usable.length} cannot` : ''}.`}</p>
+        <p data-testid="match-count">{countLine(results)}</p>
         <div className="flex items-center gap-2">
           <button
             type="button"
@@ -74,12 +77,7 @@ export function MatchSheet({ what, results, parts }: MatchSheetProps) {
           </label>
         </div>
       </div>
-      {shown.length === 0 ? (
-        <p className="py-4">
-          Nothing in the catalogue serves with these figures. Check the figures, or look among those that
-          cannot to see which rule stands against them.
-        </p>
-      ) : null}
+      <Overview results={results} parts={parts} />
       <div className="relative overflow-x-auto">
         <table className="w-full min-w-[640px] table-fixed text-left text-sm" data-testid="match-sheet">
           <caption className="sr-only">{`Old ${what} against candidates`}</caption>
@@ -120,7 +118,7 @@ export function MatchSheet({ what, results, parts }: MatchSheetProps) {
                 <th scope="row" className="py-1.5 pr-2 font-normal">
                   <b className="font-semibold">{rule.replaceAll('-', ' ')}</b>
                   <span className="num caption block">
-                    {shown.map((result) => find(result, rule)?.old).find(Boolean)}
+                    {said(shown.map((result) => find(result, rule)?.old).find(Boolean) ?? '')}
                   </span>
                 </th>
                 {shown.map((result) => {
@@ -136,10 +134,10 @@ export function MatchSheet({ what, results, parts }: MatchSheetProps) {
                             className={`num ${found.verdict === 'no' ? 'text-stop' : found.verdict === 'work' ? 'text-copper' : ''}`}
                           >
                             <span aria-hidden="true">{marks[found.verdict]}</span>{' '}
-                            <span className="sr-only">{words[found.verdict]}:</span> {found.new}
+                            <span className="sr-only">{words[found.verdict]}:</span> {said(found.new)}
                           </span>
                           {found.verdict === 'ok' ? null : (
-                            <span className="caption block leading-snug">{found.text}</span>
+                            <span className="caption block leading-snug">{said(found.text)}</span>
                           )}
                         </>
                       ) : (
@@ -169,7 +167,7 @@ export function MatchSheet({ what, results, parts }: MatchSheetProps) {
                     ) : (
                       <ul className="list-disc pl-4">
                         {result.work.map((work) => (
-                          <li key={work.text}>{work.text}</li>
+                          <li key={work.text}>{said(work.text)}</li>
                         ))}
                       </ul>
                     )}

@@ -1,11 +1,12 @@
 'use client'
 
 import { useMemo } from 'react'
-import { fieldText, motorPlateFields, oldMotor, type PlateField, plateFieldError } from '@/core/job'
+import { fieldText, motorPlateFields, type PlateField, plateFieldError } from '@/core/job'
+import { motorMatchInputOf } from '@/core/job/motorMatch'
 import { catalogueMotors } from '@/core/knowledge/catalogue/motors'
 import { type MotorKindId, vocabulary } from '@/core/knowledge/vocabulary'
-import { type MotorSpec, matchMotors, type Position } from '@/core/match'
-import { formatHp, quantities, typedValue } from '@/core/units'
+import { type MotorSpec, matchMotors } from '@/core/match'
+import { formatHp, quantities } from '@/core/units'
 import { useJob } from '../../job/JobProvider'
 import { Section } from '../../kit/Section'
 import { SelectField, TextField } from '../../kit/TextField'
@@ -28,22 +29,7 @@ export function MotorMatch() {
   const { snapshot, act, id } = useJob()
   const { household, machine } = snapshot
   const text = (part: string, field: string) => fieldText(snapshot, part, field)
-  const position = text('motor-old', 'position') as Position | ''
-  const outdoors = text('motor-old', 'outdoors')
-  const speedsUsed = typedValue(text('motor-old', 'speedsUsed'), 'count')
-  const controlAmps = typedValue(text('motor-old', 'controlAmps'), 'amps')
-  const results = useMemo(
-    () =>
-      matchMotors({
-        old: oldMotor(snapshot),
-        candidates: catalogueMotors,
-        ...(position ? { position } : {}),
-        ...(outdoors ? { outdoors: outdoors === 'yes' } : {}),
-        ...(controlAmps === null ? {} : { controlAmps }),
-        ...(speedsUsed === null ? {} : { speedsUsed }),
-      }).results,
-    [snapshot, position, outdoors, controlAmps, speedsUsed],
-  )
+  const results = useMemo(() => matchMotors(motorMatchInputOf(snapshot, catalogueMotors)).results, [snapshot])
   const set = (field: string) => (typed: string) =>
     act({ kind: 'field.set', id: id(), part: 'motor-old', field, typed })
   return (
@@ -75,7 +61,7 @@ export function MotorMatch() {
           ))}
           <SelectField
             label="Shaft stands"
-            value={position}
+            value={text('motor-old', 'position')}
             empty="not known"
             options={[
               { value: 'shaft-up', label: 'up' },
@@ -86,13 +72,20 @@ export function MotorMatch() {
           />
           <SelectField
             label="Outdoors"
-            value={outdoors}
+            value={text('motor-old', 'outdoors')}
             empty="not said"
             options={[
               { value: 'yes', label: 'yes' },
               { value: 'no', label: 'no' },
             ]}
             onChoose={set('outdoors')}
+          />
+          <SelectField
+            label="Sizes taken with"
+            value={text('motor-old', 'measuredWith')}
+            empty="a ruler or tape"
+            options={[{ value: 'calipers', label: 'calipers' }]}
+            onChoose={set('measuredWith')}
           />
           <TextField
             label="Speeds in use"

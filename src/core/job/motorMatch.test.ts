@@ -1,0 +1,52 @@
+import { describe, expect, it } from 'vitest'
+import { act, id, jobOn, onBench } from './job.testing'
+import { motorMatchInputOf } from './motorMatch'
+
+describe('what a job knows of the motor that is looked for', () => {
+  it('the supply of the house where the plate is not read, and the plate once it is', () => {
+    const bare = jobOn('bath-exhaust-fan')
+    expect(motorMatchInputOf(bare, [])).toMatchObject({
+      supplyVolts: 120,
+      outdoors: false,
+      old: { hz: [60] },
+    })
+    const read = act(bare, {
+      kind: 'field.set',
+      id: id(),
+      part: 'motor-old',
+      field: 'voltages',
+      typed: '115',
+    })
+    expect(motorMatchInputOf(read, [])).not.toHaveProperty('supplyVolts')
+  })
+
+  it('the weather of an outdoor unit, unless the person says otherwise', () => {
+    const job = jobOn('outdoor-unit-fan')
+    expect(motorMatchInputOf(job, []).outdoors).toBe(true)
+    const inside = act(job, {
+      kind: 'field.set',
+      id: id(),
+      part: 'motor-old',
+      field: 'outdoors',
+      typed: 'no',
+    })
+    expect(motorMatchInputOf(inside, []).outdoors).toBe(false)
+  })
+
+  it('the speeds that a mapped motor shows', () => {
+    const add = (name: string) => ({ kind: 'lead.add', id: id(), part: 'old', name }) as const
+    const read = (a: string, b: string, typed: string) =>
+      ({ kind: 'reading.set', id: id(), reading: 'resistance', part: 'old', a, b, typed }) as const
+    const job = act(
+      onBench('furnace-blower'),
+      ...['white', 'black', 'blue', 'brown'].map(add),
+      read('white', 'black', '8'),
+      read('white', 'blue', '11'),
+      read('white', 'brown', '20'),
+      read('black', 'blue', '3'),
+      read('black', 'brown', '28'),
+      read('blue', 'brown', '31'),
+    )
+    expect(motorMatchInputOf(job, []).old.speeds).toBe(2)
+  })
+})

@@ -1,0 +1,48 @@
+import { outdoorFamilies } from '../knowledge/familyTraits'
+import type { MotorMatchInput, MotorSpec, Position } from '../match'
+import { typedValue } from '../units/parseTyped'
+import { windingOf } from './derive'
+import { fieldText } from './fields'
+import { oldMotor } from './oldPart'
+import { nominalVolts } from './plant'
+import type { JobSnapshot } from './rows'
+
+const positions: Position[] = ['shaft-up', 'shaft-down', 'horizontal']
+
+/**
+ * All that the job knows of the motor that is looked for: its plate and sizes, the household's supply where the plate is not
+ * read, the weather where the family stands in it, and the speeds that its leads show.
+ */
+export function motorMatchInputOf(snapshot: JobSnapshot, candidates: MotorSpec[]): MotorMatchInput {
+  const text = (field: string) => fieldText(snapshot, 'motor-old', field)
+  const position = positions.find((each) => each === text('position'))
+  const outdoors = text('outdoors')
+    ? text('outdoors') === 'yes'
+    : outdoorFamilies.includes(snapshot.machine.family)
+  const speedsUsed = typedValue(text('speedsUsed'), 'count')
+  const controlAmps = typedValue(text('controlAmps'), 'amps')
+  const plate = oldMotor(snapshot)
+  const speeds = plate.speeds ?? speedsOfLeads(snapshot)
+  const supply = nominalVolts(snapshot.household, snapshot.machine)
+  return {
+    old: {
+      ...plate,
+      ...(speeds === undefined ? {} : { speeds }),
+      ...(plate.hz === undefined && supply.hz !== null ? { hz: [supply.hz] } : {}),
+    },
+    candidates,
+    ...(plate.voltages === undefined ? { supplyVolts: supply.volts } : {}),
+    ...(position ? { position } : {}),
+    outdoors,
+    ...(controlAmps === null ? {} : { controlAmps }),
+    ...(speedsUsed === null ? {} : { speedsUsed }),
+    measuredWith: text('measuredWith') === 'calipers' ? 'calipers' : 'ruler',
+  }
+}
+
+/** Speeds that a mapped motor shows, where the map stands. */
+function speedsOfLeads(snapshot: JobSnapshot): number | undefined {
+  const winding = windingOf(snapshot, 'old')
+  const speeds = winding?.verdict === 'good' ? winding.speedsFastestFirst.length : 0
+  return speeds > 0 ? speeds : undefined
+}

@@ -1,0 +1,22 @@
+const MILLIMETRES = /(-?\d+(?:\.\d+)?) mm\b/g
+const SIXTEENTH = 25.4 / 16
+/** A length this near to a sixteenth of an inch is said as one. */
+const NEAR_MM = 0.3
+
+/**
+ * Lengths of a sentence in the units of the household. A fraction where the length is one, else hundredths.
+ *
+ * @example inHouseholdUnits('Bush the shaft from 8 mm up to 12.7 mm.', true) // 'Bush the shaft from 5/16 in up to 1/2 in.'
+ */
+export const inHouseholdUnits = (text: string, inches: boolean): string =>
+  inches ? text.replace(MILLIMETRES, (_, mm: string) => inchText(Number(mm))) : text
+
+function inchText(mm: number): string {
+  const sixteenths = Math.round(mm / SIXTEENTH)
+  if (Math.abs(mm - sixteenths * SIXTEENTH) > NEAR_MM || sixteenths === 0)
+    return `${Math.round((mm / 25.4) * 100) / 100} in`
+  const whole = Math.floor(sixteenths / 16)
+  let [top, bottom] = [sixteenths % 16, 16]
+  while (top > 0 && top % 2 === 0) [top, bottom] = [top / 2, bottom / 2]
+  return `${[whole > 0 ? whole : '', top > 0 ? `${top}/${bottom}` : ''].filter((part) => part !== '').join(' ')} in`
+}
