@@ -1,5 +1,6 @@
 import { compressorFamilies, defrostFamilies, reversingSwitchFamilies } from '../knowledge/familyTraits'
 import { type MotorKindId, vocabulary } from '../knowledge/vocabulary'
+import { wrongTurn } from '../knowledge/wrongTurn'
 import { partsSeen } from './partsSeen'
 import type { DiagnoseInput, Findings } from './types'
 
@@ -10,9 +11,7 @@ interface Remark {
 
 /** One finding, however it was told. */
 const turnsWrong = (findings: Findings): boolean =>
-  findings['fan-state'] === 'runs-backwards' ||
-  findings.direction === 'wrong' ||
-  findings['air-flow'] === 'wrong-way'
+  wrongTurn.some(({ observation, value }) => findings[observation] === value)
 
 /** What the trade says beside the probabilities, whatever they are. */
 const remarks: Remark[] = [

@@ -1,11 +1,21 @@
-import { capacitorOf, fieldText, type JobSnapshot, nominalVolts, oncePerSnapshot, windingOf } from '../job'
+import {
+  capacitorOf,
+  fieldText,
+  findingsOf,
+  type JobSnapshot,
+  nominalVolts,
+  oncePerSnapshot,
+  windingOf,
+} from '../job'
 import { isGroundLead } from '../knowledge/groundLead'
-import { capacitorKinds } from '../knowledge/motorKinds'
+import { capacitorKinds, electronicKinds, isOf } from '../knowledge/motorKinds'
 import { controlTerminals, dualTerminals, singleTerminals } from '../knowledge/terminals'
+import { wrongTurnElsewhere } from '../knowledge/wrongTurn'
 import { typedValue } from '../units/parseTyped'
 import type { WindingResult } from '../winding'
 import { type WiringCheck, wireMotor } from '.'
 import { checkWiring } from './check'
+import { reversalOf } from './reversal'
 import type { WiringInput, WiringLead } from './types'
 
 /** Terminals of a family's control, as they are offered where each lead lands. */
@@ -36,7 +46,54 @@ function jobMotor(snapshot: JobSnapshot): JobMotor | null {
   if (leads.length < names.length) return null
   if (roles.filter((role) => role === 'common').length !== 1 || !roles.includes('run')) return null
   const motor = { leads, ...windingsOf(leads, winding), ...plateOf(snapshot, part) }
-  return { part, leads, input: (kind) => ({ ...controlOf(snapshot, kind), motor }) }
+  return { part, leads, input: (kind) => ({ ...controlOf(snapshot, kind), ...turnOf(snapshot), motor }) }
+}
+
+/** Present and wanted turn, seen from the shaft end, where the person said both. */
+function turnOf(snapshot: JobSnapshot): Pick<WiringInput, 'rotationNow' | 'rotationWanted'> {
+  const said = (field: string) => turns.find((turn) => turn === fieldText(snapshot, 'turn', field))
+  const [rotationNow, rotationWanted] = [said('now'), said('wanted')]
+  return rotationNow && rotationWanted ? { rotationNow, rotationWanted } : {}
+}
+
+const turns = ['CW', 'CCW'] as const
+
+/** How the turn of the job's motor is changed, and what a wrong turn can be besides. */
+export interface TurnAdvice {
+  /** Null while the present or the wanted turn is not said, or both are the same. */
+  method: { kind: string; text: string } | null
+  /** The way that is refused, with its reason. */
+  refused: string[]
+  elsewhere: string[]
+}
+
+/**
+ * Reversing, asked from Match and from Prove: refused where the windings differ, with what else blows air the wrong way.
+ * A motor whose windings were not read is answered as one of which nothing is known.
+ */
+export function turnAdviceOf(snapshot: JobSnapshot): TurnAdvice {
+  const elsewhere = wrongTurnElsewhere(snapshot.machine.family, findingsOf(snapshot))
+  const kind = snapshot.machine.motorKind
+  if (isOf(electronicKinds, kind))
+    return {
+      method: null,
+      refused: ['An electronic motor turns as its board or module tells it; no leads change it.'],
+      elsewhere,
+    }
+  const motor = jobMotor(snapshot)
+  const capacitor = capacitorKindOf(snapshot)
+  const { reversal, warnings } = reversalOf(
+    motor?.input(capacitor) ?? {
+      ...controlOf(snapshot, capacitor),
+      ...turnOf(snapshot),
+      motor: { leads: [], ...(kind ? { kind } : {}) },
+    },
+  )
+  return {
+    method: reversal ? { kind: reversal.method, text: reversal.text } : null,
+    refused: warnings.map(({ text }) => text),
+    elsewhere,
+  }
 }
 
 /** One line of the wiring to be made: a lead or a jumper, where it lands, and why. */

@@ -8,7 +8,8 @@ import { significant, typedValue } from '@/core/units'
 import { useJob } from '../../job/JobProvider'
 import { Section } from '../../kit/Section'
 import { TextField } from '../../kit/TextField'
-import { MatchSheet, type SheetPart } from './MatchSheet'
+import { MatchSheet } from './MatchSheet'
+import type { SheetPart } from './sheetPart'
 
 const parts = new Map<string, SheetPart>(
   catalogueCapacitors.map((part) => [

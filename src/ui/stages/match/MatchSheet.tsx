@@ -6,13 +6,7 @@ import type { MatchResult, RuleVerdict } from '@/core/match'
 import { inHouseholdUnits } from '@/core/units/household'
 import { useJob } from '../../job/JobProvider'
 import { countLine, Overview } from './Overview'
-
-export interface SheetPart {
-  id: string
-  name: string
-  maker: string
-  price: number | null
-}
+import type { SheetPart } from './sheetPart'
 
 interface MatchSheetProps {
   what: 'motor' | 'capacitor'

@@ -11,7 +11,9 @@ import { useJob } from '../../job/JobProvider'
 import { Section } from '../../kit/Section'
 import { SelectField, TextField } from '../../kit/TextField'
 import { PlatePhoto } from '../../plate/PlatePhoto'
-import { MatchSheet, type SheetPart } from './MatchSheet'
+import { Reversing } from '../Reversing'
+import { MatchSheet } from './MatchSheet'
+import type { SheetPart } from './sheetPart'
 
 const parts = new Map<string, SheetPart>(
   catalogueMotors.map((motor) => [
@@ -95,6 +97,14 @@ export function MotorMatch() {
             onType={set('speedsUsed')}
           />
         </div>
+      </Section>
+      <Section title="It must turn the other way">
+        <details open={text('turn', 'wanted') !== ''}>
+          <summary className="flex min-h-11 items-center font-semibold text-teal underline underline-offset-4">
+            How its turn is changed, and what else it can be
+          </summary>
+          <Reversing />
+        </details>
       </Section>
       <Section title="Candidates" aside="a made-up catalogue; the shop’s own figures decide">
         <MatchSheet what="motor" results={results} parts={parts} />

@@ -1,7 +1,7 @@
 'use client'
 
 import { type MatchResult, overviewOf } from '@/core/match'
-import type { SheetPart } from './MatchSheet'
+import type { SheetPart } from './sheetPart'
 
 const named = (rule: string) => rule.replaceAll('-', ' ')
 const list = (rules: string[]) => rules.map(named).join(', ')

@@ -3,8 +3,10 @@
 import Link from 'next/link'
 import { useState } from 'react'
 import type { ProveCheck } from '@/core/knowledge/proofChecks'
+import { wrongTurn } from '@/core/knowledge/wrongTurn'
 import { useJob } from '../../job/JobProvider'
 import { clock } from '../../kit/time'
+import { Reversing } from '../Reversing'
 
 interface CheckListProps {
   checks: ProveCheck[]
@@ -23,6 +25,12 @@ export function CheckList({ checks, disabled, note }: CheckListProps) {
     </ol>
   )
 }
+
+/** The fan turns the wrong way, however it was told. */
+const saysWrongTurn = ({ observation, value }: { observation: string; value: string }) =>
+  wrongTurn.some((each) => each.observation === observation && each.value === value)
+const saidWrongTurn = (findings: Partial<Record<string, string>>) =>
+  wrongTurn.some(({ observation, value }) => findings[observation] === value)
 
 function Check({ check, disabled, note }: { check: ProveCheck; disabled: boolean; note: string }) {
   const { snapshot, findings, act, id } = useJob()
@@ -74,6 +82,11 @@ function Check({ check, disabled, note }: { check: ProveCheck; disabled: boolean
           </button>
         ))}
       </span>
+      {row?.result === 'fail' && fails.some(saysWrongTurn) && saidWrongTurn(findings) ? (
+        <div className="mid:col-span-2">
+          <Reversing />
+        </div>
+      ) : null}
       {asks || (row?.result === 'fail' && fails.length > 1) ? (
         <fieldset className="flex flex-wrap items-center gap-1.5 mid:col-span-2">
           <legend className="float-left mr-2 text-sm">What is it? It becomes a finding:</legend>

@@ -7,6 +7,7 @@ import { Tick } from '../../kit/Tick'
 import { TickKey } from '../../kit/TickKey'
 import { clock } from '../../kit/time'
 import { GateLine } from '../measure/GateLine'
+import { CapacitorWires } from './CapacitorWires'
 import { Cures } from './Cures'
 import { Landings } from './Landings'
 
@@ -22,6 +23,7 @@ export function RefitStage() {
   return (
     <>
       <GateLine />
+      <CapacitorWires />
       <Landings />
       <Section
         title="The way back"

@@ -1,0 +1,83 @@
+import fc from 'fast-check'
+import { describe, expect, it } from 'vitest'
+import { capacitorLandings } from './capacitorLandings'
+
+const dual = [
+  { section: 'HERM', uF: 35 },
+  { section: 'FAN', uF: 5 },
+]
+const single = (id: string, uF: number) => ({ id, sections: [{ section: 'single' as const, uF }] })
+
+describe('only the capacitor is replaced', () => {
+  it('by the same dual: HERM to HERM, FAN to FAN, C to C', () => {
+    const part = {
+      id: 'new',
+      sections: [
+        { section: 'HERM' as const, uF: 35 },
+        { section: 'FAN' as const, uF: 5 },
+      ],
+    }
+    const list = capacitorLandings(dual, [part])
+    expect(list?.landings.map(({ wires, terminal }) => `${wires} → ${terminal}`)).toEqual([
+      'wires of C → C',
+      'wires of HERM → HERM',
+      'wires of FAN → FAN',
+    ])
+    expect(list?.bridges).toEqual([])
+  })
+
+  it('by two cans: each section on its own, and a bridge between the commons', () => {
+    const list = capacitorLandings(dual, [single('fan', 5), single('herm', 35)])
+    expect(list?.landings.map(({ wires, can }) => [wires, can])).toEqual([
+      ['wires of C', 1],
+      ['wires of HERM', 1],
+      ['wires of FAN', 0],
+    ])
+    expect(list?.bridges).toMatchObject([{ from: { can: 1, terminal: '1' }, to: { can: 0, terminal: '1' } }])
+  })
+
+  it('by a part of several sections: jumpers by the microfarads, the rest bare and covered', () => {
+    const multi = ['2.5', '5', '10', '20', '5b'].map((terminal) => ({
+      terminal,
+      uF: Number.parseFloat(terminal),
+    }))
+    const list = capacitorLandings(dual, [{ id: 'multi', multi }])
+    const herm = list?.landings.find(({ wires }) => wires === 'wires of HERM')
+    expect(herm?.why).toMatch(/together make 35 µF for HERM/)
+    expect(list?.bridges).toHaveLength(2)
+    expect(list?.bare).toEqual([{ can: 0, terminal: '2.5' }])
+    expect(list?.warnings.join(' ')).toMatch(/Cover each terminal/)
+  })
+
+  it('a single has no polarity', () => {
+    const list = capacitorLandings([{ section: 'single', uF: 7.5 }], [single('new', 7.5)])
+    expect(list?.landings.map(({ terminal }) => terminal)).toEqual(['1', '2'])
+  })
+
+  it.each([
+    ['another value', [single('a', 40), single('b', 5)]],
+    ['one can for two sections', [single('a', 35)]],
+    ['nothing', []],
+  ])('makes no list of %s', (_, parts) => {
+    expect(capacitorLandings(dual, parts)).toBeNull()
+  })
+
+  it('every bundle lands once, on a terminal that the part has', () => {
+    const values = fc.uniqueArray(fc.constantFrom(2.5, 5, 7.5, 10, 20, 30, 35, 40), {
+      minLength: 2,
+      maxLength: 2,
+    })
+    fc.assert(
+      fc.property(values, ([herm = 1, fan = 1]) => {
+        const old = [
+          { section: 'HERM', uF: herm },
+          { section: 'FAN', uF: fan },
+        ]
+        const list = capacitorLandings(old, [single('a', herm), single('b', fan)])
+        expect(new Set(list?.landings.map(({ wires }) => wires)).size).toBe(3)
+        for (const { can, terminal } of list?.landings ?? [])
+          expect(list?.cans[can]?.terminals).toContain(terminal)
+      }),
+    )
+  })
+})

@@ -1,0 +1,17 @@
+import { fieldText, type JobSnapshot, oldCapacitor } from '../job'
+import { type CapSpec, matchCapacitors } from '../match'
+import { type CapacitorList, capacitorLandings } from './capacitorLandings'
+
+/**
+ * The list of a job in which a capacitor was chosen: where each bundle of wires goes. Null where none is chosen, the old
+ * label is not read, or the part cannot make its sections.
+ */
+export function capacitorListOf(snapshot: JobSnapshot, catalogue: CapSpec[]): CapacitorList | null {
+  const old = oldCapacitor(snapshot)
+  const chosen = catalogue.find(({ id }) => id === fieldText(snapshot, 'choice', 'capacitor'))
+  if (!old || !chosen) return null
+  const beside =
+    matchCapacitors({ old, candidates: catalogue }).results.find(({ id }) => id === chosen.id)?.with ?? []
+  const others = beside.flatMap((id) => catalogue.find((part) => part.id === id && id !== chosen.id) ?? [])
+  return capacitorLandings(old.sections, [chosen, ...others])
+}

@@ -1,0 +1,7 @@
+/** A candidate as the sheet names it. */
+export interface SheetPart {
+  id: string
+  name: string
+  maker: string
+  price: number | null
+}
