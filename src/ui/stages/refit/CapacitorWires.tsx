@@ -86,6 +86,17 @@ function CansDrawing({ list }: { list: CapacitorList }) {
             stroke="var(--ink)"
             strokeWidth="1.5"
           />
+          {list.cans.length > 1 ? (
+            <text
+              x={(starts[can] ?? 0) + (terminals.length * STEP) / 2}
+              y={TOP + 72}
+              textAnchor="middle"
+              fontSize="13"
+              fill="var(--soft)"
+            >
+              {`can ${can + 1}`}
+            </text>
+          ) : null}
           {terminals.map((terminal) => (
             <g key={terminal}>
               <rect x={at({ can, terminal }) - 4} y={TOP} width="8" height="16" fill="var(--ink)" />
