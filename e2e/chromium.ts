@@ -9,5 +9,7 @@ export const chromium = {
     '--disable-background-networking',
     '--disable-component-update',
     '--disable-sync',
+    // A home network’s plain address, as a phone sees it: a made-up name that leads to this machine.
+    '--host-resolver-rules=MAP rest-cog.home.arpa 127.0.0.1',
   ],
 }

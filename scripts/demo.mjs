@@ -1,7 +1,8 @@
 // Install, build, plant the demo household into a folder of its own, serve it, say where.
 import { existsSync, rmSync } from 'node:fs'
 import { join } from 'node:path'
-import { ensureBuilt, ensureInstalled, portFrom, root, runTypeScript, serve } from './lib.mjs'
+import { ensureBuilt, ensureInstalled, orSayWhy, portFrom, root, runTypeScript, serve } from './lib.mjs'
+import { startServing } from './network.mjs'
 
 const folder = process.env.RESTCOG_DATA ?? join(root, '.demo-data')
 if (process.argv.includes('--fresh')) rmSync(folder, { recursive: true, force: true })
@@ -14,6 +15,14 @@ if (!existsSync(join(folder, 'rest-cog.db'))) {
     process.exit(status)
   }
 }
-const { address } = await serve({ dataFolder: folder, port: portFrom(4180), quiet: true })
-console.log(`Rest Cog, demo household: ${address}`)
-console.log('Stop with Ctrl C. `npm run demo -- --fresh` plants it anew.')
+await orSayWhy(async () => {
+  const [first, ...more] = await startServing({
+    serve,
+    dataFolder: folder,
+    port: portFrom(4180),
+    args: process.argv.slice(2),
+  })
+  console.log(`Rest Cog, demo household: ${first}`)
+  for (const line of more) console.log(line)
+  console.log('Stop with Ctrl C. `npm run demo -- --fresh` plants it anew.')
+})

@@ -102,43 +102,72 @@ export function runTypeScript(file, args = [], options = {}) {
   return run(process.execPath, ['--import', 'tsx', join(root, file), ...args], options)
 }
 
-/** Serve the built application on this machine only. Resolves with the child once it answers. */
-export async function serve({ dataFolder, port, quiet = false }) {
+/**
+ * Serve the built application: on this machine only, or with `host` on the home network. Resolves with the child once it
+ * answers; when the server dies later, the command says so and ends.
+ */
+export async function serve({ dataFolder, port, quiet = false, host = '127.0.0.1', env = {} }) {
   const child = spawn(
     process.execPath,
-    [
-      join(root, 'node_modules', 'next', 'dist', 'bin', 'next'),
-      'start',
-      '-H',
-      '127.0.0.1',
-      '-p',
-      String(port),
-    ],
+    [join(root, 'node_modules', 'next', 'dist', 'bin', 'next'), 'start', '-H', host, '-p', String(port)],
     {
       cwd: root,
       stdio: ['ignore', quiet ? 'ignore' : 2, 2],
-      env: { ...process.env, NODE_ENV: 'production', RESTCOG_DATA: dataFolder },
+      env: { ...process.env, ...env, NODE_ENV: 'production', RESTCOG_DATA: dataFolder },
     },
   )
-  const stop = () => child.kill('SIGTERM')
-  process.on('SIGINT', stop)
-  process.on('SIGTERM', stop)
+  let stopping = false
+  const stop = () => {
+    stopping = true
+    child.kill('SIGTERM')
+  }
+  for (const signal of ['SIGINT', 'SIGTERM', 'SIGHUP']) process.on(signal, stop)
   process.on('exit', stop)
   const address = `http://127.0.0.1:${port}`
   const until = Date.now() + 30_000
   while (Date.now() < until) {
-    if (child.exitCode !== null)
+    if (child.exitCode !== null || child.signalCode !== null)
       throw new Error(
-        `The server stopped with code ${child.exitCode}. Is port ${port} in use? Set PORT to another number.`,
+        `The server stopped with ${child.signalCode ?? `code ${child.exitCode}`}. Is port ${port} in use? Set PORT to another number.`,
       )
     try {
       const response = await fetch(`${address}/api/health`)
-      if (response.ok) return { child, address }
-    } catch {
+      if (response.ok) {
+        child.on('exit', (code, signal) => {
+          if (!stopping)
+            console.error(
+              `The server has stopped (${signal ?? `code ${code}`}). Nothing stored is lost; start it again.`,
+            )
+          process.exit(stopping ? 0 : 1)
+        })
+        return { child, address }
+      }
+      const told = await response.json().catch(() => null)
+      // Not a matter of waiting: the file itself is the trouble.
+      if (told?.error) {
+        stop()
+        throw new Refused(told.error.message)
+      }
+    } catch (error) {
+      if (error instanceof Refused) throw error
       await new Promise((resolve) => setTimeout(resolve, 60))
     }
   }
+  stop()
   throw new Error('The server did not answer within 30 seconds.')
+}
+
+/** A start that is given up at once, with the sentence that says why. */
+export class Refused extends Error {}
+
+/** Run a command; what it refuses is one sentence on the console, never a stack. */
+export async function orSayWhy(work) {
+  try {
+    await work()
+  } catch (error) {
+    console.error(error instanceof Error ? error.message : String(error))
+    process.exit(1)
+  }
 }
 
 export const portFrom = (fallback) => Number(process.env.PORT ?? fallback)

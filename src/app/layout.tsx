@@ -2,7 +2,10 @@ import '@fontsource-variable/atkinson-hyperlegible-next'
 import '@fontsource-variable/spline-sans-mono'
 import './globals.css'
 import type { Metadata, Viewport } from 'next'
+import { headers } from 'next/headers'
 import type { ReactNode } from 'react'
+import { isCoreError } from '@/core/errors'
+import type { HouseholdRow } from '@/core/job'
 import { readHousehold } from '@/server/household'
 import { Shell } from '@/ui/shell/Shell'
 
@@ -14,13 +17,47 @@ export const viewport: Viewport = { width: 'device-width', initialScale: 1 }
 export const dynamic = 'force-dynamic'
 
 export default async function RootLayout({ children }: { children: ReactNode }) {
-  const household = await readHousehold()
+  const asked = await headers()
+  const door = asked.get('x-rest-cog-door') === '1'
+  const opened = await openedHousehold()
+  if ('error' in opened) return <NoFile message={opened.error} />
+  const { household } = opened
   return (
     <html lang="en" data-theme={household.theme}>
       <body>
-        <Shell householdName={household.name} singleKeys={household.singleKeys === 1}>
-          {children}
-        </Shell>
+        {door ? (
+          children
+        ) : (
+          <Shell householdName={household.name} singleKeys={household.singleKeys === 1}>
+            {children}
+          </Shell>
+        )}
+      </body>
+    </html>
+  )
+}
+
+/** The household, or the sentence that says why its file cannot be opened. */
+async function openedHousehold(): Promise<{ household: HouseholdRow } | { error: string }> {
+  try {
+    return { household: await readHousehold() }
+  } catch (error) {
+    if (isCoreError(error)) return { error: error.message }
+    throw error
+  }
+}
+
+function NoFile({ message }: { message: string }) {
+  return (
+    <html lang="en" data-theme="light">
+      <body>
+        <main id="work" className="mx-auto max-w-2xl px-5 py-16">
+          <h1 className="text-2xl">The data folder cannot be opened</h1>
+          <p className="mt-3" role="alert">
+            {message}
+          </p>
+          <p className="mt-3">Nothing was changed in it. Load this page again when it is put right.</p>
+        </main>
       </body>
     </html>
   )

@@ -7,8 +7,12 @@ import { LocalTime } from '@/ui/record/LocalTime'
 
 export const metadata = { title: 'Bench · Rest Cog' }
 
-export default async function BenchPage() {
-  const { open, closed, known, due, looks } = await readBench()
+interface Props {
+  searchParams: Promise<{ all?: string }>
+}
+
+export default async function BenchPage({ searchParams }: Props) {
+  const { open, closed, left, known, due, looks } = await readBench({ all: (await searchParams).all === '1' })
   return (
     <main id="work" className="mx-auto max-w-[1180px] pb-16 mid:px-5 mid:pt-6">
       <h1 className="sr-only">Bench</h1>
@@ -22,6 +26,7 @@ export default async function BenchPage() {
         ) : (
           <JobList jobs={open} />
         )}
+        <More count={left.open} />
       </section>
       {looks.length > 0 ? (
         <section aria-label="Looks that are due" className="px-4 pt-8 mid:px-0">
@@ -62,8 +67,21 @@ export default async function BenchPage() {
         <section aria-label="Done" className="px-4 pt-8 mid:px-0">
           <h2 className="mb-2 text-lg">Done</h2>
           <JobList jobs={closed} />
+          <More count={left.closed} />
         </section>
       ) : null}
     </main>
+  )
+}
+
+/** Long lists stop; the rest is one link away. */
+function More({ count }: { count: number }) {
+  if (count === 0) return null
+  return (
+    <p className="mt-3">
+      <Link href="/?all=1" prefetch={false} className="inline-flex min-h-11 items-center text-teal underline">
+        {`${count} older ${count === 1 ? 'job' : 'jobs'} more`}
+      </Link>
+    </p>
   )
 }

@@ -284,6 +284,19 @@ function oldRecord(now: string, reason: string): string {
     )`
 }
 
+/** What the bench shows of each job, so that a list of thousands is one query. */
+const benchLine: Migration = {
+  async up(db: Db) {
+    await table(db, 'bench_line', [
+      `"jobId" text primary key references "job" ("id") on delete cascade`,
+      ...text('key', 'line'),
+      `"at" integer not null`,
+      ...flag('timed'),
+    ])
+    await index(db, 'job', ['status', 'touchedAt'])
+  },
+}
+
 /** A migration as a whole or not at all: a step that fails leaves the file as it was. */
 const whole = (migration: Migration): Migration => ({
   async up(db: Db) {
@@ -300,10 +313,11 @@ const whole = (migration: Migration): Migration => ({
 
 /** Applied in the order of their names at every start; never changed once shipped. */
 const migrations: Record<string, Migration> = {
-  '0001-first': first,
-  '0002-plate-picture': platePicture,
-  '0003-judgement': judgement,
+  '0001-first': whole(first),
+  '0002-plate-picture': whole(platePicture),
+  '0003-judgement': whole(judgement),
   '0004-safety': whole(safety),
+  '0005-bench-line': whole(benchLine),
 }
 
 /**
@@ -314,4 +328,20 @@ export async function migrate(db: Kysely<never>, upTo?: string): Promise<void> {
   const migrator = new Migrator({ db, provider: { getMigrations: async () => migrations } })
   const { error } = upTo ? await migrator.migrateTo(upTo) : await migrator.migrateToLatest()
   if (error) throw error
+}
+
+/** Which migrations the file has, which it lacks, and one that this program does not know: a newer one wrote it. */
+export async function pending(
+  db: Kysely<never>,
+): Promise<{ known: number; missing: string[]; newer: string | null }> {
+  const tables = await sql<{ name: string }>`select name from sqlite_master where type = 'table'`.execute(db)
+  if (!tables.rows.some(({ name }) => name === 'kysely_migration'))
+    return { known: 0, missing: Object.keys(migrations), newer: null }
+  const done = await sql<{ name: string }>`select name from kysely_migration order by name`.execute(db)
+  const names = done.rows.map(({ name }) => name)
+  return {
+    known: names.length,
+    missing: Object.keys(migrations).filter((name) => !names.includes(name)),
+    newer: names.find((name) => !Object.hasOwn(migrations, name)) ?? null,
+  }
 }

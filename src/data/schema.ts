@@ -26,6 +26,18 @@ export interface Schema {
   safety_log: JobTables['log']
   event: EventRow
   photo: PhotoRow
+  bench_line: BenchLineRow
+}
+
+/** What the bench shows of a job, as it was worked out from `key`; it may be dropped at any time. */
+export interface BenchLineRow {
+  jobId: string
+  key: string
+  /** When, in ms since 1970. */
+  at: number
+  /** It changes with the clock too. */
+  timed: 0 | 1
+  line: string
 }
 
 export interface PhotoRow {

@@ -1,19 +1,9 @@
-import {
-  activeStops,
-  diagnosisOf,
-  type Energy,
-  energyOf,
-  type HouseholdRow,
-  type JobRow,
-  type MachineRow,
-} from '@/core/job'
-import { alongTheLine } from '@/core/knowledge/isolation'
+import type { HouseholdRow, JobRow, MachineRow } from '@/core/job'
 import { proveChecks } from '@/core/knowledge/proofChecks'
-import { shortCauses } from '@/core/knowledge/shortCauses'
-import { shortLabels } from '@/core/knowledge/valueLabels'
-import { type FamilyId, familyLabel, vocabulary } from '@/core/knowledge/vocabulary'
+import { type FamilyId, familyLabel } from '@/core/knowledge/vocabulary'
 import { findHousehold, findMachine, listJobs, listMachines } from '@/data/household'
-import { listDueLooks, loadSnapshot } from '@/data/jobs'
+import { listDueLooks } from '@/data/jobs'
+import { type BenchLine, benchLinesOf } from './benchLines'
 import { store } from './store'
 
 export async function readHousehold(): Promise<HouseholdRow> {
@@ -21,22 +11,20 @@ export async function readHousehold(): Promise<HouseholdRow> {
   return (await findHousehold(db))!
 }
 
-export interface BenchJob {
+export interface BenchJob extends BenchLine {
   job: JobRow
   machine: MachineRow
-  energy: Energy
-  /** Isolation points in plan order: drawn small. */
-  points: { open: boolean }[]
-  suspect: { label: string; probability: number } | null
-  next: string
-  stopped: boolean
 }
 
+/** So many of each list are shown at once; the rest by its own link. */
+const SHOWN = { open: 60, closed: 20 }
+
 /** Jobs lying on the bench, newest first, each with its power line, leading suspect and next act. */
-export async function readBench(): Promise<{
+export async function readBench({ all = false }: { all?: boolean } = {}): Promise<{
   open: BenchJob[]
   closed: BenchJob[]
-  machines: MachineRow[]
+  /** Jobs that are not in the lists, since they would be too long. */
+  left: { open: number; closed: number }
   /** Machines to choose from, each under a title of its own. */
   known: { id: string; family: FamilyId; title: string }[]
   due: MachineRow[]
@@ -44,46 +32,48 @@ export async function readBench(): Promise<{
   looks: { jobId: string; dueAt: string; title: string; what: string }[]
 }> {
   const { db } = await store()
-  const [jobs, machines] = await Promise.all([listJobs(db), listMachines(db)])
-  const rows: BenchJob[] = []
-  for (const job of jobs) {
-    const snapshot = await loadSnapshot(db, job.id)
-    if (!snapshot) continue
-    const diagnosis = diagnosisOf(snapshot)
-    const energy = energyOf(snapshot, Date.now())
-    const top = diagnosis.suspects[0]
-    rows.push({
-      job,
-      machine: snapshot.machine,
-      energy,
-      points: alongTheLine(snapshot.points.filter((point) => !point.struckAt)).map((point) => ({
-        open: point.openedAt !== null,
-      })),
-      suspect: top ? { label: shortCauses[top.cause], probability: top.probability } : null,
-      next: nextActOf(snapshot, diagnosis, energy),
-      stopped: activeStops(snapshot).length > 0 || energy.stop !== null,
-    })
+  const now = Date.now()
+  const [jobs, machines, household] = await Promise.all([listJobs(db), listMachines(db), findHousehold(db)])
+  const machineOf = new Map(machines.map((machine) => [machine.id, machine]))
+  const entries = jobs.flatMap((job) => {
+    const machine = machineOf.get(job.machineId)
+    return machine ? [{ job, machine }] : []
+  })
+  const shownOf = (status: 'open' | 'closed') => {
+    const own = entries.filter(({ job }) => job.status === status)
+    return { shown: all ? own : own.slice(0, SHOWN[status]), count: own.length }
   }
-  const today = new Date().toISOString().slice(0, 10)
-  const looks = await listDueLooks(db, new Date().toISOString())
+  const [open, closed] = [shownOf('open'), shownOf('closed')]
+  const lines = await benchLinesOf(db, [...open.shown, ...closed.shown], JSON.stringify(household), now)
+  const rowsOf = (some: typeof entries): BenchJob[] =>
+    some.flatMap((entry) => {
+      const line = lines.get(entry.job.id)
+      return line ? [{ ...entry, ...line }] : []
+    })
+  const today = new Date(now).toISOString().slice(0, 10)
+  const looks = await listDueLooks(db, new Date(now).toISOString())
+  const familyOf = new Map(entries.map(({ job, machine }) => [job.id, machine]))
   return {
-    open: rows.filter((row) => row.job.status === 'open'),
-    closed: rows.filter((row) => row.job.status === 'closed'),
-    machines,
+    open: rowsOf(open.shown),
+    closed: rowsOf(closed.shown),
+    left: { open: open.count - open.shown.length, closed: closed.count - closed.shown.length },
     known: namedApart(machines, jobs),
     due: machines.filter((machine) => machine.nextLook !== null && machine.nextLook <= today),
     looks: looks.map(({ jobId, checkId, dueAt }) => {
-      const row = rows.find(({ job }) => job.id === jobId)
-      return {
-        jobId,
-        dueAt,
-        title: row ? machineTitle(row.machine) : '',
-        what: row
-          ? (proveChecks[row.machine.family].find((check) => check.id === checkId)?.act ?? checkId)
-          : checkId,
-      }
+      const machine = familyOf.get(jobId)
+      const check = machine && proveChecks[machine.family].find((each) => each.id === checkId)
+      return { jobId, dueAt, title: machine ? machineTitle(machine) : '', what: check?.act ?? checkId }
     }),
   }
+}
+
+/** Every machine with its jobs, newest first. */
+export async function readMachinesWithJobs(): Promise<{ machine: MachineRow; jobs: JobRow[] }[]> {
+  const { db } = await store()
+  const [jobs, machines] = await Promise.all([listJobs(db), listMachines(db)])
+  const byMachine = new Map<string, JobRow[]>()
+  for (const job of jobs) byMachine.set(job.machineId, [...(byMachine.get(job.machineId) ?? []), job])
+  return machines.map((machine) => ({ machine, jobs: byMachine.get(machine.id) ?? [] }))
 }
 
 /** Two machines of one name are told apart by their last job. */
@@ -91,40 +81,17 @@ function namedApart(
   machines: MachineRow[],
   jobs: JobRow[],
 ): { id: string; family: FamilyId; title: string }[] {
+  const lastOf = new Map<string, string>()
+  for (const job of jobs) if (!lastOf.has(job.machineId)) lastOf.set(job.machineId, job.openedAt.slice(0, 10))
   const titles = machines.map((machine) => [machineTitle(machine), machine.place].filter(Boolean).join(', '))
+  const counts = new Map<string, number>()
+  for (const title of titles) counts.set(title, (counts.get(title) ?? 0) + 1)
   return machines.map(({ id, family }, index) => {
     const title = titles[index] ?? ''
-    const alone = titles.filter((each) => each === title).length === 1
-    const last = jobs.find((job) => job.machineId === id)?.openedAt.slice(0, 10)
+    const alone = counts.get(title) === 1
+    const last = lastOf.get(id)
     return { id, family, title: alone ? title : `${title}, ${last ? `last job ${last}` : 'no job yet'}` }
   })
-}
-
-function nextActOf(
-  snapshot: NonNullable<Awaited<ReturnType<typeof loadSnapshot>>>,
-  diagnosis: ReturnType<typeof diagnosisOf>,
-  energy: Energy,
-): string {
-  if (snapshot.job.status === 'closed') return 'Closed'
-  const [stop] = activeStops(snapshot)
-  if (stop) return `Stopped: ${vocabulary.stopRules[stop.rule].label.toLowerCase()}`
-  if (energy.stop) return `Stopped: ${energy.stop.volts} V at ${energy.stop.pair}`
-  const ledgerOpen = snapshot.ledger.filter((line) => !line.doneAt).length
-  const backOpen = snapshot.ledger.filter(
-    (line) => line.doneAt && !line.backDoneAt && !['photo', 'mark', 'measure'].includes(line.action),
-  ).length
-  if (snapshot.checks.length > 0) return 'Prove: go on with the checks'
-  if (snapshot.landings.some((landing) => landing.doneAt)) return `Refit: ${backOpen} acts to go`
-  if (snapshot.fields.some((field) => field.part === 'choice')) return 'Wire and refit the new part'
-  if (snapshot.ledger.length > 0)
-    return ledgerOpen > 0
-      ? `Take apart: ${ledgerOpen} of ${snapshot.ledger.length} to go`
-      : 'Match the new part'
-  const [decision] = snapshot.decisions
-  if (decision) return decision.action === 'call-licensed-trade' ? 'Call the trade' : 'Take it apart'
-  if (diagnosis.decided) return 'Agree with the verdict'
-  const test = diagnosis.nextTests[0]
-  return test ? `Next: ${shortLabels[test.observation].toLowerCase()}` : 'Decide'
 }
 
 export async function readMachine(id: string): Promise<{ machine: MachineRow; jobs: JobRow[] } | null> {

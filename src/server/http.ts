@@ -1,5 +1,5 @@
 import { NextResponse } from 'next/server'
-import { type ErrorShape, isCoreError } from '@/core/errors'
+import { CoreError, type ErrorShape, isCoreError } from '@/core/errors'
 import type { By } from '@/core/job'
 
 const STATUS: Record<string, number> = {
@@ -8,12 +8,23 @@ const STATUS: Record<string, number> = {
   'invalid-input': 400,
   'invalid-json': 400,
   'unknown-act': 400,
+  'too-large': 413,
+  'closed-for-now': 429,
+  'wrong-word': 403,
+  'wrong-code': 403,
+  'foreign-origin': 403,
 }
 
 /** Run a route; whatever is refused answers as `{ error: { code, message, path } }`, never a stack. */
-export async function answer(work: () => Promise<unknown>): Promise<NextResponse> {
+export async function answer(
+  work: () => Promise<unknown>,
+  /** What else a good answer carries, such as a cookie. */
+  also: (answer: NextResponse) => void = () => {},
+): Promise<NextResponse> {
   try {
-    return NextResponse.json(await work())
+    const done = NextResponse.json(await work())
+    also(done)
+    return done
   } catch (error) {
     if (isCoreError(error)) return refuse(error.toShape(), STATUS[error.code] ?? 409)
     console.error(error)
@@ -26,14 +37,44 @@ export async function answer(work: () => Promise<unknown>): Promise<NextResponse
 
 const refuse = (error: ErrorShape, status: number) => NextResponse.json({ error }, { status })
 
-/** @throws CoreError-shaped `invalid-json` */
+/** A batch of acts is a few kilobytes; the longest text of one is two. */
+const LARGEST_JSON = 2_000_000
+
+/**
+ * The body of a request as an object, never more than two megabytes of it.
+ *
+ * @throws CoreError `invalid-json`, `too-large`
+ */
 export async function bodyOf(request: Request): Promise<Record<string, unknown>> {
+  const bytes = await bytesOf(request, LARGEST_JSON, 'This request is longer than any act of a job.')
   try {
-    const body: unknown = await request.json()
-    if (typeof body === 'object' && body !== null) return body as Record<string, unknown>
+    const body: unknown = JSON.parse(bytes.toString('utf8'))
+    if (typeof body === 'object' && body !== null && !Array.isArray(body))
+      return body as Record<string, unknown>
   } catch {}
-  const { CoreError } = await import('@/core/errors')
   throw new CoreError('invalid-json', 'The request is not a JSON object.')
+}
+
+/**
+ * The bytes of a request, counted while they come: more than `most` is refused without being held.
+ *
+ * @throws CoreError `too-large`
+ */
+export async function bytesOf(request: Request, most: number, tooLarge: string): Promise<Buffer> {
+  if (Number(request.headers.get('content-length') ?? 0) > most) throw new CoreError('too-large', tooLarge)
+  const reader = request.body?.getReader()
+  const pieces: Uint8Array[] = []
+  let size = 0
+  for (;;) {
+    const next = await reader?.read()
+    if (!next || next.done) return Buffer.concat(pieces)
+    size += next.value.length
+    if (size > most) {
+      await reader?.cancel()
+      throw new CoreError('too-large', tooLarge)
+    }
+    pieces.push(next.value)
+  }
 }
 
 /** Who writes, as the page says: a name for the record and the window's own id. Never more than short texts. */

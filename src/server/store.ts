@@ -1,22 +1,29 @@
-import { resolve } from 'node:path'
 import { newHousehold } from '@/core/job'
 import { type Database, type DataFolder, dataFolder, openDatabase } from '@/data/database'
+import { lockFolder } from '@/data/folderLock'
 import { findHousehold, HOME, insertHousehold } from '@/data/household'
+
+import { dataPath } from './dataPath'
 
 export interface Store {
   db: Database
   folder: DataFolder
 }
 
-const holder = globalThis as unknown as { restCogStore?: Promise<Store> }
+const holder = globalThis as unknown as { restCogStore?: Promise<Store> | undefined }
 
 /** The open data folder of this process: RESTCOG_DATA, else `data` beside the application. */
 export function store(): Promise<Store> {
-  holder.restCogStore ??= openStore(process.env.RESTCOG_DATA ?? resolve(process.cwd(), 'data'))
+  holder.restCogStore ??= openStore(dataPath())
+  // A file that could not be opened is tried again with the next request: the person may have put it right.
+  holder.restCogStore.catch(() => {
+    holder.restCogStore = undefined
+  })
   return holder.restCogStore
 }
 
 export async function openStore(path: string): Promise<Store> {
+  lockFolder(path)
   const folder = dataFolder(path)
   const db = await openDatabase(folder)
   if (!(await findHousehold(db))) await insertHousehold(db, newHousehold(HOME, 'My household'))

@@ -1,22 +1,21 @@
 import Link from 'next/link'
 import { familyLabel, vocabulary } from '@/core/knowledge/vocabulary'
-import { readBench, readHousehold } from '@/server/household'
+import { readHousehold, readMachinesWithJobs } from '@/server/household'
 import { Settings } from '@/ui/household/Settings'
 import { FamilySection } from '@/ui/pieces/FamilySection'
 
 export const metadata = { title: 'Household' }
 
 export default async function HouseholdPage() {
-  const [household, bench] = await Promise.all([readHousehold(), readBench()])
-  const jobs = [...bench.open, ...bench.closed]
+  const [household, machines] = await Promise.all([readHousehold(), readMachinesWithJobs()])
   return (
     <main id="work" className="mx-auto max-w-[1180px] px-4 pt-6 pb-16 mid:px-5">
       <h1 className="text-2xl">{household.name}</h1>
       <section aria-label="Machines" className="pt-5">
         <h2 className="mb-2 text-lg">Machines</h2>
-        {bench.machines.length === 0 ? <p>A machine is named with its first job.</p> : null}
+        {machines.length === 0 ? <p>A machine is named with its first job.</p> : null}
         <ul className="grid gap-x-8 border-ink border-t mid:grid-cols-2">
-          {bench.machines.map((machine) => (
+          {machines.map(({ machine, jobs }) => (
             <li
               key={machine.id}
               id={machine.id}
@@ -48,19 +47,17 @@ export default async function HouseholdPage() {
                     .join(' · ')}
                 </p>
                 <ul className="mt-1 text-sm">
-                  {jobs
-                    .filter((row) => row.machine.id === machine.id)
-                    .map(({ job }) => (
-                      <li key={job.id}>
-                        <Link
-                          href={`/jobs/${job.id}/${job.status === 'closed' ? 'record' : 'notice'}`}
-                          className="text-teal underline"
-                        >
-                          {job.symptom || 'A job'}
-                        </Link>{' '}
-                        <span className="caption">{`${job.openedAt.slice(0, 10)}, ${job.status}`}</span>
-                      </li>
-                    ))}
+                  {jobs.map((job) => (
+                    <li key={job.id}>
+                      <Link
+                        href={`/jobs/${job.id}/${job.status === 'closed' ? 'record' : 'notice'}`}
+                        className="text-teal underline"
+                      >
+                        {job.symptom || 'A job'}
+                      </Link>{' '}
+                      <span className="caption">{`${job.openedAt.slice(0, 10)}, ${job.status}`}</span>
+                    </li>
+                  ))}
                 </ul>
               </div>
             </li>

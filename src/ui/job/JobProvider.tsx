@@ -161,6 +161,7 @@ export function JobProvider({ initial, canUndo, canRedo, serverNow, children }: 
   useEffect(() => {
     const mine = new ActQueue(jobId, windowId(), {
       who: whoIsHere,
+      onNoSession: () => window.location.assign(`/door?to=${encodeURIComponent(window.location.pathname)}`),
       onState: (state) => {
         setSave(state)
         if (state === 'saved') catchUp()

@@ -63,6 +63,7 @@ function queueOf(jobId = 'j', windowId = 'w') {
   const queue = new ActQueue(jobId, windowId, {
     who: () => 'Ada',
     onState: (state) => states.push(state),
+    onNoSession: () => {},
     onRefused: (refused) => refusals.push(...refused),
     onStored: () => undefined,
   })

@@ -31,6 +31,8 @@ interface Callbacks {
   onRefused: (refused: Refused[]) => void
   onStored: (stored: Stored) => void
   who: () => string
+  /** The door closed behind this window; what was typed is kept. */
+  onNoSession: () => void
 }
 
 /** Tries with the same act alone before it is put aside as refused. */
@@ -155,6 +157,11 @@ export class ActQueue {
       body,
       keepalive: body.length < KEEPALIVE_BYTES,
     })
+    if (response.status === 401) {
+      // The session ended: everything is kept, and sent when the door is open again.
+      this.callbacks.onNoSession()
+      throw new Error('no session')
+    }
     if (response.status >= 500) throw new ServerFault()
     return (await response.json()) as Answer
   }

@@ -1,0 +1,110 @@
+import { createHash } from 'node:crypto'
+import {
+  activeStops,
+  diagnosisOf,
+  type Energy,
+  energyOf,
+  type JobRow,
+  type JobSnapshot,
+  type MachineRow,
+} from '@/core/job'
+import { alongTheLine } from '@/core/knowledge/isolation'
+import { leaks } from '@/core/knowledge/leaks'
+import { likelihoods } from '@/core/knowledge/likelihoods'
+import { priors } from '@/core/knowledge/priors'
+import { shortCauses } from '@/core/knowledge/shortCauses'
+import type { Database } from '@/data/database'
+import { loadSnapshot } from '@/data/jobs'
+import { nextActOf } from './nextAct'
+
+/** What the list shows of a job beside its own row and its machine's. */
+export interface BenchLine {
+  energy: Energy
+  /** Isolation points in plan order: drawn small. */
+  points: { open: boolean }[]
+  suspect: { label: string; probability: number } | null
+  next: string
+  stopped: boolean
+}
+
+/** A line whose power state runs by the clock is worked out again after this time. */
+const TIMED_MS = 60_000
+/** States that only an act changes. */
+const STILL: Energy['state'][] = ['live', 'isolating', 'live-test', 'in-service']
+
+/** Other tables of knowledge, other suspects: what was worked out by older ones does not count. */
+const knowledge = createHash('sha256')
+  .update(JSON.stringify([priors, likelihoods, leaks]))
+  .digest('hex')
+  .slice(0, 12)
+
+/** What a line was worked out from; with any other it is stale. */
+const keyOf = (job: JobRow, machine: MachineRow, household: string): string =>
+  [job.rev, job.status, machine.family, machine.motorKind, machine.installedYear, household, knowledge].join(
+    '/',
+  )
+
+/**
+ * The lines of jobs, each worked out once for each state of its job and kept in the file: a list of thousands is read in one
+ * query, and only what has changed since is worked out.
+ */
+export async function benchLinesOf(
+  db: Database,
+  jobs: { job: JobRow; machine: MachineRow }[],
+  household: string,
+  now: number,
+): Promise<Map<string, BenchLine>> {
+  const kept = new Map(
+    (
+      await db
+        .selectFrom('bench_line')
+        .selectAll()
+        .where(
+          'jobId',
+          'in',
+          jobs.map(({ job }) => job.id),
+        )
+        .execute()
+    ).map((row) => [row.jobId, row]),
+  )
+  const lines = new Map<string, BenchLine>()
+  for (const { job, machine } of jobs) {
+    const key = keyOf(job, machine, household)
+    const known = kept.get(job.id)
+    if (known?.key === key && (known.timed === 0 || now - known.at < TIMED_MS)) {
+      lines.set(job.id, JSON.parse(known.line) as BenchLine)
+      continue
+    }
+    const snapshot = await loadSnapshot(db, job.id)
+    if (!snapshot) continue
+    const line = lineOf(snapshot, now)
+    lines.set(job.id, line)
+    const row = {
+      key,
+      at: now,
+      timed: STILL.includes(line.energy.state) ? (0 as const) : (1 as const),
+      line: JSON.stringify(line),
+    }
+    await db
+      .insertInto('bench_line')
+      .values({ jobId: job.id, ...row })
+      .onConflict((conflict) => conflict.column('jobId').doUpdateSet(row))
+      .execute()
+  }
+  return lines
+}
+
+function lineOf(snapshot: JobSnapshot, now: number): BenchLine {
+  const diagnosis = diagnosisOf(snapshot)
+  const energy = energyOf(snapshot, now)
+  const [top] = diagnosis.suspects
+  return {
+    energy,
+    points: alongTheLine(snapshot.points.filter((point) => !point.struckAt)).map((point) => ({
+      open: point.openedAt !== null,
+    })),
+    suspect: top ? { label: shortCauses[top.cause], probability: top.probability } : null,
+    next: nextActOf(snapshot, diagnosis, energy),
+    stopped: activeStops(snapshot).length > 0 || energy.stop !== null,
+  }
+}

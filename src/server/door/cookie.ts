@@ -1,0 +1,12 @@
+import { SESSION_MS } from './passphrase'
+
+export const SESSION_COOKIE = 'rest-cog-session'
+
+/** Read by no script, sent to nobody else, and only encrypted where the page itself is. */
+export const cookieOptions = (headers: Headers) => ({
+  httpOnly: true,
+  sameSite: 'strict' as const,
+  path: '/',
+  maxAge: SESSION_MS / 1000,
+  secure: headers.get('x-forwarded-proto') === 'https',
+})
