@@ -96,20 +96,35 @@ export async function wasStored(db: Db, jobId: string, actId: string): Promise<b
   return row !== undefined
 }
 
+/** The last (or first) event of a job in a state; of one window where it is named. */
 export const lastEvent = (
   db: Db,
   jobId: string,
   state: EventRow['state'],
   order: 'asc' | 'desc',
-): Promise<EventRow | undefined> =>
+  window = '',
+): Promise<EventRow | undefined> => {
+  const events = db.selectFrom('event').selectAll().where('jobId', '=', jobId).where('state', '=', state)
+  return (window ? events.where('window', '=', window) : events)
+    .orderBy('seq', order)
+    .limit(1)
+    .executeTakeFirst()
+}
+
+/** Events of a job in a state that came after a number. */
+export const eventsAfter = (
+  db: Db,
+  jobId: string,
+  state: EventRow['state'],
+  seq: number,
+): Promise<EventRow[]> =>
   db
     .selectFrom('event')
     .selectAll()
     .where('jobId', '=', jobId)
     .where('state', '=', state)
-    .orderBy('seq', order)
-    .limit(1)
-    .executeTakeFirst()
+    .where('seq', '>', seq)
+    .execute()
 
 export async function highestSeq(db: Db, jobId: string): Promise<number> {
   const row = await db

@@ -314,3 +314,54 @@ describe('a choice among options', () => {
     expect(optionsOf(snapshot).options.find((option) => option.kind === 'original')!.cost).toBe(45)
   })
 })
+
+describe('two windows at one job', () => {
+  const one = { who: 'Ada', window: 'w1' }
+  const two = { who: 'Ben', window: 'w2' }
+  const say = (observation: string, value: string) => ({
+    id: id(),
+    act: { kind: 'finding.set', id: id(), observation, value },
+    ageMs: 0,
+  })
+
+  it('undo takes back the last act of this window, and leaves the other’s', async () => {
+    const jobId = await openJob({ symptom: 'hums', family: 'ceiling-fan' })
+    await storeActs(jobId, [say('sound', 'hum')], one)
+    await storeActs(jobId, [say('smell', 'burnt')], two)
+    const { text, snapshot } = await stepHistory(jobId, 'undo', Date.now(), one)
+    expect(text).toMatch(/hum/)
+    expect(snapshot.findings.map(({ observation }) => observation)).toEqual(['smell'])
+    await expect(stepHistory(jobId, 'undo', Date.now(), one)).rejects.toMatchObject({
+      code: 'nothing-to-undo',
+    })
+  })
+
+  it('what the other has changed since stays, and who did it is said', async () => {
+    const jobId = await openJob({ symptom: 'hums', family: 'ceiling-fan' })
+    const name = (value: string) => ({
+      id: id(),
+      act: { kind: 'machine.edit', field: 'place', value },
+      ageMs: 0,
+    })
+    await storeActs(jobId, [name('porch')], one)
+    await storeActs(jobId, [name('long room')], two)
+    await expect(stepHistory(jobId, 'undo', Date.now(), one)).rejects.toMatchObject({
+      code: 'changed-since',
+      message: expect.stringContaining('Ben'),
+    })
+    expect((await readJob(jobId)).snapshot.machine.place).toBe('long room')
+  })
+
+  it('another field of the same row is no hindrance', async () => {
+    const jobId = await openJob({ symptom: 'hums', family: 'ceiling-fan' })
+    const edit = (field: string, value: string) => ({
+      id: id(),
+      act: { kind: 'machine.edit', field, value },
+      ageMs: 0,
+    })
+    await storeActs(jobId, [edit('place', 'porch')], one)
+    await storeActs(jobId, [edit('name', 'Old fan')], two)
+    const { snapshot } = await stepHistory(jobId, 'undo', Date.now(), one)
+    expect(snapshot.machine).toMatchObject({ place: '', name: 'Old fan' })
+  })
+})

@@ -22,6 +22,7 @@ import { wiringHolds } from '@/core/wiring/ofJob'
 import type { Database, Transaction } from '@/data/database'
 import { findHousehold, findMachine, HOME } from '@/data/household'
 import {
+  eventsAfter,
   highestSeq,
   insertJob,
   insertMachine,
@@ -51,12 +52,12 @@ export async function readJob(jobId: string): Promise<Stored> {
   return stored(db, jobId)
 }
 
-async function stored(db: Database, jobId: string): Promise<Stored> {
+async function stored(db: Database, jobId: string, window = ''): Promise<Stored> {
   const snapshot = await loadSnapshot(db, jobId)
   if (!snapshot) throw unknownJob()
   const [done, undone] = await Promise.all([
-    lastEvent(db, jobId, 'done', 'desc'),
-    lastEvent(db, jobId, 'undone', 'asc'),
+    lastEvent(db, jobId, 'done', 'desc', window),
+    lastEvent(db, jobId, 'undone', 'asc', window),
   ])
   return { snapshot, canUndo: done !== undefined, canRedo: undone !== undefined }
 }
@@ -120,8 +121,8 @@ export async function storeActs(
   })
   announce(jobId, rev)
   const [done, undone] = await Promise.all([
-    lastEvent(db, jobId, 'done', 'desc'),
-    lastEvent(db, jobId, 'undone', 'asc'),
+    lastEvent(db, jobId, 'done', 'desc', by.window),
+    lastEvent(db, jobId, 'undone', 'asc', by.window),
   ])
   return { answers, rev, canUndo: done !== undefined, canRedo: undone !== undefined, serverNow: now }
 }
@@ -226,14 +227,17 @@ export async function stepHistory(
     if (!snapshot) throw unknownJob()
     const event =
       direction === 'undo'
-        ? await lastEvent(trx, jobId, 'done', 'desc')
-        : await lastEvent(trx, jobId, 'undone', 'asc')
+        ? await lastEvent(trx, jobId, 'done', 'desc', by.window)
+        : await lastEvent(trx, jobId, 'undone', 'asc', by.window)
     if (!event)
       throw new CoreError(
         `nothing-to-${direction}`,
-        direction === 'undo' ? 'There is nothing to take back.' : 'There is nothing to do again.',
+        direction === 'undo'
+          ? 'This window has done nothing that can be taken back.'
+          : 'This window has taken nothing back that can be done again.',
       )
     const changes = JSON.parse(event.changes) as RowChange[]
+    await refuseChangedSince(trx, event, changes)
     const planned = planHistory(snapshot, { text: event.text, changes }, direction, now, by)
     await writeChanges(trx, planned.changes)
     await trx
@@ -244,7 +248,28 @@ export async function stepHistory(
     return { text: event.text, rev: await touchJob(trx, jobId, new Date(now).toISOString()) }
   })
   announce(jobId, rev)
-  return { ...(await stored(db, jobId)), text }
+  return { ...(await stored(db, jobId, by.window)), text }
+}
+
+/** What another window has changed since is not put back over its head. */
+async function refuseChangedSince(trx: Transaction, event: EventRow, changes: RowChange[]): Promise<void> {
+  const touched = new Set(changes.flatMap(fieldsChanged))
+  for (const later of await eventsAfter(trx, event.jobId, 'done', event.seq)) {
+    const rows = JSON.parse(later.changes) as RowChange[]
+    if (later.window !== event.window && rows.flatMap(fieldsChanged).some((field) => touched.has(field)))
+      throw new CoreError(
+        'changed-since',
+        `“${event.text}” stays: ${later.who || 'another window'} has changed the same since (“${later.text}”).`,
+      )
+  }
+}
+
+/** The fields that a change touches, by table and row; a row that came or went touches all that it holds. */
+function fieldsChanged({ table, id, before, after }: RowChange): string[] {
+  const [from, to] = [before ?? {}, after ?? {}] as Record<string, unknown>[]
+  return Object.keys({ ...from, ...to })
+    .filter((name) => from?.[name] !== to?.[name])
+    .map((name) => `${table}/${id}/${name}`)
 }
 
 /** @throws CoreError `unknown-job` */

@@ -98,7 +98,7 @@ function machineEdit(snapshot: JobSnapshot, act: Extract<Act, { kind: 'machine.e
     throw new CoreError('unknown-field', `A machine has no field ${act.field}.`)
   if (act.field === 'motorKind' && act.value && !motorKindIds.includes(act.value as MotorKindId))
     throw new CoreError('unknown-value', 'There is no such kind of motor. Take one that is offered.')
-  if (act.field === 'nextLook' && act.value && Number.isNaN(Date.parse(act.value)))
+  if (act.field === 'nextLook' && act.value && !isDay(act.value))
     throw new CoreError('not-a-date', 'Give the next look as a date: year, month, day.')
   const value = ['motorKind', 'nextLook', 'platePictureHash'].includes(act.field)
     ? act.value || null
@@ -198,4 +198,10 @@ function leakFound(snapshot: JobSnapshot, draft: Draft, id: string, at: string):
     changes: [...draft.changes, put(snapshot, 'stops', row.id, row)],
     log: [{ kind: 'stop-raised', label: 'gas-smell', detail: row.note }],
   }
+}
+
+/** A day that the calendar has: `2026-02-31` is none. */
+function isDay(text: string): boolean {
+  const at = /^\d{4}-\d{2}-\d{2}$/.test(text) ? Date.parse(`${text}T00:00:00Z`) : Number.NaN
+  return !Number.isNaN(at) && new Date(at).toISOString().startsWith(text)
 }
