@@ -1,5 +1,6 @@
-import { type Act, type JobSnapshot, neededCharges, neededWaits, newId, refitOf } from '@/core/job'
+import { type Act, type JobSnapshot, neededCharges, neededWaits, newId } from '@/core/job'
 import { isolationActs, proofActs } from '@/core/job/proofScript'
+import { refitOf } from '@/core/job/refitOf'
 import type { Machine } from './machines'
 
 const MINUTE = 60_000

@@ -8,7 +8,7 @@ import { actionOf } from './mends'
 import type { DiagnoseInput, Findings, NextTest, TestRead } from './types'
 
 /** A minute's cost is one; a dead test costs a little care, a live one its danger. Set by `weights`. */
-const RISK_COST = { none: 0, dead: 1, live: 6 }
+const RISK_COST = { none: 0, dead: 1, live: 8 }
 /** Minutes to read what a test asks, turn to it and note the answer: a string of small questions is no shortcut. */
 const TURNING_TO_IT = 5
 /** Below this a test is not worth getting up for. */

@@ -2,8 +2,8 @@ import { isValve } from '../knowledge/isolation'
 import { type ProveCheck, proveChecks, wiringCheck } from '../knowledge/proofChecks'
 import type { PowerPurpose } from './actTypes'
 import { MINUTE } from './energy'
-import { refitOf } from './ledger'
 import { standingPoints } from './place'
+import { refitOf } from './refitOf'
 import type { JobRow, JobSnapshot, LedgerRow } from './rows'
 
 export interface PowerProblem {

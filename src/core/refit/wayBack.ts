@@ -1,21 +1,7 @@
+import { INVERSE } from './inverse'
 import { backOrder } from './order'
 import { sealsOf } from './seals'
 import type { BackAction, BackStep, RefitAction, RefitResult, RefitStep, TallyLine } from './types'
-
-const INVERSE: Partial<Record<RefitStep['action'], BackAction>> = {
-  unscrew: 'screw',
-  loosen: 'tighten',
-  unplug: 'plug',
-  disconnect: 'connect',
-  'pull-hose': 'push-hose',
-  unclip: 'clip',
-  'lift-off': 'set-on',
-  'slide-out': 'slide-in',
-  'cut-tie': 'tie',
-  'cut-wire': 'splice',
-  unsolder: 'solder',
-  'break-seal': 'seal',
-}
 
 /** Acts that cannot be undone as they were; said before they are done. */
 export const irreversible: Partial<Record<RefitAction, string>> = {

@@ -1,4 +1,5 @@
-import { fieldText, type JobSnapshot, oldCapacitor } from '../job'
+import { fieldText, type JobSnapshot } from '../job'
+import { oldCapacitor } from '../job/oldPart'
 import { type CapSpec, matchCapacitors } from '../match'
 import { type CapacitorList, capacitorLandings } from './capacitorLandings'
 

@@ -31,6 +31,7 @@ import {
 } from '@/core/job'
 import { notify } from '../kit/notify'
 import { whoIsHere, windowId } from '../kit/who'
+import type { KeptActs } from './kept'
 import { LiveLink, type Reach } from './live'
 import { ActQueue, type Refused, type SaveState } from './queue'
 
@@ -159,29 +160,37 @@ export function JobProvider({ initial, canUndo, canRedo, serverNow, children }: 
   }, [act])
 
   useEffect(() => {
-    const mine = new ActQueue(jobId, windowId(), {
-      who: whoIsHere,
-      onNoSession: () => window.location.assign(`/door?to=${encodeURIComponent(window.location.pathname)}`),
-      onState: (state) => {
-        setSave(state)
-        if (state === 'saved') catchUp()
+    const mine = new ActQueue(
+      jobId,
+      windowId(),
+      {
+        who: whoIsHere,
+        onNoSession: () => window.location.assign(`/door?to=${encodeURIComponent(window.location.pathname)}`),
+        onState: (state) => {
+          setSave(state)
+          if (state === 'saved') catchUp()
+        },
+        onStored: ({ rev, canUndo, canRedo }) => {
+          setSteps({ canUndo, canRedo })
+          wanted.current = Math.max(wanted.current, rev)
+          // One step further is what this window wrote itself; more than that, another wrote as well.
+          const { job } = current.current
+          if (rev === job.rev + 1) show({ ...current.current, job: { ...job, rev } })
+        },
+        onRefused: (some, { again }) => {
+          setRefused((before) => [...before, ...some])
+          if (again) return
+          for (const { reason } of some.slice(0, 1)) notify(reason.message)
+          stale.current = true
+        },
       },
-      onStored: ({ rev, canUndo, canRedo }) => {
-        setSteps({ canUndo, canRedo })
-        wanted.current = Math.max(wanted.current, rev)
-        // One step further is what this window wrote itself; more than that, another wrote as well.
-        const { job } = current.current
-        if (rev === job.rev + 1) show({ ...current.current, job: { ...job, rev } })
-      },
-      onRefused: (some) => {
-        setRefused((before) => [...before, ...some])
-        for (const { reason } of some.slice(0, 1)) notify(reason.message)
-        stale.current = true
-      },
-    })
+      keptActs(),
+    )
     queue.current = mine
     // What an earlier page left is not in what the server showed: look again once it is stored.
-    if (mine.recover()) stale.current = true
+    void mine.recover().then((sends) => {
+      if (sends) stale.current = true
+    })
     const link = new LiveLink(jobId, {
       onRev: (rev) => {
         wanted.current = Math.max(wanted.current, rev)
@@ -202,6 +211,7 @@ export function JobProvider({ initial, canUndo, canRedo, serverNow, children }: 
     const tick = setInterval(() => setNow(Date.now()), 15_000)
     return () => {
       clearInterval(tick)
+      mine.close()
       link.close()
     }
   }, [jobId, show, catchUp])
@@ -248,7 +258,10 @@ export function JobProvider({ initial, canUndo, canRedo, serverNow, children }: 
       now,
       reach,
       refused,
-      dropRefused: (id) => setRefused((before) => before.filter((each) => each.id !== id)),
+      dropRefused: (id) => {
+        queue.current?.forget(id)
+        setRefused((before) => before.filter((each) => each.id !== id))
+      },
       gate: (hands) => (shut && hands.kind !== 'free' ? AWAY : gateProblem(snapshot, now, hands)),
       save,
       ...steps,
@@ -265,6 +278,24 @@ export function JobProvider({ initial, canUndo, canRedo, serverNow, children }: 
 
   return <Context.Provider value={value}>{children}</Context.Provider>
 }
+
+/** The browser's own database, or null where it has none to give: then acts stand as long as the page does. */
+const keptActs = async (): Promise<KeptActs | null> => {
+  try {
+    await loaded()
+    const { openKeptActs } = await import('./keptActs')
+    return await openKeptActs()
+  } catch {
+    return null
+  }
+}
+
+/** The page stands: what is not needed to show it is fetched from here on. */
+const loaded = (): Promise<void> =>
+  new Promise((resolve) => {
+    if (document.readyState === 'complete') resolve()
+    else window.addEventListener('load', () => resolve(), { once: true })
+  })
 
 const AWAY = 'the server cannot be reached, and nothing new opens'
 

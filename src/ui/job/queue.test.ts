@@ -1,6 +1,7 @@
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
 import type { Act } from '@/core/job'
 import { ageOf } from './clockAge'
+import type { Kept, KeptActs } from './kept'
 import { ActQueue, type Refused, type SaveState, type Waiting } from './queue'
 
 const type = (typed: string, field = 'hp'): Act => ({
@@ -17,7 +18,8 @@ interface Sent {
   ageMs: number
 }
 
-let kept: Map<string, string>
+let kept: Map<string, Kept>
+let old: Map<string, string>
 let sent: Sent[][]
 let answers: ((acts: Sent[]) => Promise<{ status: number; body: object }>)[]
 
@@ -29,18 +31,19 @@ const stored = (acts: Sent[]) => ({
 beforeEach(() => {
   vi.useFakeTimers()
   kept = new Map()
+  old = new Map()
   sent = []
   answers = []
   const storage = {
-    getItem: (key: string) => kept.get(key) ?? null,
-    setItem: (key: string, value: string) => kept.set(key, value),
-    removeItem: (key: string) => kept.delete(key),
+    getItem: (key: string) => old.get(key) ?? null,
+    setItem: (key: string, value: string) => old.set(key, value),
+    removeItem: (key: string) => old.delete(key),
   }
   // The keys of a storage are its own properties.
   vi.stubGlobal(
     'localStorage',
     new Proxy(storage, {
-      ownKeys: () => [...kept.keys()],
+      ownKeys: () => [...old.keys()],
       getOwnPropertyDescriptor: () => ({ enumerable: true, configurable: true }),
     }),
   )
@@ -57,21 +60,37 @@ afterEach(() => {
   vi.unstubAllGlobals()
 })
 
-function queueOf(jobId = 'j', windowId = 'w') {
+/** The browser's database as a map. */
+const memory: KeptActs = {
+  put: async (rows) => {
+    for (const row of rows) kept.set(row.id, row)
+  },
+  remove: async (ids) => {
+    for (const id of ids) kept.delete(id)
+  },
+  left: async (jobId) => [...kept.values()].filter((row) => row.jobId === jobId),
+  present: async () => {},
+}
+
+function queueOf(jobId = 'j', windowId = 'w', store: KeptActs | null = memory) {
   const states: SaveState[] = []
   const refusals: Refused[] = []
-  const queue = new ActQueue(jobId, windowId, {
-    who: () => 'Ada',
-    onState: (state) => states.push(state),
-    onNoSession: () => {},
-    onRefused: (refused) => refusals.push(...refused),
-    onStored: () => undefined,
-  })
+  const queue = new ActQueue(
+    jobId,
+    windowId,
+    {
+      who: () => 'Ada',
+      onState: (state) => states.push(state),
+      onNoSession: () => {},
+      onRefused: (refused) => refusals.push(...refused),
+      onStored: () => undefined,
+    },
+    Promise.resolve(store),
+  )
   return { queue, states, refusals }
 }
 
 const acts = () => sent.map((batch) => batch.map(({ act }) => act))
-const waiting = () => JSON.parse(kept.get('rest-cog/queue/j/w') ?? '[]') as Waiting[]
 
 const flush = () => vi.advanceTimersByTimeAsync(0)
 
@@ -79,7 +98,6 @@ describe('the queue of acts', () => {
   it('sends at once, says so, and keeps nothing once it is stored', async () => {
     const { queue, states } = queueOf()
     queue.push(type('1'))
-    expect(kept.size).toBe(1)
     await flush()
     expect(acts()).toEqual([[type('1')]])
     expect(states).toEqual(['saving', 'saved'])
@@ -106,14 +124,16 @@ describe('the queue of acts', () => {
 
   it('keeps everything while the server is away, and sends it in order when it is back', async () => {
     const { queue, states } = queueOf()
-    answers.push(async () => Promise.reject(new Error('away')))
+    const away = async () => Promise.reject(new Error('away'))
+    answers.push(away, away)
     queue.push(type('1'))
     await flush()
     expect(states.at(-1)).toBe('offline')
     queue.push(type('2', 'hz'))
-    expect(waiting()).toHaveLength(2)
+    await flush()
+    expect(kept.size).toBe(2)
     await vi.advanceTimersByTimeAsync(2500)
-    expect(acts()).toEqual([[type('1')], [type('1'), type('2', 'hz')]])
+    expect(acts().at(-1)).toEqual([type('1'), type('2', 'hz')])
     expect(states.at(-1)).toBe('saved')
     expect(kept.size).toBe(0)
   })
@@ -150,6 +170,10 @@ describe('the queue of acts', () => {
     expect(refusals.map(({ act, reason }) => [act, reason.message])).toEqual([
       [type('2', 'hz'), 'Make dead first.'],
     ])
+    // It stays over a reload, until the person drops it.
+    expect([...kept.values()].map(({ reason }) => reason?.code)).toEqual(['not-proven'])
+    queue.forget([...kept.keys()][0] ?? '')
+    await flush()
     expect(kept.size).toBe(0)
   })
 
@@ -173,14 +197,46 @@ describe('the queue of acts', () => {
       act: type('7'),
       done: { wall: Date.now() - 600_000, page: 5, pageId: 'gone' },
     }
-    kept.set('rest-cog/queue/j/dead-window', JSON.stringify([left]))
-    kept.set('rest-cog/queue/j/broken', '{broken')
-    kept.set('rest-cog/queue/other/w', JSON.stringify([left]))
+    kept.set('left', { ...left, jobId: 'j', windowId: 'dead-window', order: 0 })
+    kept.set('elsewhere', { ...left, id: 'elsewhere', jobId: 'other', windowId: 'w', order: 0 })
     const { queue } = queueOf()
-    queue.recover()
+    void queue.recover()
     await flush()
+    queue.close()
     expect(sent).toEqual([[{ id: 'left', act: type('7'), ageMs: 600_000 }]])
-    expect([...kept.keys()]).toEqual(['rest-cog/queue/other/w'])
+    expect([...kept.keys()]).toEqual(['elsewhere'])
+  })
+
+  it('shows again what was refused before a reload, and sends it to nobody', async () => {
+    const reason = { code: 'not-proven', message: 'Make dead first.' }
+    const done = { wall: Date.now() - 5000, page: 5, pageId: 'gone' }
+    kept.set('r', { id: 'r', act: type('7'), done, reason, jobId: 'j', windowId: 'w', order: 0 })
+    const { queue, refusals } = queueOf()
+    void queue.recover()
+    await flush()
+    queue.close()
+    expect(refusals.map((each) => each.reason.message)).toEqual(['Make dead first.'])
+    expect(sent).toEqual([])
+  })
+
+  it('takes over what an earlier version kept in local storage, and forgives what it cannot read', async () => {
+    const left = { id: 'left', act: type('7'), done: { wall: Date.now(), page: 5, pageId: 'gone' } }
+    old.set('rest-cog/queue/j/w', JSON.stringify([left]))
+    old.set('rest-cog/queue/j/broken', '{broken')
+    old.set('rest-cog/queue/other/w', JSON.stringify([left]))
+    const { queue } = queueOf()
+    void queue.recover()
+    await flush()
+    queue.close()
+    expect(acts()).toEqual([[type('7')]])
+    expect([...old.keys()]).toEqual(['rest-cog/queue/other/w'])
+  })
+
+  it('keeps working where the browser has no database to give', async () => {
+    const { queue, states } = queueOf('j', 'w', null)
+    queue.push(type('1'))
+    await flush()
+    expect(states.at(-1)).toBe('saved')
   })
 })
 

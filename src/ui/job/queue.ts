@@ -1,23 +1,10 @@
 import { type Act, newId } from '@/core/job'
 import { ageOf, type DoneAt } from './clockAge'
+import { isWaiting, type Kept, type KeptActs, type Refusal, type Refused, type Waiting } from './kept'
 
 export type SaveState = 'saved' | 'saving' | 'offline'
 
-export interface Refusal {
-  code: string
-  message: string
-}
-
-/** An act that waits to be stored: its own id, so that sent twice it is stored once, and when it was done. */
-export interface Waiting {
-  id: string
-  act: Act
-  done: DoneAt
-}
-
-export interface Refused extends Waiting {
-  reason: Refusal
-}
+export type { Refused, Waiting } from './kept'
 
 interface Stored {
   rev: number
@@ -28,7 +15,7 @@ interface Stored {
 interface Callbacks {
   onState: (state: SaveState) => void
   /** Acts that were not stored, with their reasons; what was innocent in the same batch is. */
-  onRefused: (refused: Refused[]) => void
+  onRefused: (refused: Refused[], how: { again: boolean }) => void
   onStored: (stored: Stored) => void
   who: () => string
   /** The door closed behind this window; what was typed is kept. */
@@ -37,57 +24,79 @@ interface Callbacks {
 
 /** Tries with the same act alone before it is put aside as refused. */
 const MOST_TRIES = 3
+/** How often a window says that it is there. */
+const BEAT_MS = 4000
 /** A browser drops a longer body that is sent while its page closes. */
 const KEEPALIVE_BYTES = 60_000
 
 /**
- * Acts wait here until the server has stored them. What waits stands in local storage as well, each window under a key of
- * its own, so that a closed browser loses nothing: the next page of the job sends it. Every act has an id, so that two
- * pages may send the same one.
+ * Acts wait here until the server has stored them. What waits, and what was refused, stands in the browser's own database as
+ * well, a row for each act, so that a closed browser loses nothing: the next page of the job sends it. Every act has an id,
+ * so that two pages may send the same one.
  */
 export class ActQueue {
   private waiting: Waiting[] = []
   private sending: Waiting[] = []
   private timer: ReturnType<typeof setTimeout> | null = null
+  private beat: ReturnType<typeof setInterval> | null = null
   private alone = false
   private tries = 0
-  private adopted: string[] = []
-  private readonly prefix: string
+  private order = 0
   private readonly pageId = newId(Date.now(), Math.random)
+  /** Rows follow each other into the database in the order in which they were made. */
+  private writes: Promise<unknown> = Promise.resolve()
 
   constructor(
     private readonly jobId: string,
     private readonly windowId: string,
     private readonly callbacks: Callbacks,
-  ) {
-    this.prefix = `rest-cog/queue/${jobId}/`
-  }
+    private readonly kept: Promise<KeptActs | null>,
+  ) {}
 
-  private get key(): string {
-    return this.prefix + this.windowId
-  }
-
-  /** Take over what earlier pages of this job did not get stored, and send it. True where there was something. */
-  recover(): boolean {
-    const kept: Waiting[] = []
-    for (const key of Object.keys(localStorage).filter((each) => each.startsWith(this.prefix))) {
-      kept.push(...read(key))
-      if (key !== this.key) this.adopted.push(key)
-    }
-    if (kept.length === 0) return false
-    this.waiting = [...kept.sort((one, two) => one.done.wall - two.done.wall), ...this.waiting]
+  /** Take over what earlier pages of this job did not get stored, and send it. True where there was something to send. */
+  async recover(): Promise<boolean> {
+    const kept = await this.kept
+    if (!kept) return false
+    this.say(kept)
+    const old = oldRows(this.jobId, this.windowId)
+    if (old.length > 0) await kept.put(old)
+    const known = new Set([...this.sending, ...this.waiting].map(({ id }) => id))
+    const rows = (await kept.left(this.jobId, this.windowId, Date.now())).filter(({ id }) => !known.has(id))
+    const refused = rows.flatMap(({ reason, ...row }): Refused[] => (reason ? [{ ...row, reason }] : []))
+    if (refused.length > 0) this.callbacks.onRefused(refused, { again: true })
+    const left = rows.filter(({ reason }) => !reason)
+    if (left.length === 0) return false
+    this.waiting = [...left, ...this.waiting]
     this.callbacks.onState('saving')
     if (this.sending.length === 0) void this.send()
     return true
+  }
+
+  /** This window is there, so that no other takes its acts for left behind. */
+  private say(kept: KeptActs): void {
+    const present = () => void kept.present(this.windowId, Date.now()).catch(() => {})
+    present()
+    this.beat = setInterval(present, BEAT_MS)
+  }
+
+  close(): void {
+    if (this.beat) clearInterval(this.beat)
+  }
+
+  /** The person did it again or dropped it. */
+  forget(id: string): void {
+    this.write((kept) => kept.remove([id]))
   }
 
   push(act: Act): void {
     const next: Waiting = { id: newId(Date.now(), Math.random), act, done: this.now() }
     const last = this.waiting.at(-1)
     // Only the newest text of a field that is being typed has to travel.
-    if (last && sameField(last.act, act)) this.waiting[this.waiting.length - 1] = next
-    else this.waiting.push(next)
-    this.keep()
+    if (last && sameField(last.act, act)) {
+      this.waiting[this.waiting.length - 1] = next
+      this.write((kept) => kept.remove([last.id]))
+    } else this.waiting.push(next)
+    this.keep([next])
     this.callbacks.onState('saving')
     if (this.sending.length === 0) void this.send()
   }
@@ -100,12 +109,21 @@ export class ActQueue {
     return { wall: Date.now(), page: performance.now(), pageId: this.pageId }
   }
 
-  private keep(): void {
-    const all = [...this.sending, ...this.waiting]
-    if (all.length === 0) {
-      localStorage.removeItem(this.key)
-      for (const key of this.adopted.splice(0)) localStorage.removeItem(key)
-    } else localStorage.setItem(this.key, JSON.stringify(all))
+  private keep(some: (Waiting & { reason?: Refusal })[]): void {
+    const rows = some.map(
+      (row): Kept => ({ ...row, jobId: this.jobId, windowId: this.windowId, order: this.order++ }),
+    )
+    this.write((kept) => kept.put(rows))
+  }
+
+  private write(work: (kept: KeptActs) => Promise<void>): void {
+    this.writes = this.writes
+      .then(async () => {
+        const kept = await this.kept
+        if (kept) await work(kept)
+      })
+      // A browser that keeps nothing still works as long as its page stands.
+      .catch(() => {})
   }
 
   /** Send at once what waits, as when the server has answered again. */
@@ -127,9 +145,10 @@ export class ActQueue {
         const reason = answer.error ?? answer.answers?.find(({ id }) => id === each.id)?.error
         return reason ? [{ ...each, reason }] : []
       })
+      const stored = this.sending.filter(({ id }) => !refused.some((each) => each.id === id))
       this.sending = []
-      this.keep()
-      if (refused.length > 0) this.callbacks.onRefused(refused)
+      this.write((kept) => kept.remove(stored.map(({ id }) => id)))
+      this.putAside(refused)
       if (!answer.error)
         this.callbacks.onStored({
           rev: answer.rev ?? 0,
@@ -172,16 +191,21 @@ export class ActQueue {
       const refused = this.sending.map((each) => ({ ...each, reason: faultReason }))
       this.sending = []
       this.tries = 0
-      this.keep()
-      this.callbacks.onRefused(refused)
+      this.putAside(refused)
     } else {
       this.waiting = [...this.sending, ...this.waiting]
       this.sending = []
       this.alone = fault
-      this.keep()
     }
     this.callbacks.onState(this.waiting.length > 0 ? 'offline' : 'saved')
     this.timer = setTimeout(() => void this.send(), 2000)
+  }
+
+  /** What was refused stays, also over a reload, until the person does it again or drops it. */
+  private putAside(refused: Refused[]): void {
+    if (refused.length === 0) return
+    this.keep(refused)
+    this.callbacks.onRefused(refused, { again: false })
   }
 
   /** Resolves true when nothing waits, false where that does not come about in time. */
@@ -207,25 +231,20 @@ const faultReason: Refusal = {
   message: 'The server failed on this one three times. It was put aside so that the rest can be stored.',
 }
 
-/** What is kept under a key; damaged content is nothing. */
-function read(key: string): Waiting[] {
-  try {
-    const kept: unknown = JSON.parse(localStorage.getItem(key) ?? '[]')
-    return Array.isArray(kept) ? kept.filter(isWaiting) : []
-  } catch {
-    return []
-  }
-}
-
-function isWaiting(value: unknown): value is Waiting {
-  const { id, act, done } = (value ?? {}) as Partial<Waiting>
-  return (
-    typeof id === 'string' &&
-    typeof act === 'object' &&
-    act !== null &&
-    typeof act.kind === 'string' &&
-    typeof done?.wall === 'number'
-  )
+/** What an earlier version kept in local storage for this job, taken out of it; damaged content is nothing. */
+function oldRows(jobId: string, windowId: string): Kept[] {
+  const keys = Object.keys(localStorage).filter((key) => key.startsWith(`rest-cog/queue/${jobId}/`))
+  return keys.flatMap((key) => {
+    const text = localStorage.getItem(key)
+    localStorage.removeItem(key)
+    try {
+      const rows: unknown = JSON.parse(text ?? '[]')
+      const some = Array.isArray(rows) ? rows.filter(isWaiting) : []
+      return some.map((row, order): Kept => ({ ...row, jobId, windowId, order }))
+    } catch {
+      return []
+    }
+  })
 }
 
 function sameField(a: Act, b: Act): boolean {

@@ -1,5 +1,5 @@
-import type { Energy } from '@/core/job'
-import { type JobSnapshot, refitOf } from '@/core/job'
+import type { Energy, JobSnapshot } from '@/core/job'
+import { hasWayBack } from '@/core/refit/inverse'
 
 export const stages = [
   { id: 'notice', name: 'Notice' },
@@ -32,10 +32,10 @@ export function stageStates(
 ): Record<StageId, StageState> {
   const ticked = snapshot.ledger.filter((line) => line.doneAt).length
   const readings = snapshot.readings.filter((reading) => !reading.struckAt).length
-  const back = refitOf(snapshot).steps
-  const backDone = back.filter(
-    (step) => snapshot.ledger.find((line) => line.id === step.from)?.backDoneAt,
-  ).length
+  const back = snapshot.ledger.filter(
+    (line) => line.doneAt && !line.struckAt && hasWayBack(line.action, line.extra === 1),
+  )
+  const backDone = back.filter((line) => line.backDoneAt).length
   const decision = snapshot.decisions[0]
   const chosen = snapshot.fields.filter((field) => field.part === 'choice').length
   const landed = snapshot.landings.filter((landing) => landing.doneAt || landing.capped).length

@@ -6,12 +6,12 @@ import {
   fieldText,
   findingsOf,
   type JobSnapshot,
-  motorPlateFields,
   proofPlaceText,
-  refitOf,
   windingOf,
 } from '@/core/job'
 import { logSentence } from '@/core/job/logWords'
+import { motorPlateFields } from '@/core/job/oldPart'
+import { refitOf } from '@/core/job/refitOf'
 import { actionInfo } from '@/core/knowledge/actions'
 import { catalogueCapacitors } from '@/core/knowledge/catalogue/capacitors'
 import { catalogueMotors } from '@/core/knowledge/catalogue/motors'

@@ -1,7 +1,8 @@
 'use client'
 
 import { useMemo } from 'react'
-import { capacitorOf, fieldText, oldCapacitor } from '@/core/job'
+import { capacitorOf, fieldText } from '@/core/job'
+import { oldCapacitor } from '@/core/job/oldPart'
 import { catalogueCapacitors } from '@/core/knowledge/catalogue/capacitors'
 import { matchCapacitors } from '@/core/match'
 import { significant, typedValue } from '@/core/units'

@@ -1,8 +1,9 @@
 'use client'
 
 import { useMemo } from 'react'
-import { fieldText, motorPlateFields, type PlateField, plateFieldError } from '@/core/job'
+import { fieldText } from '@/core/job'
 import { motorMatchInputOf } from '@/core/job/motorMatch'
+import { motorPlateFields, type PlateField, plateFieldError } from '@/core/job/oldPart'
 import { catalogueMotors } from '@/core/knowledge/catalogue/motors'
 import { type MotorKindId, vocabulary } from '@/core/knowledge/vocabulary'
 import { type MotorSpec, matchMotors } from '@/core/match'

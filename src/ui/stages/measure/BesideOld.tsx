@@ -1,6 +1,7 @@
 'use client'
 
-import { type Beside, besideOld, type ReadingRow } from '@/core/job'
+import type { ReadingRow } from '@/core/job'
+import { type Beside, besideOld } from '@/core/job/besideOld'
 import { useJob } from '../../job/JobProvider'
 import { pointsOf, shownReading } from './ReadingList'
 

@@ -1,6 +1,7 @@
 'use client'
 
-import { reachOfLine, refitOf } from '@/core/job'
+import { reachOfLine } from '@/core/job'
+import { refitOf } from '@/core/job/refitOf'
 import { useJob } from '../../job/JobProvider'
 import { Section } from '../../kit/Section'
 import { Tick } from '../../kit/Tick'
