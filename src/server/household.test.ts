@@ -155,3 +155,39 @@ describe('a new data folder', () => {
     expect(await readHousehold()).toMatchObject({ name: 'My household', theme: 'light', catRated: 0 })
   })
 })
+
+describe('a kept line of the bench', () => {
+  it('follows its job: the next act, the points and the motor’s kind', async () => {
+    const jobId = await start('furnace-blower')
+    const before = await onBench(jobId)
+    const again = await onBench(jobId)
+    expect([again.next, again.points, again.suspect]).toEqual([before.next, before.points, before.suspect])
+    const { snapshot } = await readJob(jobId)
+    await actOnJob(jobId, [
+      { kind: 'point.open', id: snapshot.points[0]?.id },
+      { kind: 'machine.edit', field: 'motorKind', value: 'ecm' },
+    ])
+    const after = await onBench(jobId)
+    expect(after.points.filter(({ open }) => open)).toHaveLength(1)
+    expect(after.suspect).not.toEqual(before.suspect)
+  })
+
+  it('stands in a list that stops, with the number of those left out', async () => {
+    for (let i = 0; i < 62; i++) await start('hrv-fan')
+    const short = await readBench()
+    expect(short.open).toHaveLength(60)
+    expect(short.left.open).toBeGreaterThan(0)
+    const whole = await readBench({ all: true })
+    expect(whole.open).toHaveLength(short.open.length + short.left.open)
+  })
+
+  it('two machines of one name are told apart by their last job', async () => {
+    await start('pellet-stove-exhaust-blower')
+    await start('pellet-stove-exhaust-blower')
+    const titles = (await readBench()).known
+      .filter(({ family }) => family === 'pellet-stove-exhaust-blower')
+      .map(({ title }) => title)
+    expect(titles).toHaveLength(2)
+    for (const title of titles) expect(title).toMatch(/, last job \d{4}-\d{2}-\d{2}$/)
+  })
+})

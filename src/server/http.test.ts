@@ -1,6 +1,6 @@
 import { describe, expect, it, vi } from 'vitest'
 import { CoreError } from '@/core/errors'
-import { answer, bodyOf, sameOrigin } from './http'
+import { answer, bodyOf, bytesOf, sameOrigin } from './http'
 
 const post = (headers: Record<string, string>, body = '{}') =>
   new Request('http://127.0.0.1:4180/api/jobs', { method: 'POST', headers, body })
@@ -52,5 +52,43 @@ describe('a request', () => {
     expect(sameOrigin(post({ ...host, origin: 'http://127.0.0.1:9999' }))).toBe(false)
     expect(sameOrigin(post({ ...host, origin: 'https://elsewhere.example' }))).toBe(false)
     expect(sameOrigin(post({ ...host, origin: 'null' }))).toBe(false)
+  })
+})
+
+describe('a body', () => {
+  /** A body that would go on for ever, and how much of it was asked for. */
+  function endless() {
+    const seen = { pieces: 0, cancelled: false }
+    const body = new ReadableStream<Uint8Array>({
+      pull(controller) {
+        seen.pieces++
+        controller.enqueue(new Uint8Array(64_000))
+      },
+      cancel() {
+        seen.cancelled = true
+      },
+    })
+    const request = new Request('http://127.0.0.1/api/photos', {
+      method: 'POST',
+      body,
+      duplex: 'half',
+    } as RequestInit)
+    return { request, seen }
+  }
+
+  it('is counted while it comes: too much of it is refused and no longer read', async () => {
+    const { request, seen } = endless()
+    await expect(bytesOf(request, 1_000_000, 'Too large.')).rejects.toMatchObject({ code: 'too-large' })
+    expect(seen.pieces).toBeLessThan(20)
+    expect(seen.cancelled).toBe(true)
+  })
+
+  it('that says how long it is, and is too long, is not read at all', async () => {
+    const request = post({ 'content-length': '900000000' })
+    await expect(bytesOf(request, 1_000_000, 'Too large.')).rejects.toMatchObject({ code: 'too-large' })
+  })
+
+  it('within the limit is whole', async () => {
+    expect((await bytesOf(post({}, 'ruler'), 100, 'Too large.')).toString()).toBe('ruler')
   })
 })

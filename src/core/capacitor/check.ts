@@ -42,6 +42,7 @@ export interface CapacitorCheckInput {
  * @returns one entry per reading and the worst verdict of all; `weak` and `high` only where the whole interval
  *   reading ± uncertainty lies beyond the limit
  * @throws CoreError `unreadable-label`, `unknown-section`, `no-reading`
+ * @example checkCapacitor({ label: '5 µF ±6 % 370 V', readings: [{ section: 'single', uF: 4.1 }] }).verdict // 'weak'
  */
 export function checkCapacitor(input: CapacitorCheckInput): CapacitorCheck {
   const label = typeof input.label === 'string' ? parseCapacitorLabel(input.label) : input.label

@@ -29,6 +29,7 @@ const MOST_ASSIGNMENTS = 4_200_000
  * parallel and add. Best: within all tolerances, then least worst error, then fewest jumpers.
  *
  * @throws CoreError `too-many-sections`, `duplicate-terminal`
+ * @example combineSections({ sections: [{ terminal: 'a', uF: 5 }, { terminal: 'b', uF: 2.5 }], targets: [{ name: 'fan', uF: 7.5, tolerancePercent: 6 }] }).jumpers // [['a', 'b']]
  */
 export function combineSections({ sections, targets }: CombineInput): Combination {
   const ids = new Set(sections.map((section) => section.terminal))

@@ -40,6 +40,7 @@ const NAMED = new RegExp(
  * @returns sections in µF (the larger of two unmarked values is HERM), tolerance in percent or null where none is
  *   printed, the highest printed volts or null
  * @throws CoreError `unreadable-label` where no capacitance is found
+ * @example parseCapacitorLabel('35+5 MFD 440 VAC').sections // [{ section: 'HERM', uF: 35 }, { section: 'FAN', uF: 5 }]
  */
 export function parseCapacitorLabel(text: string, path = 'label'): CapacitorLabel {
   // A climate code such as 25/85/21 and a pair of frequencies are never capacitances.

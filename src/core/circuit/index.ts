@@ -35,6 +35,7 @@ export interface CircuitResult {
  * currents as unknowns. Phasors rms; a source drives its first node positive.
  *
  * @throws CoreError `singular` for a floating or contradictory circuit, `invalid-input` for a wrong element
+ * @example solveCircuit({ hz: 60, reference: 'n', elements: [{ id: 's', kind: 'source', nodes: ['l', 'n'], value: 120 }, { id: 'r', kind: 'resistor', nodes: ['l', 'n'], value: 60 }] }).elements.r.amps // 2
  */
 export function solveCircuit(input: CircuitInput): CircuitResult {
   const { hz, elements, reference } = input

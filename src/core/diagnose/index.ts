@@ -28,6 +28,7 @@ export type * from './types'
  * where none alone explains the findings. Stops answer before and regardless of probabilities.
  *
  * @throws CoreError `unknown-value`, `not-a-measure`
+ * @example diagnose({ family: 'outdoor-unit-fan', motorKind: 'psc', observations: { 'fan-state': 'hums', 'free-spin': 'free', 'capacitor-fan-reading': 'open' } }).decided?.action // 'replace-capacitor'
  */
 export function diagnose(input: DiagnoseInput): Diagnosis {
   const { findings: told, unmapped } = mapObservations(input.observations, input.plate)

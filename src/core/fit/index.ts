@@ -110,7 +110,11 @@ export function centreWheel(input: { housingInsideMm: number; wheelWidthMm: numb
 /** Speed classes agree within this. */
 const SAME_SPEED = 0.05
 
-/** Fan laws at the same fan: flow ∝ n, pressure ∝ n², power ∝ n³. */
+/**
+ * Fan laws at the same fan: flow ∝ n, pressure ∝ n², power ∝ n³.
+ *
+ * @example swapSpeed({ oldRpm: 1075, newRpm: 1075, hp: 0.25 }).ok // true
+ */
 export function swapSpeed(input: { oldRpm: number; newRpm: number; hp: number }) {
   const ratio = input.newRpm / input.oldRpm
   return {

@@ -113,6 +113,7 @@ function partNumberRule(
  * Compare an old motor with candidates, rule by rule.
  *
  * @returns best first: drop-in, fits-with-work, no; `unknown` lowers the score and names what to measure
+ * @example matchMotors({ old: { id: 'old', voltages: [115] }, candidates: [{ id: 'new', voltages: [230] }] }).results[0].verdict // 'no'
  */
 export function matchMotors(input: MotorMatchInput): { results: MatchResult[] } {
   const depths = supersessionDepths(input.old.partNumber, input.candidates)

@@ -8,7 +8,7 @@ const SEATS: RefitStep['action'][] = ['lift-off', 'slide-out', 'unclip']
  *
  * @returns index of the seal's line to the index of its part's line
  * @example sealsOf([{ id: 'g', action: 'break-seal', part: 'cover gasket' }, { id: 'c', action: 'lift-off', part: 'cover' }])
- *   // Map { 0 => 1 }
+ *   // new Map([[0, 1]])
  */
 export function sealsOf(steps: RefitStep[]): Map<number, number> {
   const at = new Map(steps.map((step, index) => [step.id, index]))

@@ -4,7 +4,11 @@ export type MotorEnd = 'shaft-end' | 'lead-end'
 const other = (turn: Turn): Turn => (turn === 'CW' ? 'CCW' : 'CW')
 const turnOf = (toward: 'clockwise' | 'counterclockwise'): Turn => (toward === 'clockwise' ? 'CW' : 'CCW')
 
-/** The same turn seen from the wanted end of the motor. */
+/**
+ * The same turn seen from the wanted end of the motor.
+ *
+ * @example convertRotation({ direction: 'CW', viewedFrom: 'shaft-end', wanted: 'lead-end' }) // { direction: 'CCW' }
+ */
 export function convertRotation(input: { direction: Turn; viewedFrom: MotorEnd; wanted: MotorEnd }): {
   direction: Turn
 } {

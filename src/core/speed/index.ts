@@ -1,4 +1,8 @@
-/** Synchronous speed: 120·f/poles, in rpm. */
+/**
+ * Synchronous speed: 120·f/poles, in rpm.
+ *
+ * @example synchronousRpm(60, 6) // 1200
+ */
 export const synchronousRpm = (hz: number, poles: number): number => (120 * hz) / poles
 
 export interface PolesResult {

@@ -36,6 +36,7 @@ const CHAIN: PointId[] = ['supply', 'output', 'motor']
 /**
  * Judge the readings along the chain from the supply to the motor, and where the voltage is lost.
  * @param plateVolts of the motor, or a range as printed: 208-230 is [208, 230]
+ * @example voltageWalk([{ point: 'supply', volts: 241 }, { point: 'motor', volts: 0 }], [230]).points.map(({ verdict }) => verdict) // ['normal', 'none']
  */
 export function voltageWalk(readings: WalkReading[], plateVolts: number[]): WalkResult {
   const line = {

@@ -46,6 +46,7 @@ const PRECEDENCE: WindingVerdict[] = [
  * @param input 2 to 10 leads, readings in Ω as the meter showed them, null over-range
  * @returns the tree of segments, the role of each lead, what is wrong and which pairs would settle what is open
  * @throws CoreError `unknown-lead`, `duplicate-lead`, `same-lead`, `too-few-leads`, `too-many-leads`
+ * @example judgeWinding({ leads: ['a', 'b', 'c'], pairs: [{ a: 'a', b: 'b', ohm: 20 }, { a: 'b', b: 'c', ohm: 40 }, { a: 'a', b: 'c', ohm: 60 }] }).roles // { a: 'run', b: 'common', c: 'start' }
  */
 export function judgeWinding(input: WindingInput): WindingResult {
   checkNames(input)

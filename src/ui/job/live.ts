@@ -47,6 +47,8 @@ export class LiveLink {
     }, ASK_EVERY_MS)
     for (const name of ['focus', 'pageshow', 'online']) window.addEventListener(name, this.front)
     document.addEventListener('visibilitychange', this.front)
+    // What was stored between the reading of the page and now was announced to nobody here.
+    void this.ask()
   }
 
   close(): void {

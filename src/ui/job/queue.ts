@@ -42,6 +42,8 @@ export class ActQueue {
   private alone = false
   private tries = 0
   private order = 0
+  /** Rows on their way into the database. */
+  private bridge: Kept[] = []
   private readonly pageId = newId(Date.now(), Math.random)
   /** Rows follow each other into the database in the order in which they were made. */
   private writes: Promise<unknown> = Promise.resolve()
@@ -56,12 +58,14 @@ export class ActQueue {
   /** Take over what earlier pages of this job did not get stored, and send it. True where there was something to send. */
   async recover(): Promise<boolean> {
     const kept = await this.kept
-    if (!kept) return false
-    this.say(kept)
-    const old = oldRows(this.jobId, this.windowId)
-    if (old.length > 0) await kept.put(old)
-    const known = new Set([...this.sending, ...this.waiting].map(({ id }) => id))
-    const rows = (await kept.left(this.jobId, this.windowId, Date.now())).filter(({ id }) => !known.has(id))
+    if (kept) this.say(kept)
+    const mine = () => new Set([...this.sending, ...this.waiting, ...this.bridge].map(({ id }) => id))
+    const old = oldRows(this.jobId, this.windowId).filter(({ id }) => !mine().has(id))
+    if (old.length > 0) this.write((database) => database.put(old))
+    await this.writes
+    const found = kept ? await kept.left(this.jobId, this.windowId, Date.now()) : old
+    const known = mine()
+    const rows = found.filter(({ id }) => !known.has(id))
     const refused = rows.flatMap(({ reason, ...row }): Refused[] => (reason ? [{ ...row, reason }] : []))
     if (refused.length > 0) this.callbacks.onRefused(refused, { again: true })
     const left = rows.filter(({ reason }) => !reason)
@@ -113,7 +117,38 @@ export class ActQueue {
     const rows = some.map(
       (row): Kept => ({ ...row, jobId: this.jobId, windowId: this.windowId, order: this.order++ }),
     )
-    this.write((kept) => kept.put(rows))
+    this.bridge.push(...rows)
+    this.holdBridge()
+    this.write(async (kept) => {
+      await kept.put(rows)
+      this.bridge = this.bridge.filter((row) => !rows.includes(row))
+      this.holdBridge()
+    })
+  }
+
+  /** Stored by the server: they stand nowhere here any more. */
+  private drop(stored: Waiting[]): void {
+    const ids = stored.map(({ id }) => id)
+    this.bridge = this.bridge.filter(({ id }) => !ids.includes(id))
+    this.holdBridge()
+    this.write((kept) => kept.remove(ids))
+  }
+
+  /**
+   * The database answers a moment later, and a page may be gone by then: until it has, rows stand in local storage, under a
+   * key of this window.
+   */
+  private holdBridge(): void {
+    try {
+      if (this.bridge.length === 0) localStorage.removeItem(this.bridgeKey)
+      else localStorage.setItem(this.bridgeKey, JSON.stringify(this.bridge.filter(({ reason }) => !reason)))
+    } catch {
+      // A full storage loses this moment only: the acts themselves are on their way.
+    }
+  }
+
+  private get bridgeKey(): string {
+    return `rest-cog/queue/${this.jobId}/${this.windowId}`
   }
 
   private write(work: (kept: KeptActs) => Promise<void>): void {
@@ -147,7 +182,7 @@ export class ActQueue {
       })
       const stored = this.sending.filter(({ id }) => !refused.some((each) => each.id === id))
       this.sending = []
-      this.write((kept) => kept.remove(stored.map(({ id }) => id)))
+      this.drop(stored)
       this.putAside(refused)
       if (!answer.error)
         this.callbacks.onStored({
@@ -231,7 +266,7 @@ const faultReason: Refusal = {
   message: 'The server failed on this one three times. It was put aside so that the rest can be stored.',
 }
 
-/** What an earlier version kept in local storage for this job, taken out of it; damaged content is nothing. */
+/** What a page that was gone too soon left in local storage for this job, taken out of it; damaged content is nothing. */
 function oldRows(jobId: string, windowId: string): Kept[] {
   const keys = Object.keys(localStorage).filter((key) => key.startsWith(`rest-cog/queue/${jobId}/`))
   return keys.flatMap((key) => {
