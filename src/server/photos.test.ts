@@ -1,4 +1,4 @@
-import { existsSync } from 'node:fs'
+import { existsSync, readdirSync } from 'node:fs'
 import { join } from 'node:path'
 import sharp from 'sharp'
 import { describe, expect, it } from 'vitest'
@@ -68,5 +68,36 @@ describe('a picture', () => {
     const { machine } = (await readJob(jobId)).snapshot
     const hash = await setMachinePicture(machine.id, await picture(30, 30).png().toBuffer())
     expect((await readJob(jobId)).snapshot.machine.pictureHash).toBe(hash)
+  })
+})
+
+describe('what is no photo', () => {
+  it('a drawing in markup is refused, whatever it would show', async () => {
+    const drawing = Buffer.from(
+      '<svg xmlns="http://www.w3.org/2000/svg" width="9" height="9"><image href="file:///etc/passwd"/></svg>',
+    )
+    await expect(keepPhoto(drawing, '')).rejects.toMatchObject({ code: 'not-a-picture' })
+  })
+
+  it('a small file that claims more pixels than memory holds is refused before it is decoded', async () => {
+    const bytes = await picture(8, 8).png().toBuffer()
+    // Width and height of a PNG stand behind its signature and the length and name of its first chunk.
+    bytes.writeUInt32BE(60_000, 16)
+    bytes.writeUInt32BE(60_000, 20)
+    await expect(keepPhoto(bytes, '')).rejects.toMatchObject({ code: 'not-a-picture' })
+  })
+
+  it('many at once are all kept, and no half file is left', async () => {
+    const some = await Promise.all(
+      Array.from({ length: 7 }, (_, i) =>
+        picture(40 + i, 30)
+          .png()
+          .toBuffer(),
+      ),
+    )
+    const hashes = await Promise.all(some.map((bytes) => keepPhoto(bytes, '')))
+    expect(new Set(hashes).size).toBe(7)
+    const { folder } = await store()
+    expect(readdirSync(folder.photos).filter((name) => name.endsWith('.new'))).toEqual([])
   })
 })

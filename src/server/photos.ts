@@ -1,5 +1,5 @@
-import { createHash } from 'node:crypto'
-import { readFile, writeFile } from 'node:fs/promises'
+import { createHash, randomBytes } from 'node:crypto'
+import { readFile, rename, writeFile } from 'node:fs/promises'
 import { join } from 'node:path'
 import sharp, { type OutputInfo } from 'sharp'
 import { CoreError } from '@/core/errors'
@@ -7,13 +7,34 @@ import { setPicture } from '@/data/household'
 import { type Store, store } from './store'
 
 const LONGEST_SIDE = 1600
+/** A phone's largest photo; a small file may claim far more pixels than memory holds. */
+const LIMITS = { limitInputPixels: 80_000_000 }
+const PHOTOS = ['jpeg', 'png', 'webp', 'heif']
+/** Decoding takes memory by the pixel: so many pictures at once. */
+const AT_ONCE = 2
+let decoding = 0
+const queue: (() => void)[] = []
+
+/** Wait for a turn at decoding; the answer gives it back. */
+async function turn(): Promise<() => void> {
+  if (decoding >= AT_ONCE) await new Promise<void>((resolve) => queue.push(resolve))
+  decoding++
+  return () => {
+    decoding--
+    queue.shift()?.()
+  }
+}
 
 /** Keep a picture: turned upright, location and other metadata stripped, named by its content. Answers its hash. */
 export async function keepPhoto(bytes: Buffer, caption: string, into?: Store): Promise<string> {
   const { db, folder } = into ?? (await store())
   let stored: { data: Buffer; info: OutputInfo }
+  const done = await turn()
   try {
-    stored = await sharp(bytes)
+    const { format } = await sharp(bytes, LIMITS).metadata()
+    // A drawing in markup can reach for files and addresses; a photo never is one.
+    if (!PHOTOS.some((each) => each === format)) throw new Error('no photo')
+    stored = await sharp(bytes, LIMITS)
       .autoOrient()
       .resize({ width: LONGEST_SIDE, height: LONGEST_SIDE, fit: 'inside', withoutEnlargement: true })
       .webp({ quality: 88 })
@@ -21,11 +42,13 @@ export async function keepPhoto(bytes: Buffer, caption: string, into?: Store): P
   } catch {
     throw new CoreError(
       'not-a-picture',
-      'This file is not a picture that can be read. Choose a JPEG, PNG or WebP file.',
+      'This file is not a picture that can be read. Choose a JPEG, PNG or WebP file of at most 80 megapixels.',
     )
+  } finally {
+    done()
   }
   const hash = createHash('sha256').update(stored.data).digest('hex')
-  await writeFile(join(folder.photos, `${hash}.webp`), stored.data)
+  await writeWhole(join(folder.photos, `${hash}.webp`), stored.data)
   await db
     .insertInto('photo')
     .values({
@@ -39,6 +62,13 @@ export async function keepPhoto(bytes: Buffer, caption: string, into?: Store): P
     .onConflict((conflict) => conflict.column('hash').doNothing())
     .execute()
   return hash
+}
+
+/** Whole or not at all: a name never stands over half a picture. */
+async function writeWhole(path: string, data: Buffer): Promise<void> {
+  const beside = `${path}.${randomBytes(4).toString('hex')}.new`
+  await writeFile(beside, data)
+  await rename(beside, path)
 }
 
 /** @throws CoreError `unknown-photo` */
