@@ -45,8 +45,60 @@ function jobMotor(snapshot: JobSnapshot): JobMotor | null {
   const roles = leads.map((lead) => lead.role)
   if (leads.length < names.length) return null
   if (roles.filter((role) => role === 'common').length !== 1 || !roles.includes('run')) return null
-  const motor = { leads, ...windingsOf(leads, winding), ...plateOf(snapshot, part) }
+  const motor = {
+    leads,
+    ...windingsOf(leads, winding),
+    ...plateOf(snapshot, part),
+    ...speedWantedOf(snapshot, leads),
+  }
   return { part, leads, input: (kind) => ({ ...controlOf(snapshot, kind), ...turnOf(snapshot), motor }) }
+}
+
+/** One speed lead to choose, for a terminal of the board or for a motor whose control has none. */
+export interface SpeedQuestion {
+  field: string
+  label: string
+  leads: string[]
+  answer: string
+}
+
+/**
+ * Which speeds were in use: asked, since the ohms tell the order of the speeds and not which of them the machine uses. None
+ * where the motor has one speed or its leads are not read.
+ */
+export function speedQuestions(snapshot: JobSnapshot): SpeedQuestion[] {
+  const part = snapshot.leads.some((lead) => lead.part === 'new') ? 'new' : 'old'
+  const leads = windingOf(snapshot, part)?.speedsFastestFirst ?? []
+  if (leads.length < 2) return []
+  const { kind, speeds = [] } = controlTerminals[snapshot.machine.family]
+  const ask = (field: string, label: string): SpeedQuestion => ({
+    field,
+    label,
+    leads,
+    answer: leads.find((lead) => lead === fieldText(snapshot, 'wiring', field)) ?? '',
+  })
+  return kind === 'board'
+    ? speeds.map((terminal) => ask(`speed-${terminal}`, `Which speed was on ${terminal}`))
+    : [ask('speed-used', 'Which speed is used')]
+}
+
+/** The speed that is used, where the control has one terminal for all of them. */
+function speedWantedOf(snapshot: JobSnapshot, leads: WiringLead[]): { speedWanted?: string } {
+  const used = speedQuestions(snapshot).find(({ field }) => field === 'speed-used')?.answer
+  const fits = leads.some(({ id, role }) => id === used && (role === 'run' || role === 'tap'))
+  return used && fits ? { speedWanted: used } : {}
+}
+
+/** The speed terminals of a board, each with the lead that was on it, where it was said; no lead twice. */
+function speedTerminalsOf(snapshot: JobSnapshot, terminals: string[]): { terminal: string; lead?: string }[] {
+  const questions = speedQuestions(snapshot)
+  const taken = new Set<string>()
+  return terminals.map((terminal) => {
+    const lead = questions.find(({ field }) => field === `speed-${terminal}`)?.answer ?? ''
+    if (!lead || taken.has(lead)) return { terminal }
+    taken.add(lead)
+    return { terminal, lead }
+  })
 }
 
 /** Present and wanted turn, seen from the shaft end, where the person said both. */
@@ -266,7 +318,7 @@ function controlOf(
     control: {
       kind: controlKind,
       loadTerminals: load,
-      ...(speeds ? { speedTerminals: speeds.map((terminal) => ({ terminal })) } : {}),
+      ...(speeds ? { speedTerminals: speedTerminalsOf(snapshot, speeds) } : {}),
       ...(parks ? { parkTerminals: parks } : {}),
     },
     capacitor: {

@@ -1,7 +1,7 @@
 'use client'
 
 import { reachOfPart } from '@/core/job'
-import { cSideQuestion, landingPlanOf, terminalsOf } from '@/core/wiring/ofJob'
+import { cSideQuestion, landingPlanOf, speedQuestions, terminalsOf } from '@/core/wiring/ofJob'
 import { useJob } from '../../job/JobProvider'
 import { Section } from '../../kit/Section'
 import { SelectField } from '../../kit/TextField'
@@ -108,6 +108,20 @@ export function Landings() {
               )
             })}
           </ul>
+          {speedQuestions(snapshot).map(({ field, label, leads: speeds, answer }) => (
+            <div key={field} className="mt-3 max-w-xl">
+              <SelectField
+                label={`${label}, as you found it`}
+                value={answer}
+                empty="not known: the fastest first"
+                options={speeds.map((lead, index) => ({
+                  value: lead,
+                  label: `${lead}${index === 0 ? ', the fastest' : index === speeds.length - 1 ? ', the slowest' : ''}`,
+                }))}
+                onChoose={(typed) => act({ kind: 'field.set', id: id(), part: 'wiring', field, typed })}
+              />
+            </div>
+          ))}
           {side ? (
             <div className="mt-3 max-w-xl">
               <SelectField
