@@ -352,6 +352,25 @@ describe('two windows at one job', () => {
     expect((await readJob(jobId)).snapshot.machine.place).toBe('long room')
   })
 
+  it('the later writer of one field is told of the other’s text, and stands', async () => {
+    const jobId = await openJob({ symptom: 'hums', family: 'ceiling-fan' })
+    const place = (value: string, was: string) => ({
+      id: id(),
+      act: { kind: 'machine.edit', field: 'place', value },
+      ageMs: 0,
+      was,
+    })
+    const first = await storeActs(jobId, [place('porch', '')], one)
+    const second = await storeActs(jobId, [place('long room', '')], two)
+    const third = await storeActs(jobId, [place('long room, north', 'long room')], two)
+    expect([first, second, third].map(({ answers }) => (answers[0] as { other?: string }).other)).toEqual([
+      undefined,
+      'porch',
+      undefined,
+    ])
+    expect((await readJob(jobId)).snapshot.machine.place).toBe('long room, north')
+  })
+
   it('another field of the same row is no hindrance', async () => {
     const jobId = await openJob({ symptom: 'hums', family: 'ceiling-fan' })
     const edit = (field: string, value: string) => ({

@@ -16,6 +16,7 @@ import {
 } from '@/core/job'
 import { validatedAct } from '@/core/job/actInput'
 import { type Envelope, receive } from '@/core/job/receive'
+import { otherText } from '@/core/job/typedValue'
 import { planHistory } from '@/core/job/undo'
 import { isFamily, type MotorKindId, type ObservationId } from '@/core/knowledge/vocabulary'
 import { wiringHolds } from '@/core/wiring/ofJob'
@@ -66,7 +67,10 @@ const unknownJob = () =>
   new CoreError('unknown-job', 'There is no such job. It may have been deleted; look on the bench.')
 
 /** What became of one act: stored (now or before), or refused with its reason. */
-export type ActAnswer = { id: string; stored: true } | { id: string; stored: false; error: ErrorShape }
+/** `other`: what another window had written into the same field meanwhile; the later writer's text stands. */
+export type ActAnswer =
+  | { id: string; stored: true; other?: string }
+  | { id: string; stored: false; error: ErrorShape }
 
 export interface ActsAnswer {
   answers: ActAnswer[]
@@ -99,8 +103,10 @@ export async function storeActs(
       const id = envelopeId(each)
       try {
         const envelope = validatedEnvelope(each)
+        let other: string | null = null
         if (!(await wasStored(trx, jobId, envelope.id))) {
           refuseWrongWiring(snapshot, envelope.act)
+          other = otherText(snapshot, envelope.act, envelope.was)
           const planned = receive(snapshot, envelope, now, by)
           if (planned.changes.length > 0) {
             if (!written) await dropUndone(trx, jobId)
@@ -110,7 +116,7 @@ export async function storeActs(
             snapshot = withChanges(snapshot, planned.changes)
           }
         }
-        answers.push({ id, stored: true })
+        answers.push({ id, stored: true, ...(other === null ? {} : { other }) })
       } catch (error) {
         if (!isCoreError(error)) throw error
         answers.push({ id, stored: false, error: error.toShape() })
@@ -154,12 +160,17 @@ const envelopeId = (plain: unknown): string => {
 
 /** @throws CoreError `invalid-input`, `unknown-act` */
 function validatedEnvelope(plain: unknown): Envelope {
-  const { id, act, ageMs } = (plain ?? {}) as Record<string, unknown>
+  const { id, act, ageMs, was } = (plain ?? {}) as Record<string, unknown>
   if (typeof id !== 'string' || !isId(id))
     throw new CoreError('invalid-input', 'Every act needs an id of its own.', 'id')
   if (typeof ageMs !== 'number' || !Number.isFinite(ageMs))
     throw new CoreError('invalid-input', 'Every act says how long ago it was done.', 'ageMs')
-  return { id, act: validatedAct(act), ageMs }
+  return {
+    id,
+    act: validatedAct(act),
+    ageMs,
+    ...(typeof was === 'string' ? { was: was.slice(0, 4000) } : {}),
+  }
 }
 
 const dropUndone = (db: Transaction, jobId: string) =>

@@ -74,3 +74,5 @@ function refuseWhileStopped(snapshot: JobSnapshot, act: Act): void {
   )
   if (stop) throw new CoreError('stopped', `${stop.text} ${stop.call}`)
 }
+
+export { textBefore } from './typedValue'

@@ -13,6 +13,8 @@ export interface Envelope {
   act: Act
   /** Milliseconds between doing and sending, sleep included; below zero where the clock went back. */
   ageMs: number
+  /** What the text field held that it types into, as its window showed it. */
+  was?: string
 }
 
 /** What asserts that something is off, dead or over is stored only while it is fresh. */

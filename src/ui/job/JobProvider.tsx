@@ -60,7 +60,7 @@ export interface JobContext {
   id: () => string
 }
 
-type PlanAct = typeof import('@/core/job/plan').planAct
+type Planner = Pick<typeof import('@/core/job/plan'), 'planAct' | 'textBefore'>
 
 const Context = createContext<JobContext | null>(null)
 
@@ -95,7 +95,7 @@ export function JobProvider({ initial, canUndo, canRedo, serverNow, children }: 
   /** Something was refused: what this window shows is not what is stored. */
   const stale = useRef(false)
   /** The rules of the acts: not needed to show a job, so loaded behind its first paint. */
-  const planner = useRef<PlanAct | null>(null)
+  const planner = useRef<Planner | null>(null)
   const early = useRef<Act[]>([])
   const jobId = initial.job.id
 
@@ -137,11 +137,12 @@ export function JobProvider({ initial, canUndo, canRedo, serverNow, children }: 
           notify('The server cannot be reached, and nothing new opens until it answers.')
           return false
         }
-        const { changes } = plan(current.current, what, Date.now(), byHere())
+        const was = plan.textBefore(current.current, what)
+        const { changes } = plan.planAct(current.current, what, Date.now(), byHere())
         if (changes.length === 0) return true
         show(withChanges(current.current, changes))
         setNow(Date.now())
-        queue.current?.push(what)
+        queue.current?.push(what, was)
         return true
       } catch (error) {
         if (!isCoreError(error)) throw error
@@ -153,8 +154,8 @@ export function JobProvider({ initial, canUndo, canRedo, serverNow, children }: 
   )
 
   useEffect(() => {
-    void import('@/core/job/plan').then(({ planAct }) => {
-      planner.current = planAct
+    void import('@/core/job/plan').then((loaded) => {
+      planner.current = loaded
       for (const waiting of early.current.splice(0)) act(waiting)
     })
   }, [act])
@@ -165,6 +166,8 @@ export function JobProvider({ initial, canUndo, canRedo, serverNow, children }: 
       windowId(),
       {
         who: whoIsHere,
+        onOther: (text) =>
+          notify(`Another window had written “${text || 'nothing'}” there. What you typed stands.`),
         onNoSession: () => window.location.assign(`/door?to=${encodeURIComponent(window.location.pathname)}`),
         onState: (state) => {
           setSave(state)

@@ -11,6 +11,8 @@ export interface Waiting {
   id: string
   act: Act
   done: DoneAt
+  /** What the field held that it types into, as this window showed it. */
+  was?: string
 }
 
 export interface Refused extends Waiting {

@@ -75,6 +75,7 @@ const memory: KeptActs = {
 function queueOf(jobId = 'j', windowId = 'w', store: KeptActs | null = memory) {
   const states: SaveState[] = []
   const refusals: Refused[] = []
+  const others: string[] = []
   const queue = new ActQueue(
     jobId,
     windowId,
@@ -82,12 +83,13 @@ function queueOf(jobId = 'j', windowId = 'w', store: KeptActs | null = memory) {
       who: () => 'Ada',
       onState: (state) => states.push(state),
       onNoSession: () => {},
+      onOther: (text) => others.push(text),
       onRefused: (refused) => refusals.push(...refused),
       onStored: () => undefined,
     },
     Promise.resolve(store),
   )
-  return { queue, states, refusals }
+  return { queue, states, refusals, others }
 }
 
 const acts = () => sent.map((batch) => batch.map(({ act }) => act))
@@ -111,6 +113,23 @@ describe('the queue of acts', () => {
     queue.push(type('60', 'hz'))
     await flush()
     expect(acts()).toEqual([[type('1')], [type('1/4'), type('60', 'hz')]])
+  })
+
+  it('says what the field held before its first letter, and is told what another window had written', async () => {
+    const { queue, others } = queueOf()
+    answers.push(
+      async (some) => stored(some),
+      async (some) => ({
+        status: 200,
+        body: { answers: some.map(({ id }) => ({ id, stored: true, other: 'porch' })), rev: 2 },
+      }),
+    )
+    queue.push(type('x', 'rpm'))
+    queue.push(type('1'), 'before')
+    queue.push(type('1/4'), '1')
+    await flush()
+    expect(sent[1]?.map((each) => (each as { was?: string }).was)).toEqual(['before'])
+    expect(others).toEqual(['porch'])
   })
 
   it('does not swallow an emptied field: taking back is an act of its own', async () => {

@@ -18,6 +18,8 @@ interface Callbacks {
   onRefused: (refused: Refused[], how: { again: boolean }) => void
   onStored: (stored: Stored) => void
   who: () => string
+  /** Another window had written this into the same field; what was typed here stands. */
+  onOther: (text: string) => void
   /** The door closed behind this window; what was typed is kept. */
   onNoSession: () => void
 }
@@ -92,9 +94,17 @@ export class ActQueue {
     this.write((kept) => kept.remove([id]))
   }
 
-  push(act: Act): void {
-    const next: Waiting = { id: newId(Date.now(), Math.random), act, done: this.now() }
+  /** @param was what the text field held before, as this window showed it; null for an act that types into none */
+  push(act: Act, was: string | null = null): void {
     const last = this.waiting.at(-1)
+    // A field that is being typed into was last seen before its first letter.
+    const seen = last && sameField(last.act, act) ? (last.was ?? null) : was
+    const next: Waiting = {
+      id: newId(Date.now(), Math.random),
+      act,
+      done: this.now(),
+      ...(seen === null ? {} : { was: seen }),
+    }
     // Only the newest text of a field that is being typed has to travel.
     if (last && sameField(last.act, act)) {
       this.waiting[this.waiting.length - 1] = next
@@ -184,6 +194,7 @@ export class ActQueue {
       this.sending = []
       this.drop(stored)
       this.putAside(refused)
+      for (const { other } of answer.answers ?? []) if (other !== undefined) this.callbacks.onOther(other)
       if (!answer.error)
         this.callbacks.onStored({
           rev: answer.rev ?? 0,
@@ -201,7 +212,12 @@ export class ActQueue {
   private async post(): Promise<Answer> {
     const now = this.now()
     const body = JSON.stringify({
-      acts: this.sending.map(({ id, act, done }) => ({ id, act, ageMs: ageOf(done, now) })),
+      acts: this.sending.map(({ id, act, done, was }) => ({
+        id,
+        act,
+        ageMs: ageOf(done, now),
+        ...(was === undefined ? {} : { was }),
+      })),
       who: this.callbacks.who(),
       window: this.windowId,
     })
@@ -258,7 +274,7 @@ class ServerFault extends Error {}
 
 interface Answer extends Partial<Stored> {
   error?: Refusal
-  answers?: { id: string; error?: Refusal }[]
+  answers?: { id: string; error?: Refusal; other?: string }[]
 }
 
 const faultReason: Refusal = {
