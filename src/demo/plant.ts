@@ -1,4 +1,5 @@
 import { existsSync, readFileSync } from 'node:fs'
+import sharp from 'sharp'
 import { type MachineRow, newMachine } from '@/core/job'
 import type { ObservationId } from '@/core/knowledge/vocabulary'
 import { findHousehold, HOME, updateHousehold } from '@/data/household'
@@ -33,7 +34,11 @@ export async function plantDemo(now = Date.now()): Promise<boolean> {
       { name: machine.name, place: machine.place, motorKind: machine.motorKind },
       at,
     )
-    const picture = await keepPhoto(machinePicture(machine.family, index + 3), machine.name)
+    // A drawing is no photo: it is kept as the picture that it makes.
+    const drawn = await sharp(machinePicture(machine.family, index + 3))
+      .png()
+      .toBuffer()
+    const picture = await keepPhoto(drawn, machine.name)
     const full: MachineRow = {
       ...row,
       modelNumber: machine.modelNumber,
