@@ -35,6 +35,8 @@ export interface KeptActs {
   remove: (ids: string[]) => Promise<void>
   /** What this window, or a window that is gone, left of a job, oldest first. */
   left: (jobId: string, windowId: string, now: number) => Promise<Kept[]>
+  /** Has a window not said for a while that it is there? */
+  isGone: (windowId: string, now: number) => Promise<boolean>
   /** This window is there. */
   present: (windowId: string, now: number) => Promise<void>
 }

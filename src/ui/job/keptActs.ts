@@ -41,10 +41,20 @@ export async function openKeptActs(): Promise<KeptActs> {
       for (const [key, at] of zip(await windows.store.getAllKeys(), await windows.store.getAll()))
         if (now - at < GONE_MS) alive.add(key)
       const rows: unknown[] = await db.getAllFromIndex('acts', 'job', jobId)
-      return rows
-        .filter(isKept)
-        .filter((row) => row.windowId === windowId || !alive.has(row.windowId))
-        .sort((one, two) => one.done.wall - two.done.wall || one.order - two.order)
+      return (
+        rows
+          .filter(isKept)
+          // A window that has only just begun may not have said so yet: what is young is left to it.
+          .filter(
+            (row) =>
+              row.windowId === windowId || (!alive.has(row.windowId) && now - row.done.wall >= GONE_MS),
+          )
+          .sort((one, two) => one.done.wall - two.done.wall || one.order - two.order)
+      )
+    },
+    async isGone(windowId, now) {
+      const at = await db.get('windows', windowId)
+      return at === undefined || now - at >= GONE_MS
     },
     async present(windowId, now) {
       await db.put('windows', now, windowId)

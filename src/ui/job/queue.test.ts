@@ -1,3 +1,4 @@
+import fc from 'fast-check'
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
 import type { Act } from '@/core/job'
 import { ageOf } from './clockAge'
@@ -69,10 +70,16 @@ const memory: KeptActs = {
     for (const id of ids) kept.delete(id)
   },
   left: async (jobId) => [...kept.values()].filter((row) => row.jobId === jobId),
+  isGone: async (windowId) => windowId !== 'there',
   present: async () => {},
 }
 
-function queueOf(jobId = 'j', windowId = 'w', store: KeptActs | null = memory) {
+function queueOf(
+  jobId = 'j',
+  windowId = 'w',
+  store: KeptActs | null = memory,
+  opening: Promise<KeptActs | null> = Promise.resolve(store),
+) {
   const states: SaveState[] = []
   const refusals: Refused[] = []
   const others: string[] = []
@@ -87,7 +94,7 @@ function queueOf(jobId = 'j', windowId = 'w', store: KeptActs | null = memory) {
       onRefused: (refused) => refusals.push(...refused),
       onStored: () => undefined,
     },
-    Promise.resolve(store),
+    opening,
   )
   return { queue, states, refusals, others }
 }
@@ -226,6 +233,45 @@ describe('the queue of acts', () => {
     expect([...kept.keys()]).toEqual(['elsewhere'])
   })
 
+  it('never brings back a text that was typed over, whenever the database wakes', async () => {
+    await fc.assert(
+      fc.asyncProperty(
+        fc.array(fc.constantFrom('type', 'answer', 'tick', 'recover'), { minLength: 1, maxLength: 14 }),
+        async (steps) => {
+          kept = new Map()
+          old = new Map()
+          sent = []
+          let wake: (store: KeptActs) => void = () => {}
+          const sleepy = new Promise<KeptActs>((resolve) => {
+            wake = resolve
+          })
+          const { queue } = queueOf('j', 'w', memory, sleepy)
+          let text = ''
+          for (const step of steps) {
+            if (step === 'type') {
+              text += 'x'
+              queue.push(type(text))
+            } else if (step === 'answer') wake(memory)
+            else if (step === 'recover') void queue.recover()
+            else await flush()
+          }
+          wake(memory)
+          void queue.recover()
+          await vi.advanceTimersByTimeAsync(100)
+          queue.close()
+          const texts = acts()
+            .flat()
+            .map((act) => (act.kind === 'field.set' ? act.typed.length : 0))
+          expect(texts).toEqual([...texts].sort((one, two) => one - two))
+          expect(texts.at(-1) ?? 0).toBe(text.length)
+          expect(kept.size).toBe(0)
+          expect(old.size).toBe(0)
+        },
+      ),
+      { numRuns: 150 },
+    )
+  })
+
   it('shows again what was refused before a reload, and sends it to nobody', async () => {
     const reason = { code: 'not-proven', message: 'Make dead first.' }
     const done = { wall: Date.now() - 5000, page: 5, pageId: 'gone' }
@@ -242,13 +288,15 @@ describe('the queue of acts', () => {
     const left = { id: 'left', act: type('7'), done: { wall: Date.now(), page: 5, pageId: 'gone' } }
     old.set('rest-cog/queue/j/w', JSON.stringify([left]))
     old.set('rest-cog/queue/j/broken', '{broken')
+    old.set('rest-cog/queue/j/there', JSON.stringify([{ ...left, id: 'theirs' }]))
     old.set('rest-cog/queue/other/w', JSON.stringify([left]))
     const { queue } = queueOf()
     void queue.recover()
     await flush()
     queue.close()
     expect(acts()).toEqual([[type('7')]])
-    expect([...old.keys()]).toEqual(['rest-cog/queue/other/w'])
+    // What a window that is there holds, and what belongs to another job, is left alone.
+    expect([...old.keys()].sort()).toEqual(['rest-cog/queue/j/there', 'rest-cog/queue/other/w'])
   })
 
   it('keeps working where the browser has no database to give', async () => {

@@ -44,6 +44,8 @@ export class ActQueue {
   private alone = false
   private tries = 0
   private order = 0
+  /** Acts of this page, whatever became of them: their rows are nobody's to take over here. */
+  private readonly own = new Set<string>()
   /** Rows on their way into the database. */
   private bridge: Kept[] = []
   private readonly pageId = newId(Date.now(), Math.random)
@@ -61,21 +63,37 @@ export class ActQueue {
   async recover(): Promise<boolean> {
     const kept = await this.kept
     if (kept) this.say(kept)
-    const mine = () => new Set([...this.sending, ...this.waiting, ...this.bridge].map(({ id }) => id))
-    const old = oldRows(this.jobId, this.windowId).filter(({ id }) => !mine().has(id))
+    const old = (await this.oldRows(kept)).filter(({ id }) => !this.own.has(id))
     if (old.length > 0) this.write((database) => database.put(old))
     await this.writes
     const found = kept ? await kept.left(this.jobId, this.windowId, Date.now()) : old
-    const known = mine()
-    const rows = found.filter(({ id }) => !known.has(id))
+    // A text that was typed over since is still in the database for a moment: sent again it would undo the newer one.
+    const rows = found.filter(({ id }) => !this.own.has(id))
     const refused = rows.flatMap(({ reason, ...row }): Refused[] => (reason ? [{ ...row, reason }] : []))
     if (refused.length > 0) this.callbacks.onRefused(refused, { again: true })
     const left = rows.filter(({ reason }) => !reason)
     if (left.length === 0) return false
+    for (const { id } of left) this.own.add(id)
     this.waiting = [...left, ...this.waiting]
     this.callbacks.onState('saving')
     if (this.sending.length === 0) void this.send()
     return true
+  }
+
+  /** What a page of this job that was gone too soon left in local storage: this window's own, or one's that is gone. */
+  private async oldRows(kept: KeptActs | null): Promise<Kept[]> {
+    const prefix = `rest-cog/queue/${this.jobId}/`
+    const rows: Kept[] = []
+    for (const key of Object.keys(localStorage).filter((each) => each.startsWith(prefix))) {
+      const windowId = key.slice(prefix.length)
+      // What a window that is there holds is its own: it may have typed over it already.
+      if (windowId !== this.windowId && !(await kept?.isGone(windowId, Date.now()))) continue
+      const { jobId } = this
+      rows.push(
+        ...takeOut(key).map((row, order): Kept => ({ ...row, jobId, windowId: this.windowId, order })),
+      )
+    }
+    return rows
   }
 
   /** This window is there, so that no other takes its acts for left behind. */
@@ -106,6 +124,7 @@ export class ActQueue {
       ...(seen === null ? {} : { was: seen }),
     }
     // Only the newest text of a field that is being typed has to travel.
+    this.own.add(next.id)
     if (last && sameField(last.act, act)) {
       this.waiting[this.waiting.length - 1] = next
       this.write((kept) => kept.remove([last.id]))
@@ -282,20 +301,16 @@ const faultReason: Refusal = {
   message: 'The server failed on this one three times. It was put aside so that the rest can be stored.',
 }
 
-/** What a page that was gone too soon left in local storage for this job, taken out of it; damaged content is nothing. */
-function oldRows(jobId: string, windowId: string): Kept[] {
-  const keys = Object.keys(localStorage).filter((key) => key.startsWith(`rest-cog/queue/${jobId}/`))
-  return keys.flatMap((key) => {
-    const text = localStorage.getItem(key)
-    localStorage.removeItem(key)
-    try {
-      const rows: unknown = JSON.parse(text ?? '[]')
-      const some = Array.isArray(rows) ? rows.filter(isWaiting) : []
-      return some.map((row, order): Kept => ({ ...row, jobId, windowId, order }))
-    } catch {
-      return []
-    }
-  })
+/** What is kept under a key of local storage, which is taken out of it; damaged content is nothing. */
+function takeOut(key: string): Waiting[] {
+  const text = localStorage.getItem(key)
+  localStorage.removeItem(key)
+  try {
+    const rows: unknown = JSON.parse(text ?? '[]')
+    return Array.isArray(rows) ? rows.filter(isWaiting) : []
+  } catch {
+    return []
+  }
 }
 
 function sameField(a: Act, b: Act): boolean {
