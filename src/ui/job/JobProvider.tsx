@@ -126,9 +126,11 @@ export function JobProvider({ initial, canUndo, canRedo, serverNow, children }: 
   const act = useCallback(
     (what: Act): boolean => {
       const plan = planner.current
-      // Done before the planner is there, it is done as soon as it is: a matter of milliseconds after the first paint.
+      // Done before the planner is there, it is on its way already, and shown as soon as the planner has come: the server
+      // plans it again in any case.
       if (!plan) {
         early.current.push(what)
+        queue.current?.push(what)
         return true
       }
       try {
@@ -156,9 +158,17 @@ export function JobProvider({ initial, canUndo, canRedo, serverNow, children }: 
   useEffect(() => {
     void import('@/core/job/plan').then((loaded) => {
       planner.current = loaded
-      for (const waiting of early.current.splice(0)) act(waiting)
+      for (const waiting of early.current.splice(0)) {
+        try {
+          const { changes } = loaded.planAct(current.current, waiting, Date.now(), byHere())
+          show(withChanges(current.current, changes))
+        } catch (error) {
+          // The server refuses it too, and that refusal stays on the screen with its reason.
+          if (!isCoreError(error)) throw error
+        }
+      }
     })
-  }, [act])
+  }, [show])
 
   useEffect(() => {
     const mine = new ActQueue(
