@@ -1,3 +1,4 @@
+import { leaks } from './leaks'
 import type { ValueShares } from './types'
 import type { CauseId, ObservationId } from './vocabulary'
 
@@ -200,15 +201,8 @@ export const givens: Given[] = [
     finding: 'reversing-switch',
     values: ['other-way'],
     of: 'onset',
-    shares: {
-      suddenly: 0.5,
-      'grew-louder-over-weeks': 0.13,
-      'slower-over-months': 0.13,
-      'after-a-repair': 0.07,
-      'after-a-storm-or-outage': 0.08,
-      'after-painting-or-building-work': 0.03,
-      'after-water': 0.06,
-    },
+    // As it comes on where nothing speaks of it.
+    shares: leaks.onset,
   },
   // What turns, turns one way or the other, and at some speed.
   { finding: 'fan-state', values: TURNS, of: 'direction', rulesOut: ['does-not-turn'] },
