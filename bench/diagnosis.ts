@@ -12,6 +12,7 @@ import {
   scoreOf,
   seeded,
   textbookCases,
+  withoutLive,
 } from '../src/core/diagnose/simulate.testing'
 import { familyIds } from '../src/core/knowledge/vocabulary'
 
@@ -94,10 +95,6 @@ function sayNoisy(name: string, runs: HiddenCase[], policy: Policy): void {
   if (wrong.length > 0)
     console.log(`diagnosis, wrong there: ${often(wrong.map(({ hidden }) => hidden.cause))}`)
 }
-
-/** The offered order of somebody who declines whatever is done under power. */
-const withoutLive: Policy = (state, input) =>
-  offered({ ...state, nextTests: state.nextTests.filter(({ risk }) => risk !== 'live') }, input)
 
 /** Names with how often each stands in the list, the most frequent first. */
 function often(names: string[]): string {

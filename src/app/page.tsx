@@ -1,6 +1,5 @@
 import Link from 'next/link'
-import { familyLabel } from '@/core/knowledge/vocabulary'
-import { readBench } from '@/server/household'
+import { readBench, titleAndPlace } from '@/server/household'
 import { JobList } from '@/ui/bench/JobList'
 import { StartForm } from '@/ui/bench/StartForm'
 import { LocalTime } from '@/ui/record/LocalTime'
@@ -55,7 +54,7 @@ export default async function BenchPage({ searchParams }: Props) {
             {due.map((machine) => (
               <li key={machine.id} className="flex justify-between border-line border-b py-2">
                 <Link href={`/household#${machine.id}`} className="underline-offset-2 hover:underline">
-                  {[machine.name || familyLabel(machine.family), machine.place].filter(Boolean).join(', ')}
+                  {titleAndPlace(machine)}
                 </Link>
                 <span className="num caption">since {machine.nextLook}</span>
               </li>

@@ -1,17 +1,12 @@
 import { listJobs, listMachines } from '@/data/household'
-import { machineTitle } from './household'
+import { titleAndPlace } from './household'
 import { store } from './store'
 
 /** Jobs and machines by name, for finding. */
 export async function findables() {
   const { db } = await store()
   const [jobs, machines] = await Promise.all([listJobs(db), listMachines(db)])
-  const titles = new Map(
-    machines.map((machine) => [
-      machine.id,
-      [machineTitle(machine), machine.place].filter(Boolean).join(', '),
-    ]),
-  )
+  const titles = new Map(machines.map((machine) => [machine.id, titleAndPlace(machine)]))
   return {
     jobs: jobs.map((job) => ({
       id: job.id,

@@ -83,7 +83,7 @@ function namedApart(
 ): { id: string; family: FamilyId; title: string }[] {
   const lastOf = new Map<string, string>()
   for (const job of jobs) if (!lastOf.has(job.machineId)) lastOf.set(job.machineId, job.openedAt.slice(0, 10))
-  const titles = machines.map((machine) => [machineTitle(machine), machine.place].filter(Boolean).join(', '))
+  const titles = machines.map(titleAndPlace)
   const counts = new Map<string, number>()
   for (const title of titles) counts.set(title, (counts.get(title) ?? 0) + 1)
   return machines.map(({ id, family }, index) => {
@@ -103,3 +103,7 @@ export async function readMachine(id: string): Promise<{ machine: MachineRow; jo
 }
 
 export const machineTitle = (machine: MachineRow): string => machine.name || familyLabel(machine.family)
+
+/** A machine with where it stands, as lists name it. */
+export const titleAndPlace = (machine: MachineRow): string =>
+  [machineTitle(machine), machine.place].filter(Boolean).join(', ')

@@ -56,11 +56,20 @@ export async function readJob(jobId: string): Promise<Stored> {
 async function stored(db: Database, jobId: string, window = ''): Promise<Stored> {
   const snapshot = await loadSnapshot(db, jobId)
   if (!snapshot) throw unknownJob()
+  return { snapshot, ...(await stepsOf(db, jobId, window)) }
+}
+
+/** Whether the window, or anybody where none is named, has something to take back or to do again. */
+async function stepsOf(
+  db: Database,
+  jobId: string,
+  window: string,
+): Promise<Pick<Stored, 'canUndo' | 'canRedo'>> {
   const [done, undone] = await Promise.all([
     lastEvent(db, jobId, 'done', 'desc', window),
     lastEvent(db, jobId, 'undone', 'asc', window),
   ])
-  return { snapshot, canUndo: done !== undefined, canRedo: undone !== undefined }
+  return { canUndo: done !== undefined, canRedo: undone !== undefined }
 }
 
 const unknownJob = () =>
@@ -126,11 +135,7 @@ export async function storeActs(
     return { answers, rev }
   })
   announce(jobId, rev)
-  const [done, undone] = await Promise.all([
-    lastEvent(db, jobId, 'done', 'desc', by.window),
-    lastEvent(db, jobId, 'undone', 'asc', by.window),
-  ])
-  return { answers, rev, canUndo: done !== undefined, canRedo: undone !== undefined, serverNow: now }
+  return { answers, rev, ...(await stepsOf(db, jobId, by.window)), serverNow: now }
 }
 
 /**

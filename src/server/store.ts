@@ -14,10 +14,10 @@ const holder = globalThis as unknown as { restCogStore?: Promise<Store> | undefi
 
 /** The open data folder of this process: RESTCOG_DATA, else `data` beside the application. */
 export function store(): Promise<Store> {
-  holder.restCogStore ??= openStore(dataPath())
-  // A file that could not be opened is tried again with the next request: the person may have put it right.
-  holder.restCogStore.catch(() => {
+  holder.restCogStore ??= openStore(dataPath()).catch((error: unknown) => {
+    // A file that could not be opened is tried again with the next request: the person may have put it right.
     holder.restCogStore = undefined
+    throw error
   })
   return holder.restCogStore
 }

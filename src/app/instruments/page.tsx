@@ -1,5 +1,4 @@
-import { familyLabel } from '@/core/knowledge/vocabulary'
-import { readBench } from '@/server/household'
+import { readBench, titleAndPlace } from '@/server/household'
 import { Instruments } from '@/ui/instruments/Instruments'
 
 export const metadata = { title: 'Instruments' }
@@ -8,7 +7,7 @@ export default async function InstrumentsPage() {
   const { open } = await readBench()
   const jobs = open.map(({ job, machine }) => ({
     id: job.id,
-    title: [machine.name || familyLabel(machine.family), machine.place].filter(Boolean).join(', '),
+    title: titleAndPlace(machine),
   }))
   return (
     <main id="work" className="mx-auto max-w-[1180px] px-4 pt-6 pb-16 mid:px-5">

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import { offered, oneAnswerOff, playCase, seeded, textbookCases } from './simulate.testing'
+import { offered, oneAnswerOff, playCase, seeded, textbookCases, withoutLive } from './simulate.testing'
 
 const WITHIN = 8
 
@@ -37,9 +37,7 @@ describe('a repairer who is not perfect', () => {
     const wrong = cases
       .filter((_, index) => index % 4 === 0)
       .filter((hidden) => {
-        const { decided, right } = playCase(hidden, (state, input) =>
-          offered({ ...state, nextTests: state.nextTests.filter(({ risk }) => risk !== 'live') }, input),
-        )
+        const { decided, right } = playCase(hidden, withoutLive)
         return decided && !right
       })
     expect(wrong.map(({ family, motorKind, cause }) => `${family} ${motorKind} ${cause}`)).toEqual([])

@@ -25,6 +25,18 @@ export const actionOf = (cause: CauseId): ActionId => causeInfo(cause).action as
  * @example leadingMend([{ cause: 'ecm-module-failed', probability: 0.5, because: [] }, { cause: 'ecm-inrush-part-burnt', probability: 0.45, because: [] }]).action // 'replace-module'
  */
 export function leadingMend(suspects: Suspect[]): Mend {
+  const own = mendsOf(suspects)
+  const likeliest = own.reduce((top, entry) => (entry.sum > top.sum ? entry : top))
+  if (likeliest.sum > DECIDED) return likeliest
+  const wider = own
+    .map((mend) => widened(mend, suspects))
+    .filter(({ sum }) => sum > DECIDED)
+    .sort((one, two) => actionInfo(one.action).minutes - actionInfo(two.action).minutes)
+  return wider[0] ?? likeliest
+}
+
+/** Each action with its own causes alone. `suspects` stand likeliest first. */
+export function mendsOf(suspects: Suspect[]): Mend[] {
   const own = new Map<ActionId, Mend>()
   for (const { cause, probability } of suspects) {
     const action = actionOf(cause)
@@ -36,13 +48,7 @@ export function leadingMend(suspects: Suspect[]): Mend {
       standsFor: [],
     })
   }
-  const likeliest = [...own.values()].reduce((top, entry) => (entry.sum > top.sum ? entry : top))
-  if (likeliest.sum > DECIDED) return likeliest
-  const wider = [...own.values()]
-    .map((mend) => widened(mend, suspects))
-    .filter(({ sum }) => sum > DECIDED)
-    .sort((one, two) => actionInfo(one.action).minutes - actionInfo(two.action).minutes)
-  return wider[0] ?? likeliest
+  return [...own.values()]
 }
 
 function widened(mend: Mend, suspects: Suspect[]): Mend {

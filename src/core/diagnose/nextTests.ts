@@ -28,12 +28,13 @@ export function rankTests(
   const perMinute = input.weights?.perMinute ?? 1
   const riskFactor = input.weights?.riskFactor ?? 1
   const found: NextTest[] = []
-  const standing = atTheThing(prior, posterior)
+  const shares = byAction(prior, posterior)
+  const standing = atTheThing(shares)
   for (const observation of observationIds) {
     if (findings[observation] !== undefined || input.declined?.includes(observation)) continue
     const usable = usableTest(observation, input, findings)
     if (!usable) continue
-    const { reads, bits, telling } = expectation(observation, prior, posterior, findings)
+    const { reads, bits, telling } = expectation(observation, prior, posterior, shares, findings)
     if (bits < LEAST_BITS && !needed.includes(observation)) continue
     const { info, index } = usable
     const cost = (info.minutes + TURNING_TO_IT) * perMinute + RISK_COST[info.risk] * riskFactor
@@ -108,11 +109,11 @@ function expectation(
   observation: ObservationId,
   prior: Prior[],
   posterior: number[],
+  now: Map<ActionId, number>,
   findings: Findings,
 ): { reads: TestRead[]; bits: number; telling: number } {
   let bits = 0
   let telling = 0
-  const now = byAction(prior, posterior)
   const reads: TestRead[] = []
   const causes = prior.map(({ cause }) => cause)
   const shares = expectedShares(causes, observation, findings).map(sumToOne)
@@ -146,8 +147,7 @@ function byAction(prior: Prior[], shares: number[]): Map<ActionId, number> {
 }
 
 /** How likely each action is whose very thing an observation looks at: the share of the likeliest of them. */
-function atTheThing(prior: Prior[], posterior: number[]): Map<ObservationId, number> {
-  const shares = byAction(prior, posterior)
+function atTheThing(shares: Map<ActionId, number>): Map<ObservationId, number> {
   const standing = new Map<ObservationId, number>()
   for (const [action, share] of shares)
     for (const { observation } of witnesses[action] ?? [])

@@ -1,6 +1,6 @@
 import { compressorFamilies, defrostFamilies, reversingSwitchFamilies } from '../knowledge/familyTraits'
 import { type MotorKindId, vocabulary } from '../knowledge/vocabulary'
-import { wrongTurn } from '../knowledge/wrongTurn'
+import { turnsWrong } from '../knowledge/wrongTurn'
 import { partsSeen } from './partsSeen'
 import type { DiagnoseInput, Findings } from './types'
 
@@ -8,10 +8,6 @@ interface Remark {
   when: (findings: Findings, input: DiagnoseInput) => boolean
   text: string
 }
-
-/** One finding, however it was told. */
-const turnsWrong = (findings: Findings): boolean =>
-  wrongTurn.some(({ observation, value }) => findings[observation] === value)
 
 /** What the trade says beside the probabilities, whatever they are. */
 const remarks: Remark[] = [

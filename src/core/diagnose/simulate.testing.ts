@@ -88,6 +88,10 @@ export const offered: Policy = ({ nextTests, trials }) => {
   return test ?? null
 }
 
+/** The offered order of somebody who declines whatever is done under power. */
+export const withoutLive: Policy = (state, input) =>
+  offered({ ...state, nextTests: state.nextTests.filter(({ risk }) => risk !== 'live') }, input)
+
 /**
  * The peer: one list for every fan, from the outside in, as the trade teaches it. It stops by the same rule and skips what
  * does not fit the machine, but never looks ahead.

@@ -1,5 +1,5 @@
 import { actions } from '../knowledge/actions'
-import { type ActionId, type CauseId, causeInfo } from '../knowledge/vocabulary'
+import { mendsOf } from './mends'
 import type { Suspect, Trial } from './types'
 
 /** Below this a repair on trial is a repair on luck. */
@@ -11,20 +11,9 @@ const LEAST_LIKELY = 0.2
  * After Heckerman, Breese and Rommelse (1995): where it is cheaper, do the repair as the observation.
  */
 export function rankTrials(suspects: Suspect[]): Trial[] {
-  const byAction = new Map<ActionId, { cause: CauseId; probability: number }>()
-  for (const { cause, probability } of suspects) {
-    const action = causeInfo(cause).action as ActionId
-    const known = byAction.get(action)
-    byAction.set(action, {
-      cause: known?.cause ?? cause,
-      probability: (known?.probability ?? 0) + probability,
-    })
-  }
-  return [...byAction]
-    .filter(
-      ([action, { probability }]) => actions[action]!.trial !== undefined && probability >= LEAST_LIKELY,
-    )
-    .map(([action, { cause, probability }]) => {
+  return mendsOf(suspects)
+    .filter(({ action, sum }) => actions[action]!.trial !== undefined && sum >= LEAST_LIKELY)
+    .map(({ action, cause, sum: probability }) => {
       const { minutes } = actions[action]!
       return {
         action,

@@ -8,6 +8,10 @@ export const wrongTurn: { observation: ObservationId; value: string }[] = [
   { observation: 'fan-state', value: 'runs-backwards' },
 ]
 
+/** It turns the wrong way, however that was told: one finding. */
+export const turnsWrong = (findings: Partial<Record<ObservationId, string>>): boolean =>
+  wrongTurn.some(({ observation, value }) => findings[observation] === value)
+
 /** What sends air the wrong way, or looks like it, without the motor's leads: the cheapest look first. */
 export function wrongTurnElsewhere(
   family: FamilyId,

@@ -3,7 +3,7 @@
 import Link from 'next/link'
 import { useState } from 'react'
 import type { ProveCheck } from '@/core/knowledge/proofChecks'
-import { wrongTurn } from '@/core/knowledge/wrongTurn'
+import { turnsWrong, wrongTurn } from '@/core/knowledge/wrongTurn'
 import { useJob } from '../../job/JobProvider'
 import { clock } from '../../kit/time'
 import { Reversing } from '../Reversing'
@@ -29,8 +29,6 @@ export function CheckList({ checks, disabled, note }: CheckListProps) {
 /** The fan turns the wrong way, however it was told. */
 const saysWrongTurn = ({ observation, value }: { observation: string; value: string }) =>
   wrongTurn.some((each) => each.observation === observation && each.value === value)
-const saidWrongTurn = (findings: Partial<Record<string, string>>) =>
-  wrongTurn.some(({ observation, value }) => findings[observation] === value)
 
 function Check({ check, disabled, note }: { check: ProveCheck; disabled: boolean; note: string }) {
   const { snapshot, findings, act, id } = useJob()
@@ -82,7 +80,7 @@ function Check({ check, disabled, note }: { check: ProveCheck; disabled: boolean
           </button>
         ))}
       </span>
-      {row?.result === 'fail' && fails.some(saysWrongTurn) && saidWrongTurn(findings) ? (
+      {row?.result === 'fail' && fails.some(saysWrongTurn) && turnsWrong(findings) ? (
         <div className="mid:col-span-2">
           <Reversing />
         </div>
