@@ -1,4 +1,4 @@
-import { expect, test } from '@playwright/test'
+import { expect, test } from './fixtures'
 import { goStage, makeDead, saved, startJob } from './support'
 
 test('a bathroom fan that hums, from plain words to a printed record', async ({ page }) => {

@@ -1,4 +1,4 @@
-import { expect, type Page, test } from '@playwright/test'
+import { expect, type Page, test } from './fixtures'
 import { expectAccessible, goStage, makeDead, partsOut, ready, saved, startJob } from './support'
 
 const card = (page: Page) => page.getByTestId('next-test')

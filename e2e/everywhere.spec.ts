@@ -1,5 +1,5 @@
-import { expect, test } from '@playwright/test'
-import { expectAccessible, openDemoJob } from './support'
+import { expect, test } from './fixtures'
+import { expectAccessible, openDemoJob, ready } from './support'
 
 const stages = ['notice', 'make-dead', 'measure', 'decide', 'take-apart', 'match', 'refit', 'prove', 'record']
 
@@ -112,4 +112,33 @@ test('the first load of a job stays under a second and 230 kB of compressed scri
   console.log(`first load: ${best} ms, ${Math.round(bytes / 1000)} kB of script`)
   expect(bytes).toBeLessThan(230_000)
   expect(best).toBeLessThan(1500)
+})
+
+test.describe('a person in another time zone than the server', () => {
+  test.use({ timezoneId: 'Pacific/Auckland' })
+
+  test('reads their own clock, and no page is drawn twice for it', async ({ page }) => {
+    const faults: string[] = []
+    page.on('console', (message) => {
+      if (message.type() === 'error') faults.push(message.text())
+    })
+    page.on('pageerror', (error) => faults.push(error.message))
+    await openDemoJob(page, 'Cooling unit', 'measure')
+    for (const stage of stages) {
+      await page.goto(page.url().replace(/\/[^/]+$/, `/${stage}`))
+      await ready(page)
+    }
+    const opened = page.locator('time').first()
+    const there = new Intl.DateTimeFormat('en-GB', {
+      timeZone: 'Pacific/Auckland',
+      hour: '2-digit',
+      minute: '2-digit',
+    })
+    await expect(opened).toContainText(there.format(new Date((await opened.getAttribute('datetime'))!)))
+    for (const path of ['/', '/household']) {
+      await page.goto(path)
+      await ready(page)
+    }
+    expect(faults).toEqual([])
+  })
 })

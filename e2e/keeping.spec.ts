@@ -1,4 +1,4 @@
-import { expect, test } from '@playwright/test'
+import { expect, test } from './fixtures'
 import { goStage, makeDead, openDemoJob, openPoint, saved, startJob } from './support'
 
 test('what is typed is there after the browser is killed in the middle', async ({ browser }) => {

@@ -1,4 +1,4 @@
-import { expect, test } from '@playwright/test'
+import { expect, test } from './fixtures'
 import { openDemoJob, ready } from './support'
 
 test('a job is walked by its number keys, and N goes to the next act', async ({ page }) => {

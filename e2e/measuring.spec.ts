@@ -1,4 +1,4 @@
-import { expect, type Page, test } from '@playwright/test'
+import { expect, type Page, test } from './fixtures'
 import { expectAccessible, goStage, openDemoJob, partsOut, saved, startJob } from './support'
 
 /** Five leads of a three-speed blower: common –16.4– black –5.8– blue –7.1– red, common –37.5– brown. */

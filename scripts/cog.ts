@@ -38,9 +38,14 @@ async function main(args: string[]): Promise<number> {
 }
 
 async function lines(tool: Tool, file: string | undefined): Promise<number> {
-  const source = file
-    ? readFileSync(file, 'utf8').split('\n')
-    : createInterface({ input: process.stdin, crlfDelay: Number.POSITIVE_INFINITY })
+  let source: Iterable<string> | AsyncIterable<string>
+  try {
+    source = file
+      ? readFileSync(file, 'utf8').split('\n')
+      : createInterface({ input: process.stdin, crlfDelay: Number.POSITIVE_INFINITY })
+  } catch (error) {
+    return refuse(shapeOf(error))
+  }
   let out = ''
   for await (const line of source) {
     if (line.trim() === '') continue
@@ -74,10 +79,13 @@ function answer(tool: Tool, text: string): object {
 }
 
 function shapeOf(error: unknown): ErrorShape {
-  if (isCoreError(error)) return { code: error.code, message: error.message, path: error.path }
+  // Of a file first: what the system says of it has a code, a message and a path as well.
   const system = error as NodeJS.ErrnoException
   if (system?.code === 'ENOENT')
     return { code: 'no-such-file', message: `There is no file ${system.path}.`, path: '' }
+  if (system?.code === 'EISDIR' || system?.code === 'EACCES')
+    return { code: 'unreadable-file', message: 'This file cannot be read: name a file of JSON.', path: '' }
+  if (isCoreError(error)) return { code: error.code, message: error.message, path: error.path }
   return {
     code: 'internal',
     message: `This input could not be worked out: ${(error as Error)?.message ?? 'no reason known'}`,
@@ -126,5 +134,12 @@ function refuse(error: ErrorShape): number {
   process.stderr.write(`${JSON.stringify({ error }, null, 2)}\n`)
   return 2
 }
+
+// Whoever reads the answers may have seen enough, as `head` has.
+for (const stream of [process.stdout, process.stderr])
+  stream.on('error', (error: NodeJS.ErrnoException) => {
+    if (error.code !== 'EPIPE') throw error
+    process.exit(0)
+  })
 
 process.exitCode = await main(process.argv.slice(2))

@@ -1,5 +1,6 @@
 import Link from 'next/link'
 import { readBench, titleAndPlace } from '@/server/household'
+import { personZone } from '@/server/zone'
 import { JobList } from '@/ui/bench/JobList'
 import { StartForm } from '@/ui/bench/StartForm'
 import { LocalTime } from '@/ui/record/LocalTime'
@@ -11,7 +12,11 @@ interface Props {
 }
 
 export default async function BenchPage({ searchParams }: Props) {
-  const { open, closed, left, known, due, looks } = await readBench({ all: (await searchParams).all === '1' })
+  const zone = await personZone()
+  const { open, closed, left, known, due, looks } = await readBench({
+    all: (await searchParams).all === '1',
+    zone,
+  })
   return (
     <main id="work" className="mx-auto max-w-[1180px] pb-16 mid:px-5 mid:pt-6">
       <h1 className="sr-only">Bench</h1>
@@ -40,7 +45,7 @@ export default async function BenchPage({ searchParams }: Props) {
                   {`${look.title}: ${look.what}`}
                 </Link>
                 <span className="num caption">
-                  since <LocalTime at={look.dueAt} />
+                  since <LocalTime at={look.dueAt} zone={zone} />
                 </span>
               </li>
             ))}

@@ -2,7 +2,6 @@ import { createHash } from 'node:crypto'
 import {
   activeStops,
   diagnosisOf,
-  type Energy,
   energyOf,
   type JobRow,
   type JobSnapshot,
@@ -13,13 +12,14 @@ import { leaks } from '@/core/knowledge/leaks'
 import { likelihoods } from '@/core/knowledge/likelihoods'
 import { priors } from '@/core/knowledge/priors'
 import { shortCauses } from '@/core/knowledge/shortCauses'
+import type { EnergyState } from '@/core/knowledge/vocabulary'
 import type { Database } from '@/data/database'
 import { loadSnapshot } from '@/data/jobs'
 import { nextActOf } from './nextAct'
 
 /** What the list shows of a job beside its own row and its machine's. */
 export interface BenchLine {
-  energy: Energy
+  state: EnergyState
   /** Isolation points in plan order: drawn small. */
   points: { open: boolean }[]
   suspect: { label: string; probability: number } | null
@@ -30,11 +30,11 @@ export interface BenchLine {
 /** A line whose power state runs by the clock is worked out again after this time. */
 const TIMED_MS = 60_000
 /** States that only an act changes. */
-const STILL: Energy['state'][] = ['live', 'isolating', 'live-test', 'in-service']
+const STILL: EnergyState[] = ['live', 'isolating', 'live-test', 'in-service']
 
-/** Other tables of knowledge, other suspects: what was worked out by older ones does not count. */
+/** Other tables of knowledge, other suspects, another shape of the line: what was worked out by older ones does not count. */
 const knowledge = createHash('sha256')
-  .update(JSON.stringify([priors, likelihoods, leaks]))
+  .update(JSON.stringify(['state', priors, likelihoods, leaks]))
   .digest('hex')
   .slice(0, 12)
 
@@ -77,12 +77,16 @@ export async function benchLinesOf(
     }
     const snapshot = await loadSnapshot(db, job.id)
     if (!snapshot) continue
-    const line = lineOf(snapshot, now)
+    const line = readableLine(snapshot, now)
+    if (!line) {
+      lines.set(job.id, unreadable)
+      continue
+    }
     lines.set(job.id, line)
     const row = {
       key,
       at: now,
-      timed: STILL.includes(line.energy.state) ? (0 as const) : (1 as const),
+      timed: STILL.includes(line.state) ? (0 as const) : (1 as const),
       line: JSON.stringify(line),
     }
     await db
@@ -94,12 +98,29 @@ export async function benchLinesOf(
   return lines
 }
 
+/** A job that cannot be worked out stands in the list all the same, as one that may be live. */
+const unreadable: BenchLine = {
+  state: 'live',
+  points: [],
+  suspect: null,
+  next: 'This job cannot be worked out as it is stored: open it',
+  stopped: false,
+}
+
+function readableLine(snapshot: JobSnapshot, now: number): BenchLine | null {
+  try {
+    return lineOf(snapshot, now)
+  } catch {
+    return null
+  }
+}
+
 function lineOf(snapshot: JobSnapshot, now: number): BenchLine {
   const diagnosis = diagnosisOf(snapshot)
   const energy = energyOf(snapshot, now)
   const [top] = diagnosis.suspects
   return {
-    energy,
+    state: energy.state,
     points: alongTheLine(snapshot.points.filter((point) => !point.struckAt)).map((point) => ({
       open: point.openedAt !== null,
     })),

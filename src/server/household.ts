@@ -1,6 +1,7 @@
 import type { HouseholdRow, JobRow, MachineRow } from '@/core/job'
 import { proveChecks } from '@/core/knowledge/proofChecks'
 import { type FamilyId, familyLabel } from '@/core/knowledge/vocabulary'
+import { dayIn } from '@/core/units/days'
 import { findHousehold, findMachine, listJobs, listMachines } from '@/data/household'
 import { listDueLooks } from '@/data/jobs'
 import { type BenchLine, benchLinesOf } from './benchLines'
@@ -20,7 +21,8 @@ export interface BenchJob extends BenchLine {
 const SHOWN = { open: 60, closed: 20 }
 
 /** Jobs lying on the bench, newest first, each with its power line, leading suspect and next act. */
-export async function readBench({ all = false }: { all?: boolean } = {}): Promise<{
+/** @param zone the person's time zone: what is due today is due by their calendar */
+export async function readBench({ all = false, zone }: { all?: boolean; zone?: string } = {}): Promise<{
   open: BenchJob[]
   closed: BenchJob[]
   /** Jobs that are not in the lists, since they would be too long. */
@@ -50,14 +52,14 @@ export async function readBench({ all = false }: { all?: boolean } = {}): Promis
       const line = lines.get(entry.job.id)
       return line ? [{ ...entry, ...line }] : []
     })
-  const today = new Date(now).toISOString().slice(0, 10)
+  const today = dayIn(now, zone)
   const looks = await listDueLooks(db, new Date(now).toISOString())
   const familyOf = new Map(entries.map(({ job, machine }) => [job.id, machine]))
   return {
     open: rowsOf(open.shown),
     closed: rowsOf(closed.shown),
     left: { open: open.count - open.shown.length, closed: closed.count - closed.shown.length },
-    known: namedApart(machines, jobs),
+    known: namedApart(machines, jobs, zone),
     due: machines.filter((machine) => machine.nextLook !== null && machine.nextLook <= today),
     looks: looks.map(({ jobId, checkId, dueAt }) => {
       const machine = familyOf.get(jobId)
@@ -80,9 +82,11 @@ export async function readMachinesWithJobs(): Promise<{ machine: MachineRow; job
 function namedApart(
   machines: MachineRow[],
   jobs: JobRow[],
+  zone: string | undefined,
 ): { id: string; family: FamilyId; title: string }[] {
   const lastOf = new Map<string, string>()
-  for (const job of jobs) if (!lastOf.has(job.machineId)) lastOf.set(job.machineId, job.openedAt.slice(0, 10))
+  for (const job of jobs)
+    if (!lastOf.has(job.machineId)) lastOf.set(job.machineId, dayIn(Date.parse(job.openedAt), zone))
   const titles = machines.map(titleAndPlace)
   const counts = new Map<string, number>()
   for (const title of titles) counts.set(title, (counts.get(title) ?? 0) + 1)

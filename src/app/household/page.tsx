@@ -1,12 +1,15 @@
 import Link from 'next/link'
 import { familyLabel, vocabulary } from '@/core/knowledge/vocabulary'
 import { readHousehold, readMachinesWithJobs } from '@/server/household'
+import { personZone } from '@/server/zone'
 import { Settings } from '@/ui/household/Settings'
 import { FamilySection } from '@/ui/pieces/FamilySection'
+import { LocalTime } from '@/ui/record/LocalTime'
 
 export const metadata = { title: 'Household' }
 
 export default async function HouseholdPage() {
+  const zone = await personZone()
   const [household, machines] = await Promise.all([readHousehold(), readMachinesWithJobs()])
   return (
     <main id="work" className="mx-auto max-w-[1180px] px-4 pt-6 pb-16 mid:px-5">
@@ -55,7 +58,10 @@ export default async function HouseholdPage() {
                       >
                         {job.symptom || 'A job'}
                       </Link>{' '}
-                      <span className="caption">{`${job.openedAt.slice(0, 10)}, ${job.status}`}</span>
+                      <span className="caption">
+                        <LocalTime at={job.openedAt} zone={zone} onlyDay />
+                        {`, ${job.status}`}
+                      </span>
                     </li>
                   ))}
                 </ul>

@@ -34,6 +34,9 @@ const NAMED = new RegExp(
   'gi',
 )
 
+/** Everything that is printed on a capacitor, with its legends, fits in this many characters. */
+const LONGEST = 400
+
 /**
  * Read the text of a capacitor label: `35+5 µF ±6 % 440 V`, `88-108 MFD 330 VAC`, `7.5uF`.
  *
@@ -43,8 +46,15 @@ const NAMED = new RegExp(
  * @example parseCapacitorLabel('35+5 MFD 440 VAC').sections // [{ section: 'HERM', uF: 35 }, { section: 'FAN', uF: 5 }]
  */
 export function parseCapacitorLabel(text: string, path = 'label'): CapacitorLabel {
+  const words = text.trim().replace(/\s+/g, ' ')
+  if (words.length > LONGEST)
+    throw new CoreError(
+      'unreadable-label',
+      `This is longer than any label. Type its figures alone, for example 35+5 µF ±6 % 440 V.`,
+      path,
+    )
   // A climate code such as 25/85/21 and a pair of frequencies are never capacitances.
-  const source = decimalFractions(text)
+  const source = decimalFractions(words)
     .replace(/\b\d{2}\/\d{2,3}\/\d{2}\b/g, ' ')
     .replace(/\b\d{2}\s*\/\s*\d{2}\s*Hz\b/gi, ' ')
   const tolerance = parseTolerance(source)

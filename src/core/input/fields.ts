@@ -85,6 +85,15 @@ export function Num(range: NumberRange = {}): Decorate {
       }),
     )
   }
+  parts.push(
+    ValidateBy({
+      name: 'measurable',
+      validator: {
+        validate: (value) => typeof value !== 'number' || isMeasurable(value),
+        defaultMessage: () => `$property must be 0 or at least ${UNDER_MEASURE} in magnitude`,
+      },
+    }),
+  )
   const schema: JsonSchema = { type: 'number' }
   if (range.min !== undefined) schema.minimum = range.min
   if (range.max !== undefined) schema.maximum = range.max
@@ -92,10 +101,14 @@ export function Num(range: NumberRange = {}): Decorate {
   return field(range, schema, ...parts)
 }
 
+/** Quotients of smaller numbers run over, and no quantity of a motor comes near. */
+const UNDER_MEASURE = 1e-30
+const isMeasurable = (value: number) => value === 0 || Math.abs(value) >= UNDER_MEASURE
+
 /** A positive number, or a list of one to eight of them, as a plate prints `230` or `208/230`. */
 export function PositiveOrList(common: Common = {}): Decorate {
   const positive = (value: unknown) =>
-    typeof value === 'number' && Number.isFinite(value) && value > 0 && value <= BEYOND_MEASURE
+    typeof value === 'number' && value >= UNDER_MEASURE && value <= BEYOND_MEASURE
   return field(
     common,
     {
@@ -204,7 +217,16 @@ export function PlainList(
       })
     : kind === 'string'
       ? IsString(each)
-      : IsNumber({ allowNaN: false, allowInfinity: false }, each)
+      : ValidateBy(
+          {
+            name: 'measurable',
+            validator: {
+              validate: (value) =>
+                typeof value === 'number' && Math.abs(value) <= BEYOND_MEASURE && isMeasurable(value),
+            },
+          },
+          each,
+        )
   const items: JsonSchema = size.values ? { enum: [...size.values] } : { type: kind }
   return field(size, listSchema(items, size), ...listChecks(size, size.atMost ?? 1000), check)
 }

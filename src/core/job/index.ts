@@ -1,5 +1,4 @@
 export { benchParts } from '../refit/types'
-export { ruleOf } from './actRules'
 export * from './actTypes'
 export { isOut, mayHaveBeenOut, onBench, partsOut } from './bench'
 export * from './blank'

@@ -75,4 +75,5 @@ function refuseWhileStopped(snapshot: JobSnapshot, act: Act): void {
   if (stop) throw new CoreError('stopped', `${stop.text} ${stop.call}`)
 }
 
+export { ruleOf } from './actRules'
 export { textBefore } from './typedValue'

@@ -6,7 +6,6 @@ export type FamilyId = keyof typeof raw.families
 export type MotorKindId = keyof typeof raw.motorKinds
 export type CauseId = keyof typeof raw.causes
 export type ObservationId = keyof typeof raw.observations
-export type HazardId = keyof typeof raw.hazards
 export type IsolationPointId = keyof typeof raw.isolationPoints
 export type ToolId = keyof typeof raw.tools
 export type EnergyState = keyof typeof raw.energyStates

@@ -23,6 +23,9 @@ export const LIST = `${NUM}(?:\\s{0,2}[-/,]\\s{0,2}${NUM})*`
 const DAMAGED = 0.75
 const CLEAN = 0.96
 
+/** No plate prints so much without a space; patterns that look for lists of numbers would try every way through it. */
+const NO_WORD = /\S{65,}/g
+
 /** Text of a plate: upper case and plain signs, the same length as the original, with what has been used marked. */
 export class Reader {
   readonly norm: string
@@ -34,7 +37,7 @@ export class Reader {
     work: string = source,
     private readonly places: number[] = Array.from(source, (_, i) => i),
   ) {
-    this.norm = plain(work)
+    this.norm = plain(work).replace(NO_WORD, (run) => '\u0001'.repeat(run.length))
     this.used = new Uint8Array(source.length)
   }
 

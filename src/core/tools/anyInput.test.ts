@@ -26,10 +26,14 @@ const junk = fc.constantFrom<unknown>(
   -1,
   0.001,
   1e-9,
+  1e-300,
+  5e-324,
+  -1e-300,
   7,
   400,
   1e9,
   1e308,
+  Number.MAX_VALUE,
   true,
   [],
   [null],
@@ -83,7 +87,7 @@ describe('whatever is put into an example', () => {
             }
             expect(input, 'the input is left as it was').toEqual(before)
           }),
-          { numRuns: 120 },
+          { numRuns: 150 },
         )
       })
     }

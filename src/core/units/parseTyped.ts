@@ -30,7 +30,8 @@ const LETTER_AS_POINT = /^(\d+)([kKrRM])(\d+)$/
  */
 export function parseTyped(text: string, quantity: Quantity, options: ParseOptions = {}): Typed {
   const info = quantities[quantity]
-  let source = plainFractions(text).trim().replace(/\s+/g, ' ')
+  // Spaces first: what looks for a fraction would walk a long run of them again and again.
+  let source = plainFractions(text.trim().replace(/\s+/g, ' ')).trim()
   if (source === '') return { kind: 'empty' }
   if (OVER.test(source)) {
     if (options.over) return { kind: 'over' }
@@ -62,6 +63,8 @@ export function parseTyped(text: string, quantity: Quantity, options: ParseOptio
     return fail(`"${clip(typedUnit)}" is not a unit of ${info.noun}. Use ${info.symbol || 'a plain number'}.`)
   }
   value = scaled
+  if (!Number.isFinite(value))
+    return fail(`This is no ${info.noun} that can be measured. Check what was typed.`)
   if (value < 0 && !info.negative)
     return fail(`A ${info.noun} cannot be negative. Type it without the minus sign.`)
   if (info.whole && !Number.isInteger(value)) return fail(`Type a whole number, for example ${info.example}.`)

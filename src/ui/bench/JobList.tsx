@@ -67,7 +67,7 @@ export function JobList({ jobs }: { jobs: BenchJob[] }) {
 /** The power line in small: amber up to the first open break, the state as a word. */
 function SmallLine({ row }: { row: BenchJob }) {
   const points = row.points.slice(0, 5)
-  const powered = row.energy.state === 'live-test' || row.energy.state === 'in-service'
+  const powered = row.state === 'live-test' || row.state === 'in-service'
   const live = powered
     ? points.length
     : Math.max(
@@ -122,7 +122,7 @@ function SmallLine({ row }: { row: BenchJob }) {
           ? row.job.result === 'not-mended'
             ? 'Closed, not mended'
             : 'Closed'
-          : stateWords[row.energy.state]}
+          : stateWords[row.state]}
       </span>
     </span>
   )

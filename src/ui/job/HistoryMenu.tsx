@@ -2,7 +2,6 @@
 
 import dynamic from 'next/dynamic'
 import { useState } from 'react'
-import { clock, day } from '../kit/time'
 import { useJob } from './JobProvider'
 
 interface HistoryEvent {
@@ -16,7 +15,7 @@ const Drawer = dynamic(() => import('../kit/Drawer').then((module) => module.Dra
 
 /** Undo, redo, and the list of everything done to the job. */
 export function HistoryMenu() {
-  const { canUndo, canRedo, history, snapshot } = useJob()
+  const { canUndo, canRedo, history, snapshot, clock, day } = useJob()
   const [open, setOpen] = useState(false)
   const [events, setEvents] = useState<HistoryEvent[] | null>(null)
   const load = async () => {

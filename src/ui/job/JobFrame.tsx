@@ -9,6 +9,7 @@ import { familyLabel } from '@/core/knowledge/vocabulary'
 import { formatPercent } from '@/core/units'
 import { ago } from '../kit/time'
 import { PowerLine } from '../pieces/PowerLine'
+import { Block } from './Block'
 import { Contradicted } from './Contradicted'
 import { Evidence } from './Evidence'
 import { HistoryMenu } from './HistoryMenu'
@@ -25,9 +26,8 @@ const Drawer = dynamic(() => import('../kit/Drawer').then((module) => module.Dra
 
 /** Everything of a job lives inside this: heading, power line, route, work, evidence. */
 export function JobFrame({ children }: { children: ReactNode }) {
-  const { snapshot, save, now, stops, refused } = useJob()
+  const { snapshot, save, now, refused } = useJob()
   const [reading, setReading] = useState(false)
-  const stopped = stops.length > 0 && snapshot.job.status === 'open'
   const { job, machine, household } = snapshot
   const last = usePathname().split('/').at(-1) ?? ''
   const at: StageId = isStage(last) ? last : 'notice'
@@ -55,33 +55,58 @@ export function JobFrame({ children }: { children: ReactNode }) {
           Record
         </Link>
       </header>
-      <PowerLine />
-      <StopStrip reading={reading} onBack={() => setReading(false)} />
+      <Block name="The power line">
+        <PowerLine />
+      </Block>
+      <Block name="The stop">
+        <StopStrip reading={reading} onBack={() => setReading(false)} />
+      </Block>
       {refused.length > 0 ? <RefusedStrip /> : null}
-      <Contradicted />
-      <ProofQuestion />
+      <Block name="What two readings say against each other">
+        <Contradicted />
+        <ProofQuestion />
+      </Block>
       <div className="mid:grid mid:grid-cols-[177px_minmax(0,1fr)] wide:grid-cols-[177px_minmax(0,1fr)_300px]">
         <div className="hidden pt-5 pr-3 mid:block">
-          <Route at={at} />
+          <Block name="The route">
+            <Route at={at} />
+          </Block>
         </div>
         <main
           className="min-w-0 bg-surface px-4 pb-8 mid:min-h-[calc(100vh-200px)] mid:border-ink mid:border-l mid:px-5 wide:border-r"
           id="work"
         >
-          {stopped && !reading ? <StopPage onRead={() => setReading(true)} /> : children}
+          <Block name="This stage">
+            <Work reading={reading} onRead={() => setReading(true)}>
+              {children}
+            </Work>
+          </Block>
         </main>
         <aside aria-label="Evidence" className="hidden px-5 pt-5 wide:block">
-          <Evidence />
+          <Block name="What it may be">
+            <Evidence />
+          </Block>
         </aside>
       </div>
       <div className="fixed inset-x-0 bottom-0 z-30 wide:hidden">
-        <EvidenceBar />
+        <Block name="What it may be">
+          <EvidenceBar />
+        </Block>
         <div className="mid:hidden">
-          <RouteBar at={at} />
+          <Block name="The route">
+            <RouteBar at={at} />
+          </Block>
         </div>
       </div>
     </div>
   )
+}
+
+/** The stage, or the page of a stop where one stands that is not read past. */
+function Work({ reading, onRead, children }: { reading: boolean; onRead: () => void; children: ReactNode }) {
+  const { snapshot, stops } = useJob()
+  const stopped = stops.length > 0 && snapshot.job.status === 'open'
+  return stopped && !reading ? <StopPage onRead={onRead} /> : children
 }
 
 /** The leading suspect as a bar that opens upwards. */

@@ -25,17 +25,17 @@ import {
   type Reach as HandsReach,
   type JobSnapshot,
   newId,
-  ruleOf,
   windingOf,
   withChanges,
 } from '@/core/job'
 import { notify } from '../kit/notify'
+import { type Clock, clockIn, ownZone } from '../kit/time'
 import { whoIsHere, windowId } from '../kit/who'
 import type { KeptActs } from './kept'
-import { LiveLink, type Reach } from './live'
+import type { LiveLink, Reach } from './live'
 import { ActQueue, type Refused, type SaveState } from './queue'
 
-export interface JobContext {
+export interface JobContext extends Clock {
   snapshot: JobSnapshot
   energy: Energy
   now: number
@@ -60,7 +60,7 @@ export interface JobContext {
   id: () => string
 }
 
-type Planner = Pick<typeof import('@/core/job/plan'), 'planAct' | 'textBefore'>
+type Planner = Pick<typeof import('@/core/job/plan'), 'planAct' | 'ruleOf' | 'textBefore'>
 
 const Context = createContext<JobContext | null>(null)
 
@@ -75,22 +75,25 @@ interface Props {
   canUndo: boolean
   canRedo: boolean
   serverNow: number
+  /** The zone that the server writes times by. */
+  zone: string
   children: ReactNode
 }
 
 /** Holds one job in the browser: acts are planned by the core here and again on the server. */
-export function JobProvider({ initial, canUndo, canRedo, serverNow, children }: Props) {
+export function JobProvider({ initial, canUndo, canRedo, serverNow, zone: serverZone, children }: Props) {
   const [snapshot, setSnapshot] = useState(initial)
   const [save, setSave] = useState<SaveState>('saved')
   const [steps, setSteps] = useState({ canUndo, canRedo })
   const [now, setNow] = useState(serverNow)
+  const [zone, setZone] = useState(serverZone)
   const [reach, setReach] = useState<Reach>({ confirmedAt: serverNow, away: false })
   const [refused, setRefused] = useState<Refused[]>([])
   const current = useRef(initial)
   const queue = useRef<ActQueue | null>(null)
   const away = useRef(false)
   /** Whether hands were let in when the server last confirmed it: only that goes on while it is away. */
-  const wasOpen = useRef(energyOf(initial, serverNow).handsIn)
+  const wasOpen = useRef(letsHandsIn(initial, serverNow))
   const wanted = useRef(initial.job.rev)
   /** Something was refused: what this window shows is not what is stored. */
   const stale = useRef(false)
@@ -102,7 +105,7 @@ export function JobProvider({ initial, canUndo, canRedo, serverNow, children }: 
   const show = useCallback((next: JobSnapshot) => {
     current.current = next
     setSnapshot(next)
-    if (!away.current) wasOpen.current = energyOf(next, Date.now()).handsIn
+    if (!away.current) wasOpen.current = letsHandsIn(next, Date.now())
   }, [])
 
   const reload = useCallback(async () => {
@@ -134,7 +137,7 @@ export function JobProvider({ initial, canUndo, canRedo, serverNow, children }: 
         return true
       }
       try {
-        const { energy } = ruleOf(what)
+        const { energy } = plan.ruleOf(what)
         if (away.current && (energy === 'asserts' || (energy === 'hands' && !wasOpen.current))) {
           notify('The server cannot be reached, and nothing new opens until it answers.')
           return false
@@ -204,28 +207,43 @@ export function JobProvider({ initial, canUndo, canRedo, serverNow, children }: 
     void mine.recover().then((sends) => {
       if (sends) stale.current = true
     })
-    const link = new LiveLink(jobId, {
-      onRev: (rev) => {
-        wanted.current = Math.max(wanted.current, rev)
-        catchUp()
-      },
-      onReach: (next) => {
-        const back = away.current && !next.away
-        away.current = next.away
-        if (!next.away) wasOpen.current = energyOf(current.current, Date.now()).handsIn
-        setReach(next)
-        if (back) {
-          mine.wake()
-          catchUp()
-        }
-      },
-    })
-    link.open()
+    let link: LiveLink | null = null
+    let left = false
+    // Other windows are listened to as soon as this one stands.
+    void loaded()
+      .then(() => import('./live'))
+      .then(({ LiveLink: Link }) => {
+        if (left) return
+        link = new Link(jobId, {
+          onRev: (rev) => {
+            wanted.current = Math.max(wanted.current, rev)
+            catchUp()
+          },
+          onReach: (next) => {
+            const back = away.current && !next.away
+            away.current = next.away
+            if (!next.away) wasOpen.current = letsHandsIn(current.current, Date.now())
+            setReach(next)
+            if (back) {
+              mine.wake()
+              catchUp()
+            }
+          },
+        })
+        link.open()
+      })
+      // The server went away before it could be listened to: nothing new opens.
+      .catch(() => {
+        away.current = true
+        setReach((before) => ({ ...before, away: true }))
+      })
+    setZone(ownZone())
     const tick = setInterval(() => setNow(Date.now()), 15_000)
     return () => {
       clearInterval(tick)
       mine.close()
-      link.close()
+      left = true
+      link?.close()
     }
   }, [jobId, show, catchUp])
 
@@ -263,11 +281,15 @@ export function JobProvider({ initial, canUndo, canRedo, serverNow, children }: 
   )
 
   const value = useMemo((): JobContext => {
-    const energy = energyOf(snapshot, now)
     const shut = reach.away && !wasOpen.current
+    let energy: Energy | null = null
     return {
       snapshot,
-      energy: shut ? heldBack(energy) : energy,
+      // What is worked out is asked for where it is shown: what cannot be worked out takes its block along and not the page.
+      get energy() {
+        energy ??= shut ? heldBack(energyOf(snapshot, now)) : energyOf(snapshot, now)
+        return energy
+      },
       now,
       reach,
       refused,
@@ -278,18 +300,38 @@ export function JobProvider({ initial, canUndo, canRedo, serverNow, children }: 
       gate: (hands) => (shut && hands.kind !== 'free' ? AWAY : gateProblem(snapshot, now, hands)),
       save,
       ...steps,
-      diagnosis: diagnosisOf(snapshot),
-      findings: findingsOf(snapshot),
-      stops: activeStops(snapshot),
-      capacitor: capacitorOf(snapshot, 'old'),
-      winding: windingOf(snapshot, 'old'),
+      ...clockIn(zone),
+      get diagnosis() {
+        return diagnosisOf(snapshot)
+      },
+      get findings() {
+        return findingsOf(snapshot)
+      },
+      get stops() {
+        return activeStops(snapshot)
+      },
+      get capacitor() {
+        return capacitorOf(snapshot, 'old')
+      },
+      get winding() {
+        return windingOf(snapshot, 'old')
+      },
       act,
       history: (direction) => void history(direction),
       id: () => newId(Date.now(), Math.random),
     }
-  }, [snapshot, now, save, steps, act, history, reach, refused])
+  }, [snapshot, now, save, steps, act, history, reach, refused, zone])
 
   return <Context.Provider value={value}>{children}</Context.Provider>
+}
+
+/** Whether hands were let in; a state that cannot be worked out lets nobody in. */
+function letsHandsIn(snapshot: JobSnapshot, now: number): boolean {
+  try {
+    return energyOf(snapshot, now).handsIn
+  } catch {
+    return false
+  }
 }
 
 /** The browser's own database, or null where it has none to give: then acts stand as long as the page does. */

@@ -9,7 +9,6 @@ import { stopInfo } from '@/core/knowledge/stops'
 import { shortLabels, valueLabel } from '@/core/knowledge/valueLabels'
 import { vocabulary } from '@/core/knowledge/vocabulary'
 import { TextField } from '../kit/TextField'
-import { clock } from '../kit/time'
 import { useJob } from './JobProvider'
 
 /** A stop takes the place of the work: what it is, what to do this minute, whom to call, and the ways out that there are. */
@@ -54,7 +53,7 @@ export function StopPage({ onRead }: { onRead: () => void }) {
 }
 
 function OneStop({ stop }: { stop: ActiveStop }) {
-  const { findings } = useJob()
+  const { findings, clock } = useJob()
   const info = stopInfo[stop.rule]
   const seen = stop.observation
     ? `${shortLabels[stop.observation]}: ${valueLabel(stop.observation, findings[stop.observation] ?? '')}`

@@ -1,6 +1,6 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
-import { ago, clock, minutesSince } from './time'
+import { ago, clockIn, minutesSince } from './time'
 
 const NOW = Date.parse('2026-03-02T10:00:00Z')
 const past = (seconds: number) => new Date(NOW - seconds * 1000).toISOString()
@@ -34,8 +34,22 @@ describe('how long ago', () => {
 })
 
 describe('the clock', () => {
-  it('has two figures each, and is empty where nothing happened', () => {
-    expect(clock('2026-03-02T08:05:59Z')).toMatch(/^\d\d:05$/)
-    expect(clock(null)).toBe('')
+  const at = '2026-03-02T23:05:59Z'
+  it('tells the time of the zone, with two figures each, and nothing where nothing happened', () => {
+    expect(clockIn('UTC').clock(at)).toBe('23:05')
+    expect(clockIn('Pacific/Auckland').clock(at)).toBe('12:05')
+    expect(clockIn('UTC').clock(null)).toBe('')
+  })
+
+  it('tells the day of the zone, and a day instead of the hour where that is long past', () => {
+    expect(clockIn('UTC').day(at)).toBe('2 Mar 2026')
+    expect(clockIn('Pacific/Auckland').day(at)).toBe('3 Mar 2026')
+    const { clockOrDay } = clockIn('UTC')
+    expect(clockOrDay(at, Date.parse(at) + 19 * 3_600_000)).toBe('23:05')
+    expect(clockOrDay(at, Date.parse(at) + 21 * 3_600_000)).toBe('2 Mar')
+  })
+
+  it('goes by the machine where the zone is not known', () => {
+    expect(clockIn('Nowhere/There').clock(at)).toMatch(/^\d\d:\d\d$/)
   })
 })

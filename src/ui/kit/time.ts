@@ -1,18 +1,47 @@
 /** The platform's own formats serve here: a date library would weigh more than the page's readings do. */
-const time = new Intl.DateTimeFormat('en-GB', { hour: '2-digit', minute: '2-digit' })
-const date = new Intl.DateTimeFormat('en-GB', { day: 'numeric', month: 'short', year: 'numeric' })
 const relative = new Intl.RelativeTimeFormat('en', { numeric: 'auto' })
 
-/** Local clock time of a stored instant: 09:41. */
-export const clock = (at: string | null): string => (at ? time.format(new Date(at)) : '')
+/** Stored instants as a person in one time zone reads them. */
+export interface Clock {
+  /** Clock time: 09:41; nothing for no instant. */
+  clock: (at: string | null) => string
+  /** Clock time within the last twenty hours, else the day: a point opened on another day has no hour worth reading. */
+  clockOrDay: (at: string | null, now: number) => string
+  day: (at: string) => string
+}
 
-const shortDate = new Intl.DateTimeFormat('en-GB', { day: 'numeric', month: 'short' })
+const clocks = new Map<string, Clock>()
 
-/** Clock time of an instant within the last twenty hours, else its day: a point opened on another day has no hour worth reading. */
-export const clockOrDay = (at: string | null, now: number): string =>
-  at === null ? '' : now - Date.parse(at) < 20 * 3_600_000 ? clock(at) : shortDate.format(new Date(at))
+/** @param zone an IANA name; the machine's own where empty or not known */
+export function clockIn(zone: string): Clock {
+  const known = clocks.get(zone) ?? made(zone)
+  clocks.set(zone, known)
+  return known
+}
 
-export const day = (at: string): string => date.format(new Date(at))
+function made(zone: string): Clock {
+  const time = format(zone, { hour: '2-digit', minute: '2-digit' })
+  const date = format(zone, { day: 'numeric', month: 'short', year: 'numeric' })
+  const shortDate = format(zone, { day: 'numeric', month: 'short' })
+  const clock = (at: string | null) => (at ? time.format(new Date(at)) : '')
+  return {
+    clock,
+    clockOrDay: (at, now) =>
+      at !== null && now - Date.parse(at) >= 20 * 3_600_000 ? shortDate.format(new Date(at)) : clock(at),
+    day: (at) => date.format(new Date(at)),
+  }
+}
+
+function format(zone: string, options: Intl.DateTimeFormatOptions): Intl.DateTimeFormat {
+  try {
+    return new Intl.DateTimeFormat('en-GB', { ...options, ...(zone ? { timeZone: zone } : {}) })
+  } catch {
+    return new Intl.DateTimeFormat('en-GB', options)
+  }
+}
+
+/** The zone of this browser, or of the server where it runs there. */
+export const ownZone = (): string => Intl.DateTimeFormat().resolvedOptions().timeZone
 
 const STEPS: [Intl.RelativeTimeFormatUnit, number][] = [
   ['year', 365 * 86_400],

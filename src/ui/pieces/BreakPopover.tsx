@@ -4,7 +4,6 @@ import { Popover } from 'radix-ui'
 import { type RefObject, useRef } from 'react'
 import type { PointRow } from '@/core/job'
 import { useJob } from '../job/JobProvider'
-import { clock } from '../kit/time'
 import { breakLabel } from './powerLineModel'
 
 interface BreakPopoverProps {
@@ -15,7 +14,7 @@ interface BreakPopoverProps {
 
 /** What a break is, how it is held, and the one act it offers. Loaded when a break is first touched. */
 export function BreakPopover({ point, anchor, onClose }: BreakPopoverProps) {
-  const { act } = useJob()
+  const { act, clock } = useJob()
   const open = point.openedAt !== null
   const words = breakLabel[point.point]
   const virtual = useRef({

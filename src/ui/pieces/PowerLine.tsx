@@ -4,7 +4,6 @@ import dynamic from 'next/dynamic'
 import { Fragment, type ReactNode, useRef, useState } from 'react'
 import type { PointRow } from '@/core/job'
 import { useJob } from '../job/JobProvider'
-import { clockOrDay } from '../kit/time'
 import { breakLabel, powerLineModel, shortPoint } from './powerLineModel'
 import { StateBox } from './StateBox'
 import { BreakSymbol, CapacitorSymbol, MotorSymbol, SupplySymbol, ValveSymbol } from './symbols'
@@ -15,7 +14,7 @@ const BreakPopover = dynamic(() => import('./BreakPopover').then((module) => mod
 
 /** The drawn single line from supply to motor, a break for each isolation point, and the state in words. */
 export function PowerLine() {
-  const { snapshot, energy, now } = useJob()
+  const { snapshot, energy, now, clockOrDay } = useJob()
   const model = powerLineModel(snapshot, energy)
   return (
     <div className="border-ink border-y bg-surface mid:flex" data-testid="power-line">
@@ -104,7 +103,7 @@ function BreakControl({
   const button = useRef<HTMLButtonElement>(null)
   const open = point.openedAt !== null
   const words = breakLabel[point.point]
-  const { now } = useJob()
+  const { now, clockOrDay } = useJob()
   const note = open ? `${words.open} ${clockOrDay(point.openedAt, now)}` : words.closed
   return (
     <>

@@ -4,11 +4,11 @@ import { contradictionsOf } from '@/core/job'
 import { vocabulary } from '@/core/knowledge/vocabulary'
 import { significant } from '@/core/units'
 import { useJob } from '../job/JobProvider'
-import { clock, minutesSince } from '../kit/time'
+import { minutesSince } from '../kit/time'
 
 /** The state of the job in words, beside its line. Never by colour alone. */
 export function StateBox() {
-  const { energy, now, stops, reach, snapshot } = useJob()
+  const { energy, now, stops, reach, snapshot, clock } = useJob()
   const stopped = stops.length > 0 || energy.stop !== null
   const contradicted = contradictionsOf(snapshot).length > 0
   const { title, lines, look } = wordsOf()

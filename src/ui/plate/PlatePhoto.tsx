@@ -1,11 +1,11 @@
 'use client'
 
+import dynamic from 'next/dynamic'
 import { useEffect, useId, useRef, useState } from 'react'
-import type { PlateFields } from '@/core/plate'
-import type { Box, ProposedField } from '@/core/plate/words'
 import { useJob } from '../job/JobProvider'
-import { fieldNames, plateActs, valueText } from './plateActs'
 import type { Progress, Recognition } from './recognise'
+
+const Proposals = dynamic(() => import('./Proposals').then((module) => module.Proposals), { ssr: false })
 
 /** A photo of a plate, read on this machine; every field beside the piece it came from, to be corrected and taken. */
 export function PlatePhoto({ kind }: { kind: 'motor' | 'capacitor' }) {
@@ -110,109 +110,4 @@ async function keepPicture(photo: Blob, onKept: (hash: string) => void): Promise
   const response = await fetch('/api/photos', { method: 'POST', body: photo })
   const answer = (await response.json()) as { hash?: string }
   if (answer.hash) onKept(answer.hash)
-}
-
-function Proposals({
-  kind,
-  found,
-  onClose,
-}: {
-  kind: 'motor' | 'capacitor'
-  found: Recognition
-  onClose: () => void
-}) {
-  const { act, id } = useJob()
-  const [url, setUrl] = useState('')
-  const shown = found.proposed.filter((each) => fieldNames[each.key])
-  const [values, setValues] = useState(
-    () => new Map(shown.map((each) => [each.key, valueText(each)] as [keyof PlateFields, string])),
-  )
-  useEffect(() => {
-    const made = URL.createObjectURL(found.picture)
-    setUrl(made)
-    return () => URL.revokeObjectURL(made)
-  }, [found.picture])
-  const take = () => {
-    const all = plateActs(kind, values, id).every((each) => act(each))
-    if (all) onClose()
-  }
-  return (
-    <div className="mt-4 grid gap-5 mid:grid-cols-[210px_minmax(0,1fr)]">
-      <div>
-        {url ? (
-          // biome-ignore lint/performance/noImgElement: a picture made here, in memory
-          <img src={url} alt="The plate, straightened and evenly lit" className="w-full border border-line" />
-        ) : null}
-        {found.unread.length > 0 ? (
-          <p className="caption mt-1">Not understood: {found.unread.slice(0, 12).join(' ')}</p>
-        ) : null}
-      </div>
-      <div>
-        {shown.length === 0 ? (
-          <p>Nothing on it could be read. Try another angle with the flash, or type it.</p>
-        ) : null}
-        <ul data-testid="proposals">
-          {shown.map((each) => (
-            <li
-              key={each.key}
-              className="grid grid-cols-[110px_minmax(0,1fr)] items-center gap-x-3 gap-y-1 border-line border-b py-1.5 mid:grid-cols-[120px_196px_minmax(0,1fr)]"
-            >
-              <label htmlFor={`plate-${each.key}`} className="leading-tight">
-                {fieldNames[each.key]}
-                <span className={`caption block ${each.confidence < 0.75 ? 'font-bold !text-copper' : ''}`}>
-                  {sureness(each)}
-                </span>
-              </label>
-              <input
-                id={`plate-${each.key}`}
-                className="field field-tight num"
-                value={values.get(each.key) ?? ''}
-                onChange={(event) => setValues(new Map(values).set(each.key, event.target.value))}
-              />
-              {each.box && url ? (
-                <Piece url={url} box={each.box} width={found.width} height={found.height} />
-              ) : (
-                <span />
-              )}
-            </li>
-          ))}
-        </ul>
-        <div className="mt-3 flex gap-2">
-          <button type="button" className="btn btn-main" disabled={shown.length === 0} onClick={take}>
-            Take these
-          </button>
-          <button type="button" className="btn" onClick={onClose}>
-            Leave it
-          </button>
-        </div>
-      </div>
-    </div>
-  )
-}
-
-const sureness = ({ confidence }: ProposedField) =>
-  confidence >= 0.85 ? 'sure' : confidence >= 0.75 ? 'likely' : 'look again'
-
-const PIECE_HEIGHT = 34
-const PIECE_WIDTH = 150
-
-/** The piece of the picture a field came from. */
-function Piece({ url, box, width, height }: { url: string; box: Box; width: number; height: number }) {
-  const margin = 4
-  const [w, h] = [box.x1 - box.x0 + 2 * margin, box.y1 - box.y0 + 2 * margin]
-  const scale = Math.min(PIECE_HEIGHT / h, PIECE_WIDTH / w)
-  return (
-    <span
-      role="img"
-      aria-label="where it stands on the plate"
-      className="col-span-2 block border border-line bg-no-repeat mid:col-span-1"
-      style={{
-        width: w * scale,
-        height: h * scale,
-        backgroundImage: `url(${url})`,
-        backgroundSize: `${width * scale}px ${height * scale}px`,
-        backgroundPosition: `${-(box.x0 - margin) * scale}px ${-(box.y0 - margin) * scale}px`,
-      }}
-    />
-  )
 }

@@ -1,12 +1,23 @@
 'use client'
 
-import { clock, day } from '../kit/time'
+import { useEffect, useState } from 'react'
+import { clockIn, ownZone } from '../kit/time'
 
-/** A stored instant on the person's clock. The server's zone may be another: the browser's wins. */
-export function LocalTime({ at }: { at: string }) {
+interface LocalTimeProps {
+  at: string
+  /** The zone that the server writes by: the one the browser told last time, else the server's own. */
+  zone: string
+  onlyDay?: boolean
+}
+
+/** A stored instant on the person's clock: the browser's zone wins as soon as it is there. */
+export function LocalTime({ at, zone, onlyDay = false }: LocalTimeProps) {
+  const [own, setOwn] = useState(zone)
+  useEffect(() => setOwn(ownZone()), [])
+  const { day, clock } = clockIn(own)
   return (
-    <time dateTime={at} suppressHydrationWarning className="num text-[0.95em]">
-      {`${day(at)} ${clock(at)}`}
+    <time dateTime={at} className="num text-[0.95em]">
+      {onlyDay ? day(at) : `${day(at)} ${clock(at)}`}
     </time>
   )
 }

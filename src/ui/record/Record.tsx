@@ -38,8 +38,14 @@ const resultWords = {
 
 const leftOutWords = { declined: 'Declined', 'not-possible': 'Not possible here', unknown: 'Could not tell' }
 
+interface RecordProps {
+  snapshot: JobSnapshot
+  /** The zone that times are written by. */
+  zone: string
+}
+
 /** The whole job on paper: what was found, how it was made dead, measured, decided, taken apart, fitted and proved. */
-export function Record({ snapshot }: { snapshot: JobSnapshot }) {
+export function Record({ snapshot, zone }: RecordProps) {
   const { job, machine, household } = snapshot
   const title = [machine.name || familyLabel(machine.family), machine.place].filter(Boolean).join(', ')
   return (
@@ -58,10 +64,10 @@ export function Record({ snapshot }: { snapshot: JobSnapshot }) {
         <h1 className="text-2xl">{title}</h1>
         <p>{job.symptom}</p>
         <p className="mt-1 text-sm">
-          Opened <LocalTime at={job.openedAt} />
+          Opened <LocalTime at={job.openedAt} zone={zone} />
           {job.closedAt ? (
             <>
-              , closed <LocalTime at={job.closedAt} />
+              , closed <LocalTime at={job.closedAt} zone={zone} />
             </>
           ) : (
             ', still open'
@@ -69,14 +75,14 @@ export function Record({ snapshot }: { snapshot: JobSnapshot }) {
           {job.result ? `. ${resultWords[job.result]}.` : '.'}
         </p>
       </header>
-      <Machine snapshot={snapshot} />
-      <Findings snapshot={snapshot} />
-      <Safety snapshot={snapshot} />
-      <Measured snapshot={snapshot} />
-      <Verdict snapshot={snapshot} />
-      <Ledger snapshot={snapshot} />
-      <Parts snapshot={snapshot} />
-      <Proof snapshot={snapshot} />
+      {alone('Machine', Machine, { snapshot, zone })}
+      {alone('Found', Findings, { snapshot, zone })}
+      {alone('Safety record', Safety, { snapshot, zone })}
+      {alone('Measured', Measured, { snapshot, zone })}
+      {alone('Verdict', Verdict, { snapshot, zone })}
+      {alone('Ledger', Ledger, { snapshot, zone })}
+      {alone('Parts', Parts, { snapshot, zone })}
+      {alone('Proof', Proof, { snapshot, zone })}
       {job.lesson || job.minutesSpent || job.cost ? (
         <Block title="To know next time">
           <p>{job.lesson}</p>
@@ -92,6 +98,21 @@ export function Record({ snapshot }: { snapshot: JobSnapshot }) {
       </p>
     </main>
   )
+}
+
+/** A part of the record that cannot be worked out says so, and the rest stands. */
+function alone(title: string, show: (of: RecordProps) => ReactNode, of: RecordProps) {
+  try {
+    return show(of)
+  } catch {
+    return (
+      <Block title={title}>
+        <p data-testid="failed-block">
+          This part cannot be worked out from what is stored. Nothing of it is lost.
+        </p>
+      </Block>
+    )
+  }
 }
 
 function Block({ title, children }: { title: string; children: ReactNode }) {
@@ -147,7 +168,7 @@ function Findings({ snapshot }: { snapshot: JobSnapshot }) {
 }
 
 /** The safety record: everything that happened to the energy of the job, in its order, for good. */
-function Safety({ snapshot }: { snapshot: JobSnapshot }) {
+function Safety({ snapshot, zone }: RecordProps) {
   return (
     <Block title="Safety record">
       <p className="text-[0.95rem]">{`Dead is proved ${proofPlaceText(snapshot)}.`}</p>
@@ -158,7 +179,7 @@ function Safety({ snapshot }: { snapshot: JobSnapshot }) {
             className="grid grid-cols-[9.5rem_minmax(0,1fr)] gap-x-3 border-line border-b py-0.5"
           >
             <span className="num text-sm text-soft">
-              <LocalTime at={row.at} />
+              <LocalTime at={row.at} zone={zone} />
             </span>
             <span>{logSentence(row)}</span>
           </li>

@@ -5,6 +5,7 @@ import Link from 'next/link'
 import { usePathname, useRouter } from 'next/navigation'
 import { type ReactNode, useEffect, useRef, useState } from 'react'
 import { onNotice } from '../kit/notify'
+import { ownZone } from '../kit/time'
 import { inField, keysOn, setKeysOn } from './keys'
 
 const Palette = dynamic(() => import('./Palette').then((module) => module.Palette), { ssr: false })
@@ -35,6 +36,11 @@ export function Shell({
   const path = usePathname()
   const router = useRouter()
   const goes = useRef(false)
+  useEffect(() => {
+    // The server tells by it which day it is where the person is.
+    // biome-ignore lint/suspicious/noDocumentCookie: the cookie store is missing at a home network’s plain address
+    document.cookie = `rest-cog-zone=${ownZone()}; path=/; max-age=31536000; samesite=lax`
+  }, [])
   useEffect(() => {
     setKeysOn(singleKeys)
     // Keys and buttons answer from here on.

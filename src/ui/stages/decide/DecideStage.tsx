@@ -4,6 +4,7 @@ import Link from 'next/link'
 import { stopGaps } from '@/core/knowledge/stopGaps'
 import { shortLabels } from '@/core/knowledge/valueLabels'
 import { type CauseId, causeInfo } from '@/core/knowledge/vocabulary'
+import { Block } from '../../job/Block'
 import { useJob } from '../../job/JobProvider'
 import { Section } from '../../kit/Section'
 import { ActionBlock } from './ActionBlock'
@@ -47,8 +48,12 @@ export function DecideStage() {
         ) : null}
         <Disagree suspects={diagnosis.suspects} onDecide={(cause, reason) => decide(false, cause, reason)} />
       </Section>
-      <Options />
-      <ActionBlock action={action} />
+      <Block name="The options">
+        <Options />
+      </Block>
+      <Block name="What to do">
+        <ActionBlock action={action} />
+      </Block>
       <Section title="Meanwhile">
         <ul className="max-w-[70ch] list-disc pl-5">
           {stopGaps[snapshot.machine.family].map((text) => (

@@ -7,7 +7,6 @@ import { useJob } from '../../job/JobProvider'
 import { NumberField } from '../../kit/NumberField'
 import { ReadingField } from '../../kit/ReadingField'
 import { Section } from '../../kit/Section'
-import { clock } from '../../kit/time'
 import { Strike } from './Strike'
 
 /** Stored charge: worked out from the label, emptied through a resistor, read below 5 V DC. */
@@ -39,7 +38,7 @@ export function ChargeBlock() {
 }
 
 function ChargeLine({ charge }: { charge: ChargeRow }) {
-  const { snapshot, energy, capacitor, act } = useJob()
+  const { snapshot, energy, capacitor, act, clock } = useJob()
   // What Measure knows of the label is used here until the person types otherwise.
   const label = capacitor.label
   const largest = label ? Math.max(...label.sections.map((section) => section.uF)) : null

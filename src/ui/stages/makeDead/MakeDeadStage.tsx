@@ -4,6 +4,7 @@ import { useEffect, useState } from 'react'
 import { isolationPlans } from '@/core/knowledge/isolation'
 import { isolationNotes } from '@/core/knowledge/isolationNotes'
 import { type IsolationPointId, vocabulary } from '@/core/knowledge/vocabulary'
+import { Block } from '../../job/Block'
 import { useJob } from '../../job/JobProvider'
 import { Section } from '../../kit/Section'
 import { SelectField, TextField } from '../../kit/TextField'
@@ -26,7 +27,9 @@ export function MakeDeadStage() {
   const struck = [...snapshot.points, ...snapshot.charges, ...snapshot.waits].filter((row) => row.struckAt)
   return (
     <>
-      <NextTick />
+      <Block name="The next tick">
+        <NextTick />
+      </Block>
       <Section
         title="Go round the points"
         aside={`${energy.openPoints} of ${energy.allPoints} open. Tell everybody in the house.`}
@@ -59,11 +62,21 @@ export function MakeDeadStage() {
           'not-sure',
         ]}
       />
-      <PlanQuestions />
-      <Covers />
-      <ProofBlock />
-      <ChargeBlock />
-      <WaitBlock />
+      <Block name="The questions of the plan">
+        <PlanQuestions />
+      </Block>
+      <Block name="The covers">
+        <Covers />
+      </Block>
+      <Block name="The proof">
+        <ProofBlock />
+      </Block>
+      <Block name="The discharge">
+        <ChargeBlock />
+      </Block>
+      <Block name="The waits">
+        <WaitBlock />
+      </Block>
       <GoOn from="make-dead" />
       {snapshot.job.phase !== 'work' ? (
         <Section title="The power may be on">

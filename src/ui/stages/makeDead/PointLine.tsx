@@ -5,13 +5,12 @@ import type { PointRow } from '@/core/job'
 import { useJob } from '../../job/JobProvider'
 import { TextField } from '../../kit/TextField'
 import { Tick } from '../../kit/Tick'
-import { clockOrDay } from '../../kit/time'
 import { breakLabel } from '../../pieces/powerLineModel'
 import { Strike } from './Strike'
 
 /** One point: opened with its time, and how it is held as the person says; the plan's proposal is one tap away. */
 export function PointLine({ point, what }: { point: PointRow; what: string }) {
-  const { act, snapshot, now } = useJob()
+  const { act, snapshot, now, clockOrDay } = useJob()
   const open = point.openedAt !== null
   return (
     <li className="border-line border-b py-1" data-testid={`point-${point.point}`}>

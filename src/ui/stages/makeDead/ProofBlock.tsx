@@ -8,7 +8,6 @@ import { useJob } from '../../job/JobProvider'
 import { ReadingField } from '../../kit/ReadingField'
 import { Section } from '../../kit/Section'
 import { Tick } from '../../kit/Tick'
-import { clock } from '../../kit/time'
 import { PlaceQuestions } from './Questions'
 
 /** The proof as a procedure in its order: tester, switch on, every pair, switch off, tester; each feed has its own. */
@@ -63,7 +62,7 @@ interface PlugProps {
 }
 
 function PlugProof({ ready, proof, begin }: PlugProps) {
-  const { act } = useJob()
+  const { act, clock } = useJob()
   const on = proof?.step === 'done'
   const tick = (next: boolean) => {
     const proofId = proof?.row?.id ?? begin(1)
@@ -180,6 +179,7 @@ interface StepProps {
 }
 
 function Step({ label, note, at, on, disabled, onChange }: StepProps) {
+  const { clock } = useJob()
   return (
     <li className="flex items-center gap-2">
       <Tick label={label} on={on} disabled={disabled} onChange={onChange} />

@@ -7,7 +7,6 @@ import { typedValue } from '@/core/units'
 import { useJob } from '../../job/JobProvider'
 import { NumberField } from '../../kit/NumberField'
 import { Section } from '../../kit/Section'
-import { clock } from '../../kit/time'
 import { Question } from './Questions'
 import { Strike } from './Strike'
 
@@ -54,7 +53,7 @@ export function WaitBlock() {
 }
 
 function WaitLine({ wait }: { wait: WaitRow }) {
-  const { act, snapshot, energy } = useJob()
+  const { act, snapshot, energy, clock } = useJob()
   const [now, setNow] = useState(() => Date.now())
   const [typed, setTyped] = useState(String(wait.minutes))
   const retype = (text: string) => {

@@ -2,6 +2,7 @@
 
 import { useState } from 'react'
 import { fieldText } from '@/core/job'
+import { Block } from '../../job/Block'
 import { useJob } from '../../job/JobProvider'
 import { Section } from '../../kit/Section'
 import { CapacitorMatch } from './CapacitorMatch'
@@ -30,7 +31,7 @@ export function MatchStage() {
           {tab('capacitor', 'Capacitor')}
         </fieldset>
       </Section>
-      {what === 'motor' ? <MotorMatch /> : <CapacitorMatch />}
+      <Block name="The match">{what === 'motor' ? <MotorMatch /> : <CapacitorMatch />}</Block>
     </>
   )
 }

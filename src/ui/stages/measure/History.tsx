@@ -4,7 +4,7 @@ import { useEffect, useState } from 'react'
 import { type CapacitorLabel, parseCapacitorLabel, toleranceOf, windowOf } from '@/core/capacitor'
 import { capacitorDrift } from '@/core/drift'
 import { significant } from '@/core/units'
-import { day } from '../../kit/time'
+import { useJob } from '../../job/JobProvider'
 import { Chart } from '../../pieces/Chart'
 
 interface PastReading {
@@ -48,6 +48,7 @@ export function History({ machineId }: { machineId: string }) {
 }
 
 function PointHistory({ point, readings }: { point: string; readings: PastReading[] }) {
+  const { day } = useJob()
   const name = point === 'single' ? 'Capacitor' : point
   const start = Date.parse(readings[0]!.at)
   const years = (at: string) => (Date.parse(at) - start) / YEAR

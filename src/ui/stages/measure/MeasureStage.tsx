@@ -8,6 +8,7 @@ import { dualCapacitorFamilies } from '@/core/knowledge/familyTraits'
 import { capacitorKinds } from '@/core/knowledge/motorKinds'
 import { tests } from '@/core/knowledge/tests'
 import type { ObservationId } from '@/core/knowledge/vocabulary'
+import { Block } from '../../job/Block'
 import { useJob } from '../../job/JobProvider'
 import { Section } from '../../kit/Section'
 import { ObservationRow } from '../ObservationRow'
@@ -38,10 +39,18 @@ export function MeasureStage() {
   const powered = energy.state === 'live' || energy.state === 'live-test' || energy.state === 'in-service'
   return (
     <>
-      <NextTest />
+      <Block name="The next test">
+        <NextTest />
+      </Block>
       <GateLine />
-      {noCapacitor && !dualFamily ? null : <CapacitorBlock part="old" locked={locked('capacitor')} />}
-      <WindingBlock part="old" locked={locked('motor')} />
+      {noCapacitor && !dualFamily ? null : (
+        <Block name="The capacitor">
+          <CapacitorBlock part="old" locked={locked('capacitor')} />
+        </Block>
+      )}
+      <Block name="The windings">
+        <WindingBlock part="old" locked={locked('motor')} />
+      </Block>
       <Section title="By hand and eye" aside={energy.handsIn ? 'power off' : 'power off and proved first'}>
         {askedByHand.filter(fits).map((id) => (
           <ObservationRow key={id} observation={id} locked={tests[id][0]!.handsIn === true && shut(id)}>
@@ -58,7 +67,9 @@ export function MeasureStage() {
         ))}
       </SupplyBlock>
       {snapshot.fields.some((field) => field.part === 'choice') ? <NewPart /> : null}
-      <ReadingList />
+      <Block name="The list of readings">
+        <ReadingList />
+      </Block>
     </>
   )
 }

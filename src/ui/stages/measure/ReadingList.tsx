@@ -7,7 +7,6 @@ import { formatOhm, significant } from '@/core/units'
 import { useJob } from '../../job/JobProvider'
 import { Section } from '../../kit/Section'
 import { TextField } from '../../kit/TextField'
-import { clock, day } from '../../kit/time'
 
 const History = dynamic(() => import('./History').then((module) => module.History), { ssr: false })
 
@@ -52,7 +51,7 @@ export function ReadingList() {
 }
 
 function ReadingLine({ row }: { row: ReadingRow }) {
-  const { act } = useJob()
+  const { act, clock, day } = useJob()
   const [striking, setStriking] = useState(false)
   const [reason, setReason] = useState('')
   const struck = row.struckAt !== null

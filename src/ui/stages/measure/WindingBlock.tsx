@@ -1,5 +1,6 @@
 'use client'
 
+import dynamic from 'next/dynamic'
 import { useState } from 'react'
 import { activeReadings, fieldText, type Part, windingLeads, windingOf } from '@/core/job'
 import { formatOhm, significant } from '@/core/units'
@@ -9,7 +10,8 @@ import { NumberField } from '../../kit/NumberField'
 import { Section } from '../../kit/Section'
 import { colourNames, LeadSwatch } from '../../pieces/insulation'
 import { allPairs, type ChordReading, LeadMap, pairKey } from '../../pieces/LeadMap'
-import { WindingTree } from '../../pieces/WindingTree'
+
+const WindingTree = dynamic(() => import('../../pieces/WindingTree').then((module) => module.WindingTree))
 
 const verdictWords: Record<WindingVerdict, string> = {
   good: 'The windings agree.',

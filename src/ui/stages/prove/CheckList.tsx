@@ -5,7 +5,6 @@ import { useState } from 'react'
 import type { ProveCheck } from '@/core/knowledge/proofChecks'
 import { turnsWrong, wrongTurn } from '@/core/knowledge/wrongTurn'
 import { useJob } from '../../job/JobProvider'
-import { clock } from '../../kit/time'
 import { Reversing } from '../Reversing'
 
 interface CheckListProps {
@@ -31,7 +30,7 @@ const saysWrongTurn = ({ observation, value }: { observation: string; value: str
   wrongTurn.some((each) => each.observation === observation && each.value === value)
 
 function Check({ check, disabled, note }: { check: ProveCheck; disabled: boolean; note: string }) {
-  const { snapshot, findings, act, id } = useJob()
+  const { snapshot, findings, act, id, clock } = useJob()
   const [asks, setAsks] = useState(false)
   const row = snapshot.checks.find((each) => each.checkId === check.id)
   const fails = check.fails ?? []

@@ -3,12 +3,11 @@
 import { checksOf } from '@/core/job/power'
 import { useJob } from '../../job/JobProvider'
 import { Section } from '../../kit/Section'
-import { clock, day } from '../../kit/time'
 import { CheckList } from './CheckList'
 
 /** Looks that lie in the future: due at their time, and answered also when the job is closed. */
 export function Later() {
-  const { snapshot, now } = useJob()
+  const { snapshot, now, clock, day } = useJob()
   const checks = checksOf(snapshot).filter((check) => check.laterMinutes)
   const due = (id: string) => snapshot.dues.find((row) => row.checkId === id)
   const note = (id: string): string => {

@@ -4,10 +4,10 @@ import { standingPoints } from '@/core/job'
 import { checksOf, powerProblems } from '@/core/job/power'
 import { isolationPlans, isValve } from '@/core/knowledge/isolation'
 import { wiringHolds } from '@/core/wiring/ofJob'
+import { Block } from '../../job/Block'
 import { useJob } from '../../job/JobProvider'
 import { Section } from '../../kit/Section'
 import { Tick } from '../../kit/Tick'
-import { clock } from '../../kit/time'
 import { shortPoint } from '../../pieces/powerLineModel'
 import { Cures } from '../refit/Cures'
 import { CheckList } from './CheckList'
@@ -17,7 +17,7 @@ import { ShortIsolation } from './ShortIsolation'
 
 /** Stage 8: what holds power back, gas and water and their leak test, power in order, the checks, the end of the job. */
 export function ProveStage() {
-  const { snapshot, energy, act, now } = useJob()
+  const { snapshot, energy, act, now, clock } = useJob()
   const { job, machine } = snapshot
   const wrong = wiringHolds(snapshot)
   const problems = [
@@ -35,7 +35,9 @@ export function ProveStage() {
       <Section title="Before power returns" aside="covers on, people clear, temporary things undone">
         <CheckList checks={checks.filter((check) => check.dead)} disabled={closed} />
       </Section>
-      <Cures />
+      <Block name="The waits">
+        <Cures />
+      </Block>
       {valves.length > 0 && job.phase !== 'live-test' && job.phase !== 'in-service' && !closed ? (
         <Section title="Gas and water first" aside="leak-tested before anything else comes on">
           <ul>
@@ -111,9 +113,15 @@ export function ProveStage() {
           disabled={closed}
         />
       </Section>
-      <ShortIsolation />
-      <Later />
-      <Close />
+      <Block name="The short isolation">
+        <ShortIsolation />
+      </Block>
+      <Block name="The later looks">
+        <Later />
+      </Block>
+      <Block name="The end of the job">
+        <Close />
+      </Block>
     </>
   )
 }

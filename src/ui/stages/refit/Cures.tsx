@@ -6,7 +6,6 @@ import { typedValue } from '@/core/units'
 import { useJob } from '../../job/JobProvider'
 import { NumberField } from '../../kit/NumberField'
 import { Section } from '../../kit/Section'
-import { clock, day } from '../../kit/time'
 
 /** Cures as timers: the clock starts when the line goes back, and the hours are those that the tube says. */
 export function Cures() {
@@ -23,7 +22,7 @@ export function Cures() {
 }
 
 function CureLine({ cure: { line, hours, until } }: { cure: Cure }) {
-  const { act } = useJob()
+  const { act, clock, day } = useJob()
   const [now, setNow] = useState(() => Date.now())
   const [typed, setTyped] = useState(String(hours))
   const running = now < until

@@ -2,11 +2,11 @@
 
 import { reachOfLine } from '@/core/job'
 import { refitOf } from '@/core/job/refitOf'
+import { Block } from '../../job/Block'
 import { useJob } from '../../job/JobProvider'
 import { Section } from '../../kit/Section'
 import { Tick } from '../../kit/Tick'
 import { TickKey } from '../../kit/TickKey'
-import { clock } from '../../kit/time'
 import { GateLine } from '../measure/GateLine'
 import { CapacitorWires } from './CapacitorWires'
 import { Cures } from './Cures'
@@ -14,7 +14,7 @@ import { Landings } from './Landings'
 
 /** Stage 7: where each lead lands, and the way back from the ledger. */
 export function RefitStage() {
-  const { snapshot, act, gate } = useJob()
+  const { snapshot, act, gate, clock } = useJob()
   const back = refitOf(snapshot)
   const line = (id: string) => snapshot.ledger.find((each) => each.id === id)!
   const needs = (id: string) => gate(reachOfLine(snapshot, line(id))) !== null
@@ -24,8 +24,12 @@ export function RefitStage() {
   return (
     <>
       <GateLine />
-      <CapacitorWires />
-      <Landings />
+      <Block name="The capacitor’s wires">
+        <CapacitorWires />
+      </Block>
+      <Block name="The landings">
+        <Landings />
+      </Block>
       <Section
         title="The way back"
         aside={
@@ -92,7 +96,9 @@ export function RefitStage() {
           ))}
         </ol>
       </Section>
-      <Cures />
+      <Block name="The waits">
+        <Cures />
+      </Block>
       {back.tally.length > 0 ? (
         <Section title="Cups" aside="what went in, and what has come out again">
           <table className="w-full max-w-xl text-left text-sm">

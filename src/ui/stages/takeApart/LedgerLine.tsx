@@ -11,14 +11,13 @@ import { useJob } from '../../job/JobProvider'
 import { SelectField, TextField } from '../../kit/TextField'
 import { Tick } from '../../kit/Tick'
 import { TickKey } from '../../kit/TickKey'
-import { clock } from '../../kit/time'
 import { Strike } from '../makeDead/Strike'
 
 export const actionWords = (action: string): string => action.replaceAll('-', ' ')
 
 /** One act: tick it, drag it, open it to change it. */
 export function LedgerLine({ line, number, current }: { line: LedgerRow; number: number; current: boolean }) {
-  const { snapshot, act, gate } = useJob()
+  const { snapshot, act, gate, clock } = useJob()
   const [open, setOpen] = useState(false)
   const { attributes, listeners, setNodeRef, transform, transition, isDragging } = useSortable({
     id: line.id,

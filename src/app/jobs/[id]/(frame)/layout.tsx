@@ -1,6 +1,7 @@
 import { notFound } from 'next/navigation'
 import type { ReactNode } from 'react'
 import { readJob } from '@/server/jobs'
+import { personZone } from '@/server/zone'
 import { JobFrame } from '@/ui/job/JobFrame'
 import { JobProvider } from '@/ui/job/JobProvider'
 
@@ -20,6 +21,7 @@ export default async function FrameLayout({
       canUndo={stored.canUndo}
       canRedo={stored.canRedo}
       serverNow={Date.now()}
+      zone={await personZone()}
     >
       <JobFrame>{children}</JobFrame>
     </JobProvider>

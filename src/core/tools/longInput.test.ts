@@ -1,0 +1,63 @@
+import { describe, expect, it } from 'vitest'
+import { parseCapacitorLabel } from '../capacitor'
+import { isCoreError } from '../errors'
+import { noticeFromWords } from '../notice'
+import { readPlate } from '../plate'
+import { lineFromSentence } from '../refit'
+import { parseTyped } from '../units'
+
+const CHARACTERS = 20_000
+/** Patterns that try every way through such a text take minutes for it; those that walk it once, some milliseconds. */
+const MOST_MS = 1500
+
+const pieces = [
+  '1',
+  '1 ',
+  '1/',
+  '1-',
+  '1.',
+  '1,',
+  'a ',
+  'A',
+  '/',
+  '+',
+  '±',
+  ' ',
+  '\n',
+  '\t',
+  '|',
+  '5+',
+  '5uF ',
+  '%',
+  '1 1/2 ',
+  'M/N ',
+  'not ',
+  'ë',
+  '\u0000',
+]
+
+const readers: Record<string, (text: string) => unknown> = {
+  'the label of a capacitor': (text) => parseCapacitorLabel(text),
+  'the plate of a motor': (text) => readPlate({ text, kind: 'motor' }),
+  'the plate of a capacitor': (text) => readPlate({ text, kind: 'capacitor' }),
+  'the plate of an appliance': (text) => readPlate({ text, kind: 'appliance' }),
+  'a line of the ledger': (text) => lineFromSentence(text),
+  'a typed number': (text) => parseTyped(text, 'ohm'),
+  'what has stopped': (text) => noticeFromWords(text),
+}
+
+describe('a text of one piece over and over', () => {
+  for (const [name, read] of Object.entries(readers))
+    it(`is read or refused at once: ${name}`, () => {
+      for (const piece of pieces) {
+        const text = piece.repeat(Math.ceil(CHARACTERS / piece.length))
+        const begun = performance.now()
+        try {
+          read(text)
+        } catch (error) {
+          if (!isCoreError(error)) throw error
+        }
+        expect(performance.now() - begun, JSON.stringify(piece)).toBeLessThan(MOST_MS)
+      }
+    })
+})
