@@ -14,7 +14,7 @@ module.exports = {
       comment:
         'class-validator and its two helpers are the only packages the core may use (fast-check and vitest in its tests)',
       severity: 'error',
-      from: { path: '^src/core/', pathNot: '\\.test\\.ts$' },
+      from: { path: '^src/core/', pathNot: '\\.(test|testing)\\.ts$' },
       to: {
         dependencyTypes: ['npm', 'npm-dev', 'core', 'npm-no-pkg', 'unknown'],
         pathNot: 'node_modules/(class-validator|class-transformer|reflect-metadata)/',

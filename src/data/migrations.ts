@@ -297,6 +297,14 @@ const benchLine: Migration = {
   },
 }
 
+/** The person's own order of the way back. */
+const ownWayBack: Migration = {
+  async up(db: Db) {
+    for (const statement of add('ledger_line', maybe('text', 'backAfter', 'backMovedAt')))
+      await sql.raw(statement).execute(db)
+  },
+}
+
 /** A migration as a whole or not at all: a step that fails leaves the file as it was. */
 const whole = (migration: Migration): Migration => ({
   async up(db: Db) {
@@ -318,6 +326,7 @@ const migrations: Record<string, Migration> = {
   '0003-judgement': whole(judgement),
   '0004-safety': whole(safety),
   '0005-bench-line': whole(benchLine),
+  '0006-own-way-back': whole(ownWayBack),
 }
 
 /**

@@ -114,6 +114,7 @@ const classes: Record<Act['kind'], new () => object> = {
   'ledger.add': dto({ id, after: nullableText, line }),
   'ledger.edit': dto({ id, change: line }),
   'ledger.move': dto({ id, before: nullableText }),
+  'back.move': dto({ id, after: nullableText }),
   'ledger.remove': dto({ id }),
   'ledger.strike': dto({ id, reason: text }),
   'ledger.restore': dto({ id }),

@@ -79,6 +79,7 @@ export const actRules: Record<Act['kind'], ActRule> = {
   'ledger.add': rule('plain', 'live-stop'),
   'ledger.edit': rule('plain', 'live-stop'),
   'ledger.move': rule('plain', 'live-stop'),
+  'back.move': rule('plain', 'live-stop'),
   'ledger.remove': rule('plain', 'live-stop'),
   'ledger.strike': rule('plain', 'live-stop'),
   'ledger.restore': rule('plain', 'live-stop'),

@@ -94,6 +94,8 @@ export type Act =
   | { kind: 'ledger.add'; id: string; after: string | null; line: Partial<LedgerRow> }
   | { kind: 'ledger.edit'; id: string; change: Partial<LedgerRow> }
   | { kind: 'ledger.move'; id: string; before: string | null }
+  /** A line of the way back behind another, first (empty), or where it is worked out (null). */
+  | { kind: 'back.move'; id: string; after: string | null }
   | { kind: 'ledger.remove'; id: string }
   | { kind: 'ledger.strike'; id: string; reason: string }
   | { kind: 'ledger.restore'; id: string }

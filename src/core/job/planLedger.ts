@@ -83,6 +83,18 @@ export function planLedger(snapshot: JobSnapshot, act: Act, now: number, at: str
       const position = low === undefined ? (high ?? 1) - 1 : high === undefined ? low + 1 : (low + high) / 2
       return planned(`Ledger: ${line.part} moved`, [put(snapshot, 'ledger', line.id, { ...line, position })])
     }
+    case 'back.move': {
+      const line = must(snapshot, 'ledger', act.id)
+      if (act.after) must(snapshot, 'ledger', act.after)
+      if (act.after === act.id) return planned(`Way back: ${line.part}`, [])
+      return planned(`Way back: ${line.part} moved`, [
+        put(snapshot, 'ledger', line.id, {
+          ...line,
+          backAfter: act.after,
+          backMovedAt: act.after === null ? null : at,
+        }),
+      ])
+    }
     case 'ledger.remove': {
       const line = must(snapshot, 'ledger', act.id)
       if (line.doneAt || isTemporary(line))

@@ -130,6 +130,8 @@ export function emptyLine(id: string, jobId: string, position: number): LedgerRo
     caution: '',
     doneAt: null,
     backDoneAt: null,
+    backAfter: null,
+    backMovedAt: null,
     doneCover: '',
     backCover: '',
     struckAt: null,

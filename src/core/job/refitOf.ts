@@ -1,5 +1,6 @@
 import { replacedParts } from '../knowledge/replaced'
 // Not over the barrel: the readers of sentences and bypasses are no part of a first load.
+import type { BackMove } from '../refit/moved'
 import type { RefitResult, RefitStep } from '../refit/types'
 import { wayBack } from '../refit/wayBack'
 import type { JobSnapshot, LedgerRow } from './rows'
@@ -35,10 +36,18 @@ export function replacedPart(snapshot: JobSnapshot): string {
   return action === 'replace-capacitor' ? 'capacitor' : replacedParts[snapshot.machine.family]
 }
 
+/** Moves of the way back in the order in which they were made. */
+const movesOf = (snapshot: JobSnapshot): BackMove[] =>
+  snapshot.ledger
+    .filter((line) => line.backAfter !== null)
+    .sort((one, two) => (one.backMovedAt ?? '').localeCompare(two.backMovedAt ?? ''))
+    .map((line) => ({ from: line.id, after: line.backAfter ?? '' }))
+
 /** The way back from the acts that were ticked. */
 export function refitOf(snapshot: JobSnapshot): RefitResult {
   return wayBack({
     steps: snapshot.ledger.filter((line) => line.doneAt && !line.struckAt).map(stepOf),
     replaced: replacedPart(snapshot),
+    moves: movesOf(snapshot),
   })
 }

@@ -320,6 +320,9 @@ export interface LedgerRow extends OfJob, SpokenLine {
   caution: string
   doneAt: string | null
   backDoneAt: string | null
+  /** The person has put it behind this line of the way back, or first where empty; null: where it is worked out. */
+  backAfter: string | null
+  backMovedAt: string | null
   doneCover: Cover
   backCover: Cover
   struckAt: string | null

@@ -35,7 +35,13 @@ class RefitStepInput {
   @OneOf(switchKinds, some) switch?: SwitchKind
 }
 
+class BackMoveInput {
+  @Text({ max: 200 }) from!: string
+  @Text({ max: 200, about: 'the line it goes behind; empty: first' }) after!: string
+}
+
 export class RefitDto {
   @ListOf(() => RefitStepInput, { atMost: 2000 }) steps!: RefitStepInput[]
   @Text({ ...some, max: 500 }) replaced?: string
+  @ListOf(() => BackMoveInput, { ...some, atMost: 2000 }) moves?: BackMoveInput[]
 }

@@ -102,6 +102,7 @@ export type RefitProblemCode =
   | 'nothing-to-refit'
   | 'leftover'
   | 'forbidden-bypass'
+  | 'order'
 
 export interface RefitResult {
   steps: BackStep[]
@@ -110,7 +111,8 @@ export interface RefitResult {
   renew: { material: string; part: string; cureHours: number }[]
   waitHours: number
   mustUndo: string[]
-  problems: { code: RefitProblemCode; text: string }[]
+  /** `from`: the line that stands wrong, where one does. */
+  problems: { code: RefitProblemCode; text: string; from?: string }[]
 }
 
 /** Parts whose readings and acts may go on at the bench once they are out of the machine. */

@@ -1,4 +1,5 @@
 import { INVERSE } from './inverse'
+import { type BackMove, withMoves } from './moved'
 import { backOrder } from './order'
 import { sealsOf } from './seals'
 import type { BackAction, BackStep, RefitAction, RefitResult, RefitStep, TallyLine } from './types'
@@ -27,16 +28,18 @@ const moves = (step: RefitStep, index: number, newPart: number | null) =>
  * @example wayBack({ steps: [{ id: 'a', action: 'unplug', part: 'plug' }, { id: 'b', action: 'lift-off', part: 'motor' }] })
  *   .steps.map((step) => step.action) // ['set-on', 'plug']
  * @param input.steps acts in the order of the way in  @param input.replaced the part that is replaced
+ * @param input.moves lines of the way back that the person has put elsewhere, in the order of the moves
  * @param refuse says why a step is a forbidden bypass; the lines of a job were looked at when they were written
  */
 export function wayBack(
-  input: { steps: RefitStep[]; replaced?: string },
+  input: { steps: RefitStep[]; replaced?: string; moves?: BackMove[] },
   refuse: (step: RefitStep) => string | null = () => null,
 ): RefitResult {
   const { steps, replaced } = input
   const problems = lineProblems(steps, refuse)
   const newPart = newPartIndex(steps, replaced)
-  const { order, circle } = backOrder(steps, sealsOf(steps))
+  const seals = sealsOf(steps)
+  const { order, circle } = backOrder(steps, seals)
   if (circle.length > 0)
     problems.push({
       code: 'cycle',
@@ -53,14 +56,12 @@ export function wayBack(
       code: 'nothing-to-refit',
       text: 'Nothing in the ledger has a way back yet: add what was taken off.',
     })
-  if (back.length > 0 && steps.some((step) => step.action === 'drain'))
-    back.at(-1)?.checks.push('drain closed, trap refilled with water')
   const renew = steps.flatMap((step) =>
     step.renew
       ? [{ material: step.renew.material, part: step.part, cureHours: step.renew.cureHours ?? 0 }]
       : [],
   )
-  return {
+  const result: RefitResult = {
     steps: back,
     tally: tallyOf(steps),
     transfers: steps.filter((step, index) => moves(step, index, newPart)).map((step) => step.part),
@@ -69,6 +70,10 @@ export function wayBack(
     mustUndo: steps.filter((step) => step.temporary || step.action === 'bypass').map((step) => step.id),
     problems,
   }
+  const moved = withMoves(result, steps, input.moves ?? [], seals)
+  if (steps.some((step) => step.action === 'drain'))
+    moved.steps.at(-1)?.checks.push('drain closed, trap refilled with water')
+  return moved
 }
 
 /** What is wrong with single lines: an unknown act or neighbour, a bypass that is refused, a fastener that stays off. */

@@ -8,6 +8,7 @@ import { isTemporary } from '@/core/job/power'
 import { irreversible, refitActions } from '@/core/refit'
 import { typedValue } from '@/core/units'
 import { useJob } from '../../job/JobProvider'
+import { Grip } from '../../kit/Grip'
 import { SelectField, TextField } from '../../kit/TextField'
 import { Tick } from '../../kit/Tick'
 import { TickKey } from '../../kit/TickKey'
@@ -68,24 +69,7 @@ export function LedgerLine({ line, number, current }: { line: LedgerRow; number:
           </span>
           {!done && caution ? <span className="block text-sm text-stop">{caution}</span> : null}
         </button>
-        <button
-          type="button"
-          className="grid size-11 shrink-0 cursor-grab touch-none place-items-center text-soft"
-          aria-label={`Move line ${number}: ${line.part}`}
-          {...attributes}
-          {...listeners}
-        >
-          <svg
-            viewBox="0 0 20 20"
-            className="size-5"
-            fill="none"
-            stroke="currentColor"
-            strokeWidth="1.8"
-            aria-hidden="true"
-          >
-            <path d="M3 6h14M3 10h14M3 14h14" />
-          </svg>
-        </button>
+        <Grip label={`Move line ${number}: ${line.part}`} {...attributes} {...listeners} />
       </div>
       {open ? <Edit line={line} onRemove={() => act({ kind: 'ledger.remove', id: line.id })} /> : null}
     </li>
