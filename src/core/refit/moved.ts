@@ -1,0 +1,106 @@
+import type { BackStep, RefitResult, RefitStep } from './types'
+
+/** A line of the way back that the person has put behind another, or first (`after` empty). */
+export interface BackMove {
+  from: string
+  after: string
+}
+
+/**
+ * The way back with the person's own order: each move in the order in which it was made. A move behind a line that is gone is
+ * left out, and the line stands where it was worked out.
+ *
+ * @example movedBack([{ from: 'b' }, { from: 'a' }], [{ from: 'b', after: 'a' }]).map((step) => step.from) // ['a', 'b']
+ */
+export function movedBack<T extends Pick<BackStep, 'from'>>(steps: T[], moves: BackMove[]): T[] {
+  const order = [...steps]
+  for (const { from, after } of moves) {
+    const at = order.findIndex((step) => step.from === from)
+    const target = after === '' ? -1 : order.findIndex((step) => step.from === after)
+    if (at < 0 || from === after || (after !== '' && target < 0)) continue
+    const [step] = order.splice(at, 1)
+    if (step) order.splice(after === '' ? 0 : order.findIndex((each) => each.from === after) + 1, 0, step)
+  }
+  return order
+}
+
+const SEATED = ['set-on', 'slide-in']
+const HOLDS = ['screw', 'tighten', 'clip', 'plug', 'push-hose']
+/** What closes the machine: what lies behind it has to be back before. */
+const COVER = /\b(?:cover|panel|grille|door|lid|shroud|guard|top|back|hood)\b/i
+
+const same = (one: string, other: string) => one.trim().toLowerCase() === other.trim().toLowerCase()
+
+/**
+ * What an order of the way back breaks: a seal that comes after the part that lies on it, a screw before its own part is on, a
+ * cover that closes over what is not back yet, and whatever `after` says. Each as a sentence, at the line that stands wrong.
+ *
+ * @param order ids in the order of the way back  @param steps acts in the order of the way in
+ * @param seals index of a seal's line to the index of the line of the part that lies on it
+ */
+export function brokenOrder(
+  order: BackStep[],
+  steps: RefitStep[],
+  seals: Map<number, number>,
+): { from: string; text: string }[] {
+  const place = new Map(order.map((step, index) => [step.from, index]))
+  const back = new Map(order.map((step) => [step.from, step]))
+  const later = (one: string, other: string) => {
+    const [a, b] = [place.get(one), place.get(other)]
+    return a !== undefined && b !== undefined && a > b
+  }
+  const found: { from: string; text: string }[] = []
+  const say = (from: string, text: string) => found.push({ from, text })
+  for (const [seal, seat] of seals) {
+    const [own, on] = [steps[seal], steps[seat]]
+    if (own && on && later(own.id, on.id))
+      say(own.id, `The seal “${own.part}” comes after “${on.part}”, which lies on it: put it before.`)
+  }
+  steps.forEach((step, index) => {
+    for (const before of step.after ?? [])
+      if (later(step.id, before))
+        say(
+          step.id,
+          `“${step.part}” goes back before “${steps.find(({ id }) => id === before)?.part ?? before}”.`,
+        )
+    for (const inner of steps.slice(index + 1)) {
+      const [outerBack, innerBack] = [back.get(step.id), back.get(inner.id)]
+      if (!outerBack || !innerBack || !later(inner.id, step.id)) continue
+      if (
+        HOLDS.includes(outerBack.action) &&
+        SEATED.includes(innerBack.action) &&
+        same(step.part, inner.part)
+      )
+        say(step.id, `“${inner.part}” is fastened before it is on: put its fasteners after it.`)
+      else if (SEATED.includes(outerBack.action) && COVER.test(step.part))
+        say(
+          inner.id,
+          `“${step.part}” closes before “${inner.part}” is back behind it: put “${inner.part}” before.`,
+        )
+    }
+  })
+  return found
+}
+
+/** The way back in the person's own order, with what that order breaks. */
+export function withMoves(
+  result: RefitResult,
+  steps: RefitStep[],
+  moves: BackMove[],
+  seals: Map<number, number>,
+): RefitResult {
+  if (moves.length === 0) return result
+  const order = movedBack(result.steps, moves)
+  const told = new Set(brokenOrder(result.steps, steps, seals).map(({ text }) => text))
+  return {
+    ...result,
+    steps: order,
+    problems: [
+      ...result.problems,
+      // What the ledger itself has that way was no choice of the person's.
+      ...brokenOrder(order, steps, seals)
+        .filter(({ text }) => !told.has(text))
+        .map(({ text, from }) => ({ code: 'order' as const, text, from })),
+    ],
+  }
+}

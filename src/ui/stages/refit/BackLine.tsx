@@ -1,0 +1,82 @@
+'use client'
+
+import { useSortable } from '@dnd-kit/sortable'
+import { CSS } from '@dnd-kit/utilities'
+import { useState } from 'react'
+import { type LedgerRow, reachOfLine } from '@/core/job'
+import type { BackStep } from '@/core/refit/types'
+import { useJob } from '../../job/JobProvider'
+import { Grip } from '../../kit/Grip'
+import { Tick } from '../../kit/Tick'
+import { TickKey } from '../../kit/TickKey'
+
+interface BackLineProps {
+  step: BackStep
+  row: LedgerRow
+  number: number
+  current: boolean
+  onEarlier: (() => unknown) | null
+  onLater: (() => unknown) | null
+}
+
+/** One act of the way back: ticked, dragged, or opened to move it by a button. */
+export function BackLine({ step, row, number, current, onEarlier, onLater }: BackLineProps) {
+  const { snapshot, act, gate, clock } = useJob()
+  const [open, setOpen] = useState(false)
+  const { attributes, listeners, setNodeRef, transform, transition, isDragging } = useSortable({ id: row.id })
+  const on = row.backDoneAt !== null
+  const problem = gate(reachOfLine(snapshot, row))
+  const tick = (next: boolean) => act({ kind: 'ledger.back', id: row.id, on: next })
+  return (
+    <li
+      ref={setNodeRef}
+      style={{ transform: CSS.Translate.toString(transform), transition }}
+      className={`border-line border-b bg-surface py-0.5 ${isDragging ? 'relative z-10 shadow-lg' : ''} ${current ? 'border-l-4 border-l-[var(--copper-fill)] pl-1' : ''}`}
+    >
+      <div className="flex items-start gap-1">
+        <Tick label={step.text} on={on} disabled={problem !== null && !on} onChange={tick} />
+        {current && problem === null ? <TickKey onPress={() => tick(true)} /> : null}
+        <button
+          type="button"
+          aria-expanded={open}
+          className="min-w-0 flex-1 py-2 text-left leading-snug"
+          onClick={() => setOpen(!open)}
+        >
+          <span className={on ? 'text-soft' : ''}>
+            <span className="num mr-1 text-soft text-sm">{number}</span>
+            {step.text}
+          </span>
+          {step.checks.length > 0 ? (
+            <span className="caption block">check: {step.checks.join('; ')}</span>
+          ) : null}
+          {row.backAfter !== null ? <span className="caption block">moved here by you</span> : null}
+          {on ? (
+            <span className="caption block">
+              {`back ${clock(row.backDoneAt)}${row.backCover === 'none' ? ', done without a standing proof' : ''}`}
+            </span>
+          ) : null}
+        </button>
+        <Grip label={`Move line ${number} of the way back: ${row.part}`} {...attributes} {...listeners} />
+      </div>
+      {open ? (
+        <div className="flex flex-wrap gap-2 pb-2 pl-12">
+          <button type="button" className="btn" disabled={!onEarlier} onClick={() => onEarlier?.()}>
+            One earlier
+          </button>
+          <button type="button" className="btn" disabled={!onLater} onClick={() => onLater?.()}>
+            One later
+          </button>
+          {row.backAfter !== null ? (
+            <button
+              type="button"
+              className="btn"
+              onClick={() => act({ kind: 'back.move', id: row.id, after: null })}
+            >
+              Where it was worked out
+            </button>
+          ) : null}
+        </div>
+      ) : null}
+    </li>
+  )
+}
