@@ -13,6 +13,8 @@ export async function readHousehold(): Promise<HouseholdRow> {
 }
 
 export interface BenchJob extends BenchLine {
+  /** The machine with where it stands. */
+  title: string
   job: JobRow
   machine: MachineRow
 }
@@ -50,7 +52,7 @@ export async function readBench({ all = false, zone }: { all?: boolean; zone?: s
   const rowsOf = (some: typeof entries): BenchJob[] =>
     some.flatMap((entry) => {
       const line = lines.get(entry.job.id)
-      return line ? [{ ...entry, ...line }] : []
+      return line ? [{ ...entry, ...line, title: titleAndPlace(entry.machine) }] : []
     })
   const today = dayIn(now, zone)
   const looks = await listDueLooks(db, new Date(now).toISOString())

@@ -2,7 +2,8 @@ import { existsSync, readdirSync } from 'node:fs'
 import { join } from 'node:path'
 import sharp from 'sharp'
 import { describe, expect, it } from 'vitest'
-import { openJob, readJob } from './jobs'
+import { actOnJob, openJob, readJob, stepHistory } from './jobs'
+import { removeOrphans } from './orphans'
 import { keepPhoto, readPhoto, setMachinePicture } from './photos'
 import { store } from './store'
 import { ownDataFolder } from './testStore.testing'
@@ -99,5 +100,32 @@ describe('what is no photo', () => {
     expect(new Set(hashes).size).toBe(7)
     const { folder } = await store()
     expect(readdirSync(folder.photos).filter((name) => name.endsWith('.new'))).toEqual([])
+  })
+})
+
+describe('a picture that nothing names', () => {
+  const later = Date.now() + 26 * 3_600_000
+
+  it('goes with its file after a day, and never one that a row or an act that can be taken back names', async () => {
+    const opened = await store()
+    const jobId = await openJob({ symptom: '', family: 'hrv-fan', findings: [] })
+    const { machine } = (await readJob(jobId)).snapshot
+    const [machines, undone, orphan] = await Promise.all(
+      ['#111111', '#222222', '#333333'].map(async (colour) =>
+        keepPhoto(await picture(50, 50, colour).png().toBuffer(), ''),
+      ),
+    )
+    await setMachinePicture(machine.id, await readPhoto(machines!))
+    const edit = (value: string) =>
+      actOnJob(jobId, [{ kind: 'machine.edit', field: 'platePictureHash', value }])
+    await edit(undone!)
+    await stepHistory(jobId, 'undo')
+    await removeOrphans(opened)
+    await expect(readPhoto(orphan!), 'it is young').resolves.toBeInstanceOf(Buffer)
+    await removeOrphans(opened, later)
+    await expect(readPhoto(undone!)).resolves.toBeInstanceOf(Buffer)
+    await expect(readPhoto(orphan!)).rejects.toMatchObject({ code: 'unknown-photo' })
+    await stepHistory(jobId, 'redo')
+    expect((await readJob(jobId)).snapshot.machine.platePictureHash).toBe(undone)
   })
 })

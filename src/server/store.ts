@@ -2,8 +2,8 @@ import { newHousehold } from '@/core/job'
 import { type Database, type DataFolder, dataFolder, openDatabase } from '@/data/database'
 import { lockFolder } from '@/data/folderLock'
 import { findHousehold, HOME, insertHousehold } from '@/data/household'
-
 import { dataPath } from './dataPath'
+import { removeOrphans } from './orphans'
 
 export interface Store {
   db: Database
@@ -27,5 +27,8 @@ export async function openStore(path: string): Promise<Store> {
   const folder = dataFolder(path)
   const db = await openDatabase(folder)
   if (!(await findHousehold(db))) await insertHousehold(db, newHousehold(HOME, 'My household'))
-  return { db, folder }
+  const opened = { db, folder }
+  // Nobody waits for it, and what cannot be removed now is removed at the next start.
+  setTimeout(() => void removeOrphans(opened).catch(() => {}), 60_000).unref()
+  return opened
 }

@@ -1,9 +1,9 @@
 import { SAFE_VOLTS } from '../capacitor/physics'
 import { CoreError } from '../errors'
 import { waitInfo } from '../knowledge/isolation'
-import { parseTyped } from '../units/parseTyped'
 import type { Act } from './actTypes'
 import { isOut, partsOut } from './bench'
+import { chargeVolts, chargeWords } from './chargePairs'
 import { energyOf } from './energy'
 import { newCharge } from './plant'
 import { lastChange } from './proofs'
@@ -162,13 +162,30 @@ function planDischarge(
   // Only a capacitor that is itself out of the machine may be touched without the proof.
   if (!isOut(snapshot, 'capacitor') && !energyOf(snapshot, now).coversBeforeDischarge)
     throw new CoreError('not-proven', 'Prove the supply dead before you touch the capacitor.')
-  const typed = parseTyped(act.typed, 'volts')
-  if (typed.kind !== 'value')
-    throw new CoreError('not-a-number', 'Type what the meter shows on DC volts: for example 0.3.')
-  const volts = Math.abs(typed.value)
+  const read = chargeVolts(act.typed)
+  if (!read) throw new CoreError('not-a-number', 'Type what the meter shows on DC volts: for example 0.3.')
+  const { volts } = read
+  // A section that nobody has read yet is not known to be empty.
+  if (volts === null)
+    return planned(
+      `${charge.label}: ${act.typed.trim()} V, and a section is unread`,
+      [
+        put(snapshot, 'charges', charge.id, {
+          ...charge,
+          typed: act.typed,
+          volts: null,
+          readAt: null,
+          dischargedAt: null,
+        }),
+      ],
+      null,
+      charge.readAt
+        ? [{ kind: 'voided', subject: charge.id, label: charge.label, detail: 'a section is read anew' }]
+        : [],
+    )
   const empty = volts < SAFE_VOLTS
   return planned(
-    `${charge.label}: ${act.typed} V`,
+    `${charge.label}: ${chargeWords(snapshot, charge, act.typed)}`,
     [
       put(snapshot, 'charges', charge.id, {
         ...charge,
@@ -184,7 +201,7 @@ function planDischarge(
         kind: empty ? 'discharged' : 'still-charged',
         subject: charge.id,
         label: charge.label,
-        detail: `${act.typed} V DC`,
+        detail: chargeWords(snapshot, charge, act.typed),
       },
     ],
   )

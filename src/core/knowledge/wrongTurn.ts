@@ -12,6 +12,16 @@ export const wrongTurn: { observation: ObservationId; value: string }[] = [
 export const turnsWrong = (findings: Partial<Record<ObservationId, string>>): boolean =>
   wrongTurn.some(({ observation, value }) => findings[observation] === value)
 
+/** One of a failed check's findings that says it turns the wrong way, among what is found by now. */
+export const failedByTurn = (
+  fails: { observation: ObservationId; value: string }[],
+  findings: Partial<Record<ObservationId, string>>,
+): boolean =>
+  turnsWrong(findings) &&
+  fails.some((fail) =>
+    wrongTurn.some((each) => each.observation === fail.observation && each.value === fail.value),
+  )
+
 /** What sends air the wrong way, or looks like it, without the motor's leads: the cheapest look first. */
 export function wrongTurnElsewhere(
   family: FamilyId,

@@ -25,12 +25,13 @@ const WITHIN_LIMIT = Math.sqrt(3)
  *
  * @param points how many distinct points there are, at least one
  * @param readings zeroed readings between distinct points; must connect all points
+ * @param rounds how often every point is taken out and placed again at most
  */
-export function fitTree(points: number, readings: PointReading[]): Fit {
+export function fitTree(points: number, readings: PointReading[], rounds = POLISHING_ROUNDS): Fit {
   if (points === 1) return measure({ nodes: [0], edges: [] }, [])
   let tree = grow(points, readings)
   let fit = measure(lengths(tree, readings), readings)
-  for (let round = 0; round < POLISHING_ROUNDS && points > 3 && fit.worst.sigmas > WITHIN_LIMIT; round++) {
+  for (let round = 0; round < rounds && points > 3 && fit.worst.sigmas > WITHIN_LIMIT; round++) {
     const before = fit.chiSquare
     for (let point = 0; point < points; point++) {
       const pruned = withoutPoint(fit.tree, point)

@@ -3,6 +3,7 @@ import { capacitorKinds, electronicKinds, isOf, startSwitchKinds } from '../know
 import { formatOhm, significant } from '../units/format'
 import { pairsThatSettle } from './determined'
 import { type Fit, fitTree } from './fitTree'
+import { oddCandidates } from './fourPoints'
 import { defaultOhmMeter, ohmUncertainty, resistanceAt } from './meter'
 import type { PointReading } from './place'
 import { groupLeads, readingOf, type ZeroedPair } from './points'
@@ -110,9 +111,13 @@ export function judgeWinding(input: WindingInput): WindingResult {
     faults,
     missing,
     ...(at20C ? { at20C } : {}),
-    notes: [...notes, ...roles.notes],
+    notes: [...points.flatMap(sameInWords), ...notes, ...roles.notes],
   }
 }
+
+/** Leads that are one point, as a person says it: "brown-white is the same point as white". */
+const sameInWords = (leads: string[]): string[] =>
+  leads.slice(1).map((lead) => `${lead} is the same point as ${leads[0]}.`)
 
 function checkNames(input: WindingInput): void {
   if (input.leads.length < 2) throw new CoreError('too-few-leads', 'Name at least two leads.', 'leads')
@@ -284,10 +289,13 @@ function buildIsland(
     ohm: pair.ohm,
     sigma: sigmaOf(pair.ohm),
   }))
-  let fit = fitTree(island.length, readings)
+  const candidates = oddCandidates(island.length, readings, DISAGREES)
+  // Where no single reading explains the contradictions the tree is only a rough one, and not worth polishing.
+  const hopeless = candidates?.size === 0
+  let fit = fitTree(island.length, readings, hopeless ? 0 : undefined)
   let used = readings
   if (fit.worst.sigmas > DISAGREES && island.length > 3) {
-    const odd = oddOneOut(island.length, readings, fit)
+    const odd = hopeless ? null : oddOneOut(island.length, readings, fit, candidates)
     if (odd) {
       const pair = finite[odd.index]!
       faults.push(
@@ -307,7 +315,7 @@ function buildIsland(
       })
     }
   }
-  if (!isThreePhase(input) || island.length > 2) {
+  if (!hopeless && (!isThreePhase(input) || island.length > 2)) {
     for (const [a, b] of pairsThatSettle(island.length, used, fit, sigmaOf)) {
       missing.push([points[island[a]!]![0]!, points[island[b]!]![0]!])
     }
@@ -329,10 +337,12 @@ function oddOneOut(
   points: number,
   readings: PointReading[],
   full: Fit,
+  candidates: Set<number> | null,
 ): { index: number; expected: number; fit: Fit } | null {
   let best: { index: number; expected: number; fit: Fit; cost: number } | null = null
   const order = readings
     .map((_, index) => index)
+    .filter((index) => candidates === null || candidates.has(index))
     .sort(
       (x, y) =>
         Math.abs(full.residuals[y]!) / readings[y]!.sigma - Math.abs(full.residuals[x]!) / readings[x]!.sigma,

@@ -1,6 +1,6 @@
 import { formatDistanceToNowStrict } from 'date-fns'
 import Link from 'next/link'
-import { type EnergyState, familyLabel } from '@/core/knowledge/vocabulary'
+import type { EnergyState } from '@/core/knowledge/vocabulary'
 import { formatPercent } from '@/core/units'
 import type { BenchJob } from '@/server/household'
 
@@ -19,8 +19,7 @@ export function JobList({ jobs }: { jobs: BenchJob[] }) {
   return (
     <ul className="border-ink border-t" data-testid="job-list">
       {jobs.map((row) => {
-        const { job, machine, suspect } = row
-        const title = [machine.name || familyLabel(machine.family), machine.place].filter(Boolean).join(', ')
+        const { job, machine, suspect, title } = row
         return (
           <li key={job.id} className="border-line border-b">
             <Link

@@ -1,8 +1,10 @@
 'use client'
 
 import { discharge } from '@/core/capacitor'
+import { SAFE_VOLTS } from '@/core/capacitor/physics'
 import { type ChargeRow, capacitorMayBe, fieldText, isOut, neededCharges } from '@/core/job'
-import { formatSeconds, parseTyped, significant, typedValue } from '@/core/units'
+import { chargePairs, chargeTyped, withCharge } from '@/core/job/chargePairs'
+import { formatSeconds, significant, typedValue } from '@/core/units'
 import { useJob } from '../../job/JobProvider'
 import { NumberField } from '../../kit/NumberField'
 import { ReadingField } from '../../kit/ReadingField'
@@ -19,7 +21,7 @@ export function ChargeBlock() {
       title="Discharge"
       aside={
         charges.length > 0
-          ? 'resistor lead, insulated clips; every section is read, and the highest is typed'
+          ? 'resistor lead, insulated clips; every section is emptied and read by itself'
           : 'no capacitor is named'
       }
     >
@@ -48,7 +50,8 @@ function ChargeLine({ charge }: { charge: ChargeRow }) {
   const result = uF && volts && ohm ? discharge({ uF, acVolts: volts, resistorOhm: ohm }) : null
   const out = isOut(snapshot, 'capacitor')
   const locked = !energy.coversBeforeDischarge && !out
-  const typed = parseTyped(charge.typed, 'volts')
+  const pairs = chargePairs(snapshot, charge)
+  const values = chargeTyped(charge.typed, pairs)
   const labelText = fieldText(snapshot, 'capacitor-old', 'label')
   return (
     <div className="border-line border-b py-2">
@@ -98,23 +101,32 @@ function ChargeLine({ charge }: { charge: ChargeRow }) {
         </p>
       )}
       <div className="grid items-start gap-3 mid:grid-cols-3">
-        <ReadingField
-          label="After discharging, DC volts across it"
-          stored={charge.typed}
-          quantity="volts"
-          disabled={locked}
-          testId="charge-volts"
-          onRead={(value) => act({ kind: 'charge.read', id: charge.id, typed: value })}
-        />
-        <p className="self-end pb-2 text-sm mid:col-span-2">
+        {pairs.map((pair, index) => (
+          <ReadingField
+            key={pair}
+            label={`After discharging, DC volts ${pair ? `at ${pair}` : 'across it'}`}
+            stored={values[index] ?? ''}
+            quantity="volts"
+            disabled={locked}
+            testId={index === 0 ? 'charge-volts' : `charge-volts-${index + 1}`}
+            onRead={(value) =>
+              act({
+                kind: 'charge.read',
+                id: charge.id,
+                typed: withCharge(charge.typed, pairs, index, value),
+              })
+            }
+          />
+        ))}
+        <p className={`self-end pb-2 text-sm ${pairs.length > 1 ? 'mid:col-span-3' : 'mid:col-span-2'}`}>
           {locked ? (
             'Prove the supply dead before you touch it.'
-          ) : typed.kind === 'value' ? (
-            typed.value < 5 ? (
-              <b>{`below 5 V, read ${clock(charge.readAt)}`}</b>
-            ) : (
-              <b className="text-stop">{`${significant(typed.value)} V is still in it: hold the lead on again, then read again.`}</b>
-            )
+          ) : charge.dischargedAt ? (
+            <b>{`below ${SAFE_VOLTS} V, read ${clock(charge.readAt)}`}</b>
+          ) : charge.volts !== null ? (
+            <b className="text-stop">{`${significant(charge.volts)} V is still in it: hold the lead on again, then read again.`}</b>
+          ) : values.some(Boolean) ? (
+            'One of its sections is not read yet, and counts as charged.'
           ) : (
             <span className="caption">
               A screwdriver across the terminals makes an arc, pits them and throws metal; never on

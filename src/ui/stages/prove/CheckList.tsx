@@ -3,7 +3,7 @@
 import Link from 'next/link'
 import { useState } from 'react'
 import type { ProveCheck } from '@/core/knowledge/proofChecks'
-import { turnsWrong, wrongTurn } from '@/core/knowledge/wrongTurn'
+import { failedByTurn } from '@/core/knowledge/wrongTurn'
 import { useJob } from '../../job/JobProvider'
 import { Reversing } from '../Reversing'
 
@@ -24,10 +24,6 @@ export function CheckList({ checks, disabled, note }: CheckListProps) {
     </ol>
   )
 }
-
-/** The fan turns the wrong way, however it was told. */
-const saysWrongTurn = ({ observation, value }: { observation: string; value: string }) =>
-  wrongTurn.some((each) => each.observation === observation && each.value === value)
 
 function Check({ check, disabled, note }: { check: ProveCheck; disabled: boolean; note: string }) {
   const { snapshot, findings, act, id, clock } = useJob()
@@ -79,7 +75,7 @@ function Check({ check, disabled, note }: { check: ProveCheck; disabled: boolean
           </button>
         ))}
       </span>
-      {row?.result === 'fail' && fails.some(saysWrongTurn) && turnsWrong(findings) ? (
+      {row?.result === 'fail' && failedByTurn(fails, findings) ? (
         <div className="mid:col-span-2">
           <Reversing />
         </div>
