@@ -15,7 +15,11 @@ const legs = fc.array(fc.double({ min: 5, max: 50, noNaN: true }), { minLength: 
 
 describe('four points that contradict each other', () => {
   it('are found nowhere in readings of one tree', () =>
-    fc.assert(fc.property(legs, (ohms) => expect(oddCandidates(ohms.length, star(ohms), LIMIT)).toBeNull())))
+    fc.assert(
+      fc.property(legs, (ohms) => {
+        expect(oddCandidates(ohms.length, star(ohms), LIMIT)).toBeNull()
+      }),
+    ))
 
   it('all hold the one reading that is wrong', () =>
     fc.assert(
