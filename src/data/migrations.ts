@@ -305,6 +305,54 @@ const ownWayBack: Migration = {
   },
 }
 
+/** Parts beside the old one: typed from a plate in the hand, or kept as a catalogue had them. */
+const candidates: Migration = {
+  async up(db: Db) {
+    await table(db, 'candidate', [
+      ...ofJob,
+      ...text('part', 'source', 'ref', 'name', 'spec', 'at'),
+      `"position" real not null default 0`,
+    ])
+    await index(db, 'candidate', ['jobId'])
+    await sql
+      .raw(
+        `alter table "household" add column "demoParts" integer not null default 1 check ("demoParts" in (0, 1))`,
+      )
+      .execute(db)
+  },
+}
+
+/** Catalogues of one's own and what lies on the shelf, found by words. */
+const catalogues: Migration = {
+  async up(db: Db) {
+    await table(db, 'catalogue', [
+      `"id" text primary key`,
+      ...text('name', 'kind', 'headers', 'mapping', 'lengths', 'at'),
+      ...flag('shown', 'ready'),
+      `"parts" integer not null default 0`,
+    ])
+    await table(db, 'part', [
+      `"n" integer primary key`,
+      `"id" text not null unique`,
+      `"catalogueId" text not null references "catalogue" ("id") on delete cascade`,
+      ...text('kind', 'words', 'spec', 'note'),
+      `"count" integer not null default 0`,
+    ])
+    await index(db, 'part', ['catalogueId', 'kind'])
+    for (const statement of [
+      `create virtual table "part_words" using fts5("words", content='part', content_rowid='n', tokenize='unicode61')`,
+      `create trigger "part_added" after insert on "part" begin
+        insert into "part_words" ("rowid", "words") values (new."n", new."words"); end`,
+      `create trigger "part_gone" after delete on "part" begin
+        insert into "part_words" ("part_words", "rowid", "words") values ('delete', old."n", old."words"); end`,
+      `create trigger "part_changed" after update of "words" on "part" begin
+        insert into "part_words" ("part_words", "rowid", "words") values ('delete', old."n", old."words");
+        insert into "part_words" ("rowid", "words") values (new."n", new."words"); end`,
+    ])
+      await sql.raw(statement).execute(db)
+  },
+}
+
 /** A migration as a whole or not at all: a step that fails leaves the file as it was. */
 const whole = (migration: Migration): Migration => ({
   async up(db: Db) {
@@ -327,6 +375,8 @@ const migrations: Record<string, Migration> = {
   '0004-safety': whole(safety),
   '0005-bench-line': whole(benchLine),
   '0006-own-way-back': whole(ownWayBack),
+  '0007-candidates': whole(candidates),
+  '0008-catalogues': whole(catalogues),
 }
 
 /**

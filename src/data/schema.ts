@@ -1,3 +1,4 @@
+import type { Generated } from 'kysely'
 import type { EventRow, HouseholdRow, JobTables, MachineRow } from '@/core/job/rows'
 
 /** Tables as they stand in the file; rows are the core's own, flags as 0/1. */
@@ -19,6 +20,7 @@ export interface Schema {
   field: JobTables['fields']
   decision: JobTables['decisions']
   ledger_line: JobTables['ledger']
+  candidate: JobTables['candidates']
   landing: JobTables['landings']
   prove_check: JobTables['checks']
   part_out: JobTables['outParts']
@@ -27,6 +29,8 @@ export interface Schema {
   event: EventRow
   photo: PhotoRow
   bench_line: BenchLineRow
+  catalogue: CatalogueRow
+  part: PartRow
 }
 
 /** What the bench shows of a job, as it was worked out from `key`; it may be dropped at any time. */
@@ -38,6 +42,38 @@ export interface BenchLineRow {
   /** It changes with the clock too. */
   timed: 0 | 1
   line: string
+}
+
+/** A list of parts: one imported, or what lies on the person's own shelf. */
+export interface CatalogueRow {
+  id: string
+  name: string
+  kind: 'shelf' | 'import'
+  /** Captions of its columns and the field that each holds, as JSON lists: the next list with these captions is read alike. */
+  headers: string
+  mapping: string
+  /** How its lengths are meant. */
+  lengths: string
+  at: string
+  /** Offered in matching and in the search. */
+  shown: 0 | 1
+  /** All of it has come in; one that is not ready was broken off and is not offered. */
+  ready: 0 | 1
+  parts: number
+}
+
+export interface PartRow {
+  n: Generated<number>
+  id: string
+  catalogueId: string
+  kind: 'motor' | 'capacitor'
+  /** What it is found by. */
+  words: string
+  /** Its specification as JSON. */
+  spec: string
+  note: string
+  /** How many lie on the shelf. */
+  count: number
 }
 
 export interface PhotoRow {
@@ -68,6 +104,7 @@ export const tableOf = {
   fields: 'field',
   decisions: 'decision',
   ledger: 'ledger_line',
+  candidates: 'candidate',
   landings: 'landing',
   checks: 'prove_check',
   outParts: 'part_out',

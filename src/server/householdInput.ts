@@ -21,5 +21,6 @@ export class HouseholdChange {
   @Text({ ...some, max: 300 }) tools?: string
   @flag() catRated?: 0 | 1
   @flag() singleKeys?: 0 | 1
+  @flag() demoParts?: 0 | 1
   @OneOf(['light', 'dark', 'sun'], some) theme?: 'light' | 'dark' | 'sun'
 }

@@ -5,6 +5,8 @@ import type { By } from '@/core/job'
 const STATUS: Record<string, number> = {
   'unknown-job': 404,
   'unknown-photo': 404,
+  'unknown-catalogue': 404,
+  'unknown-part': 404,
   'invalid-input': 400,
   'invalid-json': 400,
   'unknown-act': 400,
@@ -88,4 +90,9 @@ export function sameOrigin(request: Request): boolean {
   const origin = request.headers.get('origin')
   // A sandboxed frame sends the word "null", which is no address.
   return origin === null || (URL.canParse(origin) && new URL(origin).host === request.headers.get('host'))
+}
+
+/** @throws CoreError `foreign-origin` where a page of another address writes */
+export function fromHere(request: Request): void {
+  if (!sameOrigin(request)) throw new CoreError('foreign-origin', 'This page belongs to another address.')
 }

@@ -1,7 +1,12 @@
 import { readdir, rm, stat } from 'node:fs/promises'
 import { join } from 'node:path'
 import { sql } from 'kysely'
-import type { Store } from './store'
+import type { Database, DataFolder } from '@/data/database'
+
+interface Opened {
+  db: Database
+  folder: DataFolder
+}
 
 /** A picture is stored before the act that names it: one younger than this may still be named. */
 const YOUNG_MS = 24 * 3_600_000
@@ -18,7 +23,7 @@ const NAMED_BY = [
  *
  * @returns how many pictures went
  */
-export async function removeOrphans({ db, folder }: Store, now = Date.now()): Promise<number> {
+export async function removeOrphans({ db, folder }: Opened, now = Date.now()): Promise<number> {
   const before = new Date(now - YOUNG_MS).toISOString()
   const gone = await db.transaction().execute(async (trx) => {
     let query = trx.selectFrom('photo').select('hash').where('at', '<', before)
@@ -45,7 +50,7 @@ export async function removeOrphans({ db, folder }: Store, now = Date.now()): Pr
 }
 
 /** Files that no row has: of pictures that went, and of a writing that was cut off. */
-async function removeFiles({ db, folder }: Store, now: number): Promise<void> {
+async function removeFiles({ db, folder }: Opened, now: number): Promise<void> {
   const known = new Set(
     (await db.selectFrom('photo').select('hash').execute()).map(({ hash }) => `${hash}.webp`),
   )

@@ -1,8 +1,9 @@
 import { CoreError } from '../errors'
-import { Flag, MapOf, Num, OneOf, PlainList, Text, validated } from '../input'
+import { Flag, MapOf, Nested, Num, OneOf, PlainList, Text, validated } from '../input'
 import { actions } from '../knowledge/actions'
 import { optionKinds } from '../knowledge/options'
 import { causeIds, observationIds, vocabulary } from '../knowledge/vocabulary'
+import { CapSpecInput, MotorSpecInput } from '../match/input'
 import { benchParts } from '../refit/types'
 import type { Act } from './actTypes'
 
@@ -107,6 +108,17 @@ const classes: Record<Act['kind'], new () => object> = {
     reason: text,
     probability: Num({ min: 0, max: 1 }),
   }),
+  'candidate.add': dto({
+    id,
+    part: OneOf(['motor', 'capacitor']),
+    source: OneOf(['typed', 'shelf', 'catalogue']),
+    ref: Text({ max: 200 }),
+    name: Text({ max: 200 }),
+    motor: Nested(() => MotorSpecInput, { optional: true }),
+    capacitor: Nested(() => CapSpecInput, { optional: true }),
+  }),
+  'candidate.rename': dto({ id, name: Text({ max: 200 }) }),
+  'candidate.remove': dto({ id }),
   'ledger.plant': dto({
     ids: PlainList('string', { atMost: 200 }),
     template: OneOf(['motor', 'capacitor', 'capacitor-dual']),

@@ -1,7 +1,9 @@
 import type { CauseId, IsolationPointId, ObservationId, StopRuleId } from '../knowledge/vocabulary'
+import type { CapSpec, MotorSpec } from '../match'
 import type {
   BeliefRow,
   BenchPart,
+  CandidateRow,
   CheckRow,
   Cover,
   JobRow,
@@ -90,6 +92,18 @@ export type Act =
       reason: string
       probability: number
     }
+  | {
+      kind: 'candidate.add'
+      id: string
+      part: 'motor' | 'capacitor'
+      source: CandidateRow['source']
+      ref: string
+      name: string
+      motor?: MotorSpec
+      capacitor?: CapSpec
+    }
+  | { kind: 'candidate.rename'; id: string; name: string }
+  | { kind: 'candidate.remove'; id: string }
   | { kind: 'ledger.plant'; ids: string[]; template: 'motor' | 'capacitor' | 'capacitor-dual' }
   | { kind: 'ledger.add'; id: string; after: string | null; line: Partial<LedgerRow> }
   | { kind: 'ledger.edit'; id: string; change: Partial<LedgerRow> }

@@ -1,12 +1,13 @@
 import { describe, expect, it } from 'vitest'
 import { familyIds } from '../knowledge/vocabulary'
+import { dataFieldError } from '../match/motorData'
 import { validatedAct } from './actInput'
 import type { Act } from './actTypes'
 import { capacitorOf, derivedFindings, walkPoints, windingLeads, windingOf } from './derive'
 import { energyOf } from './energy'
 import { isId, newId } from './ids'
 import { act, id, jobOn, NOW, onBench, refused } from './job.testing'
-import { motorPlateFields, oldCapacitor, oldMotor, plateFieldError } from './oldPart'
+import { motorPlateFields, oldCapacitor, oldMotor } from './oldPart'
 import { capacitorMayBe } from './place'
 import { planAct } from './plan'
 import { isolationActs, proofActs } from './proofScript'
@@ -297,9 +298,9 @@ describe('the old part from its typed fields', () => {
 
   it('says what is wrong with a field, and nothing about an empty one', () => {
     const field = (name: string) => motorPlateFields.find((each) => each.field === name)!
-    expect(plateFieldError(field('amps'), 'lots')).toMatch(/Type a number/)
-    expect(plateFieldError(field('rpm'), 'fast')).toMatch(/for example 1075/)
-    expect(plateFieldError(field('amps'), '')).toBeNull()
+    expect(dataFieldError(field('amps'), 'lots')).toMatch(/Type a number/)
+    expect(dataFieldError(field('rpm'), 'fast')).toMatch(/for example 1075/)
+    expect(dataFieldError(field('amps'), '')).toBeNull()
   })
 })
 

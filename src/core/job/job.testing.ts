@@ -42,6 +42,7 @@ export function jobOn(family: MachineRow['family'], motorKind: MachineRow['motor
     checks: [],
     outParts: [],
     dues: [],
+    candidates: [],
     log: [],
   }
 }

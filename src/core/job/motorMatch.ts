@@ -1,9 +1,9 @@
 import { outdoorFamilies } from '../knowledge/familyTraits'
-import type { MotorMatchInput, MotorSpec, Position } from '../match'
+import type { CapacitorMatchInput, CapSpec, MotorMatchInput, MotorSpec, Position } from '../match'
 import { typedValue } from '../units/parseTyped'
 import { windingOf } from './derive'
 import { fieldText } from './fields'
-import { oldMotor } from './oldPart'
+import { lengthsOf, oldCapacitor, oldMotor } from './oldPart'
 import { nominalVolts } from './plant'
 import type { JobSnapshot } from './rows'
 
@@ -37,6 +37,36 @@ export function motorMatchInputOf(snapshot: JobSnapshot, candidates: MotorSpec[]
     ...(controlAmps === null ? {} : { controlAmps }),
     ...(speedsUsed === null ? {} : { speedsUsed }),
     measuredWith: text('measuredWith') === 'calipers' ? 'calipers' : 'ruler',
+  }
+}
+
+/** What the job knows of the capacitor that is looked for: its label, and what the motor's plate asks for; null without a label. */
+export function capacitorMatchInputOf(
+  snapshot: JobSnapshot,
+  candidates: CapSpec[],
+): CapacitorMatchInput | null {
+  const old = oldCapacitor(snapshot)
+  if (!old) return null
+  const uF = typedValue(fieldText(snapshot, 'motor-old', 'capacitorUf'), 'uF')
+  const volts = typedValue(fieldText(snapshot, 'motor-old', 'capacitorVolts'), 'volts')
+  return {
+    old: { ...old, ...canOf(snapshot) },
+    candidates,
+    ...(uF === null ? {} : { motorNeeds: { uF, ...(volts === null ? {} : { volts }) } }),
+  }
+}
+
+/** The old can's size and shape, where somebody measured it. */
+function canOf(snapshot: JobSnapshot): Partial<CapacitorMatchInput['old']> {
+  const text = (field: string) => fieldText(snapshot, 'capacitor-old', field)
+  const [across, height] = [text('diameterMm'), text('heightMm')].map((typed) =>
+    typedValue(typed, 'mm', lengthsOf(snapshot)),
+  )
+  const shape = text('shape')
+  return {
+    ...(across == null ? {} : { diameterMm: across }),
+    ...(height == null ? {} : { heightMm: height }),
+    ...(shape === 'round' || shape === 'oval' ? { shape } : {}),
   }
 }
 

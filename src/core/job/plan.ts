@@ -3,6 +3,7 @@ import { ruleOf } from './actRules'
 import { type Act, type By, nobody, type Planned } from './actTypes'
 import { logged } from './log'
 import { planBench } from './planBench'
+import { planCandidates } from './planCandidates'
 import { planEvidence } from './planEvidence'
 import { planJob } from './planJob'
 import { planLedger } from './planLedger'
@@ -52,6 +53,7 @@ function draftOf(snapshot: JobSnapshot, act: Act, now: number, at: string, by: B
     planBench(snapshot, act, at) ??
     planPhase(snapshot, act, now, at) ??
     planEvidence(snapshot, act, at) ??
+    planCandidates(snapshot, act, at) ??
     planMeasure(snapshot, act, now, at, by) ??
     planLedger(snapshot, act, now, at, by) ??
     planJob(snapshot, act, at)

@@ -35,6 +35,8 @@ export interface HouseholdRow {
   catRated: Flag
   singleKeys: Flag
   theme: 'light' | 'dark' | 'sun'
+  /** The made-up catalogue is offered among the parts. */
+  demoParts: Flag
 }
 
 export interface MachineRow {
@@ -343,6 +345,19 @@ export interface LandingRow extends OfJob {
   doneCover: Cover
 }
 
+/** A part that may replace the old one: typed from its plate, or taken from the shelf or a catalogue with its figures as they were then. */
+export interface CandidateRow extends OfJob {
+  part: 'motor' | 'capacitor'
+  source: 'typed' | 'shelf' | 'catalogue'
+  /** Id of the part in the catalogue it came from; empty where it was typed. */
+  ref: string
+  name: string
+  /** Its specification as JSON; what the person types over it stands among the fields of the job. */
+  spec: string
+  position: number
+  at: string
+}
+
 export interface CheckRow extends OfJob {
   checkId: string
   result: 'pass' | 'fail' | 'skipped'
@@ -384,6 +399,7 @@ export interface JobTables {
   checks: CheckRow
   outParts: PartOutRow
   dues: DueRow
+  candidates: CandidateRow
   log: LogRow
 }
 
@@ -409,6 +425,7 @@ export const listTables: ListTable[] = [
   'checks',
   'outParts',
   'dues',
+  'candidates',
   'log',
 ]
 

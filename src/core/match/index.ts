@@ -2,4 +2,7 @@ export { type CapacitorMatchInput, type CapSpec, matchCapacitors } from './capac
 export { matchMotors } from './motor'
 export { type MatchOverview, overviewOf } from './overview'
 export { comparePower } from './power'
+export { type Offer, ranked, type Sieve, sieved, workCost } from './rank'
+export { supersessionDepths } from './supersession'
 export * from './types'
+export { verdictWords } from './verdictWords'

@@ -111,10 +111,12 @@ class OldCapacitorInput extends CapacitorBody {
   @ListOf(() => SectionInput, { atLeast: 1, atMost: 6 }) sections!: SectionInput[]
 }
 
-class CapSpecInput extends CapacitorBody {
+export class CapSpecInput extends CapacitorBody {
   @Text({ max: 200 }) id!: string
   @ListOf(() => SectionInput, { ...some, atMost: 6 }) sections?: SectionInput[]
   @ListOf(() => MultiSectionInput, { ...some, atMost: 12 }) multi?: MultiSectionInput[]
+  @Text({ ...some, max: 200 }) manufacturer?: string
+  @Text({ ...some, max: 200 }) partNumber?: string
   @Num({ ...some, min: 0 }) price?: number
 }
 

@@ -112,11 +112,14 @@ function partNumberRule(
 /**
  * Compare an old motor with candidates, rule by rule.
  *
+ * @param depths how far each candidate stands from the old number in a chain, where the candidates are only a part of the list
  * @returns best first: drop-in, fits-with-work, no; `unknown` lowers the score and names what to measure
  * @example matchMotors({ old: { id: 'old', voltages: [115] }, candidates: [{ id: 'new', voltages: [230] }] }).results[0].verdict // 'no'
  */
-export function matchMotors(input: MotorMatchInput): { results: MatchResult[] } {
-  const depths = supersessionDepths(input.old.partNumber, input.candidates)
+export function matchMotors(
+  input: MotorMatchInput,
+  depths: Map<string, number> = supersessionDepths(input.old.partNumber, input.candidates),
+): { results: MatchResult[] } {
   const usable: Ranked[] = []
   const turnedAway: Ranked[] = []
   for (const candidate of input.candidates) {

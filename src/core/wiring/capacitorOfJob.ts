@@ -1,4 +1,5 @@
-import { fieldText, type JobSnapshot } from '../job'
+import type { JobSnapshot } from '../job'
+import { chosenCapacitor } from '../job/candidates'
 import { oldCapacitor } from '../job/oldPart'
 import { type CapSpec, matchCapacitors } from '../match'
 import { type CapacitorList, capacitorLandings } from './capacitorLandings'
@@ -9,10 +10,13 @@ import { type CapacitorList, capacitorLandings } from './capacitorLandings'
  */
 export function capacitorListOf(snapshot: JobSnapshot, catalogue: CapSpec[]): CapacitorList | null {
   const old = oldCapacitor(snapshot)
-  const chosen = catalogue.find(({ id }) => id === fieldText(snapshot, 'choice', 'capacitor'))
+  const chosen = chosenCapacitor(snapshot)
   if (!old || !chosen) return null
   const beside =
-    matchCapacitors({ old, candidates: catalogue }).results.find(({ id }) => id === chosen.id)?.with ?? []
+    matchCapacitors({
+      old,
+      candidates: [...catalogue.filter(({ id }) => id !== chosen.id), chosen],
+    }).results.find(({ id }) => id === chosen.id)?.with ?? []
   const others = beside.flatMap((id) => catalogue.find((part) => part.id === id && id !== chosen.id) ?? [])
   return capacitorLandings(old.sections, [chosen, ...others])
 }

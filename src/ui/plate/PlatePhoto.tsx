@@ -4,18 +4,25 @@ import dynamic from 'next/dynamic'
 import { useEffect, useId, useRef, useState } from 'react'
 import { useJob } from '../job/JobProvider'
 import type { Progress, Recognition } from './recognise'
+import { oldPartTarget, type PlateTarget } from './target'
 
 const Proposals = dynamic(() => import('./Proposals').then((module) => module.Proposals), { ssr: false })
 
 /** A photo of a plate, read on this machine; every field beside the piece it came from, to be corrected and taken. */
-export function PlatePhoto({ kind }: { kind: 'motor' | 'capacitor' }) {
+export function PlatePhoto({
+  kind,
+  target = oldPartTarget(kind),
+}: {
+  kind: 'motor' | 'capacitor'
+  target?: PlateTarget
+}) {
   const input = useId()
   const [progress, setProgress] = useState<Progress | null>(null)
   const [error, setError] = useState<string | null>(null)
   const [found, setFound] = useState<Recognition | null>(null)
   const running = useRef<AbortController | null>(null)
   const { snapshot, act } = useJob()
-  const onFile = kind === 'motor' ? snapshot.machine.platePictureHash : null
+  const onFile = kind === 'motor' && !target.candidate ? snapshot.machine.platePictureHash : null
   useEffect(() => () => running.current?.abort(), [])
   const read = async (photo: Blob, keep: boolean) => {
     const abort = new AbortController()
@@ -27,7 +34,7 @@ export function PlatePhoto({ kind }: { kind: 'motor' | 'capacitor' }) {
       setFound(
         await recognisePlate(photo, kind, (next) => !abort.signal.aborted && setProgress(next), abort.signal),
       )
-      if (keep && kind === 'motor') {
+      if (keep && kind === 'motor' && !target.candidate) {
         await keepPicture(photo, (hash) =>
           act({ kind: 'machine.edit', field: 'platePictureHash', value: hash }),
         )
@@ -100,7 +107,7 @@ export function PlatePhoto({ kind }: { kind: 'motor' | 'capacitor' }) {
           {error}
         </p>
       ) : null}
-      {found ? <Proposals kind={kind} found={found} onClose={() => setFound(null)} /> : null}
+      {found ? <Proposals kind={kind} found={found} target={target} onClose={() => setFound(null)} /> : null}
     </div>
   )
 }

@@ -6,15 +6,18 @@ import type { Box, ProposedField } from '@/core/plate/words'
 import { useJob } from '../job/JobProvider'
 import { fieldNames, plateActs, valueText } from './plateActs'
 import type { Recognition } from './recognise'
+import type { PlateTarget } from './target'
 
 /** What was read from the photo, each field beside the piece it came from, to be corrected and taken. */
 export function Proposals({
   kind,
   found,
+  target,
   onClose,
 }: {
   kind: 'motor' | 'capacitor'
   found: Recognition
+  target: PlateTarget
   onClose: () => void
 }) {
   const { act, id } = useJob()
@@ -29,7 +32,7 @@ export function Proposals({
     return () => URL.revokeObjectURL(made)
   }, [found.picture])
   const take = () => {
-    const all = plateActs(kind, values, id).every((each) => act(each))
+    const all = plateActs(kind, values, id, target).every((each) => act(each))
     if (all) onClose()
   }
   return (

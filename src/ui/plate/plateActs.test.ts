@@ -45,7 +45,7 @@ describe('a motor plate taken over', () => {
     })
   })
 
-  it('leaves out what the job does not keep, and a turn that can be either', () => {
+  it('leaves out what the job does not keep, and keeps a turn that can be either', () => {
     const acts = plateActs(
       'motor',
       new Map<keyof PlateFields, string>([
@@ -55,7 +55,7 @@ describe('a motor plate taken over', () => {
       ]),
       id,
     )
-    expect(acts).toEqual([])
+    expect(acts).toMatchObject([{ field: 'rotation', typed: 'reversible' }])
   })
 
   it.each([

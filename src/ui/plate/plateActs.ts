@@ -2,6 +2,7 @@ import type { Act } from '@/core/job'
 import type { PlateFields } from '@/core/plate'
 import type { ProposedField } from '@/core/plate/words'
 import { formatHp, significant } from '@/core/units'
+import { oldPartTarget, type PlateTarget } from './target'
 
 /** How a field of a plate is called in a list of proposals. */
 export const fieldNames: Partial<Record<keyof PlateFields, string>> = {
@@ -39,7 +40,7 @@ export const fieldNames: Partial<Record<keyof PlateFields, string>> = {
 }
 
 /** A field's value as text that can be corrected. */
-export function valueText({ key, field }: ProposedField): string {
+export function valueText({ key, field }: Pick<ProposedField, 'key' | 'field'>): string {
   const { value } = field
   if (key === 'sections')
     return (value as { uF: number }[]).map((section) => significant(section.uF, 4)).join('+')
@@ -71,6 +72,8 @@ const motorFields: Partial<Record<keyof PlateFields, string>> = {
   bearing: 'bearing',
   enclosure: 'enclosure',
   speeds: 'speedsUsed',
+  insulationClass: 'insulationClass',
+  ambientCelsius: 'ambientCelsius',
 }
 
 const ENCLOSURES: [RegExp, string][] = [
@@ -84,33 +87,46 @@ export function plateActs(
   kind: 'motor' | 'capacitor',
   values: Map<keyof PlateFields, string>,
   id: () => string,
+  target: PlateTarget = oldPartTarget(kind),
 ): Act[] {
-  if (kind === 'capacitor') {
-    const [uF, tolerance, volts] = [
-      values.get('sections'),
-      values.get('tolerancePercent'),
-      values.get('volts'),
-    ]
-    const label = [
-      uF ? `${uF} µF` : '',
-      tolerance ? `${tolerance} %` : '',
-      volts ? `${volts} V` : '',
-      values.get('duty') === 'start' ? 'start' : '',
-    ]
-      .filter(Boolean)
-      .join(' ')
-    return label ? [{ kind: 'field.set', id: id(), part: 'capacitor-old', field: 'label', typed: label }] : []
-  }
+  const set = (field: string, typed: string | undefined): Act[] =>
+    typed ? [{ kind: 'field.set', id: id(), part: target.part, field, typed }] : []
+  if (kind === 'capacitor')
+    return [...set('label', labelOf(values)), ...(target.candidate ? set('shape', values.get('shape')) : [])]
   const acts: Act[] = []
   for (const [key, field] of Object.entries(motorFields) as [keyof PlateFields, string][]) {
     let typed = values.get(key)
-    if (!typed || (key === 'rotation' && typed === 'reversible')) continue
-    if (key === 'enclosure') typed = ENCLOSURES.find(([pattern]) => pattern.test(typed!))?.[1]
-    if (typed) acts.push({ kind: 'field.set', id: id(), part: 'motor-old', field, typed })
+    if (!typed || (target.candidate && key === 'speeds')) continue
+    if (key === 'enclosure') typed = ENCLOSURES.find(([pattern]) => pattern.test(typed ?? ''))?.[1]
+    acts.push(...set(field, typed))
   }
-  const model = [values.get('manufacturer'), values.get('modelNumber')].filter(Boolean).join(' ')
-  if (model) acts.push({ kind: 'machine.edit', field: 'modelNumber', value: model })
-  const motorKind = values.get('motorKind')
+  const [maker, model, motorKind] = [
+    values.get('manufacturer'),
+    values.get('modelNumber'),
+    values.get('motorKind'),
+  ]
+  if (target.candidate)
+    return [
+      ...acts,
+      ...set('manufacturer', maker),
+      ...(values.get('partNumber') ? [] : set('partNumber', model)),
+      ...set('motorKind', motorKind),
+    ]
+  const named = [maker, model].filter(Boolean).join(' ')
+  if (named) acts.push({ kind: 'machine.edit', field: 'modelNumber', value: named })
   if (motorKind) acts.push({ kind: 'machine.edit', field: 'motorKind', value: motorKind })
   return acts
+}
+
+/** A capacitor's label as it would be typed. */
+function labelOf(values: Map<keyof PlateFields, string>): string {
+  const [uF, tolerance, volts] = [values.get('sections'), values.get('tolerancePercent'), values.get('volts')]
+  return [
+    uF ? `${uF} µF` : '',
+    tolerance ? `${tolerance} %` : '',
+    volts ? `${volts} V` : '',
+    values.get('duty') === 'start' ? 'start' : '',
+  ]
+    .filter(Boolean)
+    .join(' ')
 }

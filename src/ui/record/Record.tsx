@@ -9,12 +9,11 @@ import {
   proofPlaceText,
   windingOf,
 } from '@/core/job'
+import { chosenCapacitor, chosenMotor, partName } from '@/core/job/candidates'
 import { logSentence } from '@/core/job/logWords'
 import { motorPlateFields } from '@/core/job/oldPart'
 import { refitOf } from '@/core/job/refitOf'
 import { actionInfo } from '@/core/knowledge/actions'
-import { catalogueCapacitors } from '@/core/knowledge/catalogue/capacitors'
-import { catalogueMotors } from '@/core/knowledge/catalogue/motors'
 import { proveChecks } from '@/core/knowledge/proofChecks'
 import { shortLabels, valueLabel } from '@/core/knowledge/valueLabels'
 import {
@@ -318,13 +317,12 @@ function Ledger({ snapshot }: { snapshot: JobSnapshot }) {
 }
 
 function Parts({ snapshot }: { snapshot: JobSnapshot }) {
-  const motor = catalogueMotors.find((each) => each.id === fieldText(snapshot, 'choice', 'motor'))
-  const capacitor = catalogueCapacitors.find((each) => each.id === fieldText(snapshot, 'choice', 'capacitor'))
+  const [motor, capacitor] = [chosenMotor(snapshot), chosenCapacitor(snapshot)]
   if (!motor && !capacitor && snapshot.landings.length === 0) return null
   return (
     <Block title="Fitted and wired">
-      {motor ? <p>Motor: {`${motor.manufacturer} ${motor.partNumber}`}</p> : null}
-      {capacitor ? <p>Capacitor: {`${capacitor.manufacturer} ${capacitor.partNumber}`}</p> : null}
+      {motor ? <p>Motor: {partName(snapshot, motor)}</p> : null}
+      {capacitor ? <p>Capacitor: {partName(snapshot, capacitor)}</p> : null}
       {snapshot.landings.length > 0 ? (
         <Pairs
           rows={snapshot.landings.map((landing) => [

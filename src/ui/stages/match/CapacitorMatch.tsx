@@ -2,22 +2,22 @@
 
 import { useMemo } from 'react'
 import { capacitorOf, fieldText } from '@/core/job'
+import { candidateCapacitor } from '@/core/job/candidates'
+import { capacitorMatchInputOf } from '@/core/job/motorMatch'
 import { oldCapacitor } from '@/core/job/oldPart'
 import { catalogueCapacitors } from '@/core/knowledge/catalogue/capacitors'
 import { matchCapacitors } from '@/core/match'
 import { significant, typedValue } from '@/core/units'
 import { useJob } from '../../job/JobProvider'
 import { Section } from '../../kit/Section'
-import { TextField } from '../../kit/TextField'
+import { SelectField, TextField } from '../../kit/TextField'
+import { Candidates } from './Candidates'
 import { MatchSheet } from './MatchSheet'
-import type { SheetPart } from './sheetPart'
+import { StoredLine } from './StoredLine'
+import { capacitorPart, type SheetPart } from './sheetPart'
+import { useStored } from './useStored'
 
-const parts = new Map<string, SheetPart>(
-  catalogueCapacitors.map((part) => [
-    part.id,
-    { id: part.id, name: part.partNumber!, maker: part.manufacturer ?? '', price: part.price ?? null },
-  ]),
-)
+const shipped = catalogueCapacitors.map((part) => capacitorPart(part, 'made-up catalogue'))
 
 /** The old capacitor by its label, what the motor plate asks for, and the catalogue against both. */
 export function CapacitorMatch() {
@@ -25,19 +25,29 @@ export function CapacitorMatch() {
   const text = (part: string, field: string) => fieldText(snapshot, part, field)
   const { labelError } = capacitorOf(snapshot, 'old')
   const uF = typedValue(text('motor-old', 'capacitorUf'), 'uF')
-  const volts = typedValue(text('motor-old', 'capacitorVolts'), 'volts')
   const old = useMemo(() => oldCapacitor(snapshot), [snapshot])
-  const results = useMemo(
-    () =>
-      old
-        ? matchCapacitors({
-            old,
-            candidates: catalogueCapacitors,
-            ...(uF === null ? {} : { motorNeeds: { uF, ...(volts === null ? {} : { volts }) } }),
-          }).results
-        : [],
-    [old, uF, volts],
-  )
+  const { household } = snapshot
+  const stored = useStored('capacitor')
+  const { parts, results } = useMemo(() => {
+    const own = snapshot.candidates
+      .filter((row) => row.part === 'capacitor')
+      .flatMap((row) => {
+        const spec = candidateCapacitor(snapshot, row)
+        return spec ? [capacitorPart(spec, 'kept with this job', row.name ? { name: row.name } : {})] : []
+      })
+    const all = [...own, ...(household.demoParts ? shipped : [])]
+    const input = capacitorMatchInputOf(
+      snapshot,
+      all.flatMap(({ capacitor }) => capacitor ?? []),
+    )
+    return {
+      parts: new Map<string, SheetPart>([...all, ...stored.parts].map((part) => [part.id, part])),
+      results: [
+        ...(input ? matchCapacitors(input).results : []),
+        ...(stored.progress?.best.map(({ result }) => result) ?? []),
+      ],
+    }
+  }, [snapshot, household.demoParts, stored.parts, stored.progress])
   const set = (part: string, field: string) => (typed: string) =>
     act({ kind: 'field.set', id: id(), part, field, typed })
   const differs = old && uF !== null && !old.sections.some((section) => Math.abs(section.uF / uF - 1) < 0.06)
@@ -67,15 +77,41 @@ export function CapacitorMatch() {
             mono
             onType={set('motor-old', 'capacitorVolts')}
           />
+          <TextField
+            label={`Can across, ${household.inches ? 'in' : 'mm'}`}
+            value={text('capacitor-old', 'diameterMm')}
+            placeholder={household.inches ? '2' : '50'}
+            mono
+            onType={set('capacitor-old', 'diameterMm')}
+          />
+          <TextField
+            label={`Can height, ${household.inches ? 'in' : 'mm'}`}
+            value={text('capacitor-old', 'heightMm')}
+            placeholder={household.inches ? '2.75' : '70'}
+            mono
+            onType={set('capacitor-old', 'heightMm')}
+          />
+          <SelectField
+            label="Shape"
+            value={text('capacitor-old', 'shape')}
+            empty="not said"
+            options={[
+              { value: 'round', label: 'round' },
+              { value: 'oval', label: 'oval' },
+            ]}
+            onChoose={set('capacitor-old', 'shape')}
+          />
         </div>
         {differs ? (
           <p className="mt-2 border-copper border-l-4 pl-2 text-sm">{`The motor asks for ${significant(uF)} µF and the label says ${old.sections.map((section) => significant(section.uF)).join(' + ')} µF: an earlier repair may have fitted the wrong one. The plate counts.`}</p>
         ) : null}
       </Section>
+      <Candidates part="capacitor" results={results} />
       <Section
-        title="Candidates"
+        title="Beside the old one"
         aside="same µF, same or higher volts; shape only matters for strap and space"
       >
+        <StoredLine stored={stored} />
         {old ? (
           <MatchSheet what="capacitor" results={results} parts={parts} />
         ) : (

@@ -2,37 +2,48 @@
 
 import { useMemo } from 'react'
 import { fieldText } from '@/core/job'
+import { candidateMotor } from '@/core/job/candidates'
 import { motorMatchInputOf } from '@/core/job/motorMatch'
-import { motorPlateFields, type PlateField, plateFieldError } from '@/core/job/oldPart'
+import { motorPlateFields } from '@/core/job/oldPart'
 import { catalogueMotors } from '@/core/knowledge/catalogue/motors'
 import { type MotorKindId, vocabulary } from '@/core/knowledge/vocabulary'
-import { type MotorSpec, matchMotors } from '@/core/match'
-import { formatHp, quantities } from '@/core/units'
+import { matchMotors } from '@/core/match'
 import { useJob } from '../../job/JobProvider'
 import { Section } from '../../kit/Section'
 import { SelectField, TextField } from '../../kit/TextField'
+import { DataInput } from '../../pieces/DataInput'
 import { PlatePhoto } from '../../plate/PlatePhoto'
 import { Reversing } from '../Reversing'
+import { Candidates } from './Candidates'
 import { MatchSheet } from './MatchSheet'
-import type { SheetPart } from './sheetPart'
+import { StoredLine } from './StoredLine'
+import { motorPart, type SheetPart } from './sheetPart'
+import { useStored } from './useStored'
 
-const parts = new Map<string, SheetPart>(
-  catalogueMotors.map((motor) => [
-    motor.id,
-    { id: motor.id, name: motor.partNumber!, maker: motorLine(motor), price: motor.price ?? null },
-  ]),
-)
-
-function motorLine(motor: MotorSpec): string {
-  return [motor.manufacturer, motor.hp ? formatHp(motor.hp) : ''].filter(Boolean).join(', ')
-}
+const shipped = catalogueMotors.map((motor) => motorPart(motor, 'made-up catalogue'))
 
 /** The old motor's plate and sizes as fields, and the catalogue judged against them as one types. */
 export function MotorMatch() {
   const { snapshot, act, id } = useJob()
   const { household, machine } = snapshot
   const text = (part: string, field: string) => fieldText(snapshot, part, field)
-  const results = useMemo(() => matchMotors(motorMatchInputOf(snapshot, catalogueMotors)).results, [snapshot])
+  const stored = useStored('motor')
+  const { parts, results } = useMemo(() => {
+    const own = snapshot.candidates
+      .filter((row) => row.part === 'motor')
+      .map((row) =>
+        motorPart(candidateMotor(snapshot, row), 'kept with this job', row.name ? { name: row.name } : {}),
+      )
+    const all = [...own, ...(household.demoParts ? shipped : [])]
+    const motors = all.flatMap(({ motor }) => motor ?? [])
+    return {
+      parts: new Map<string, SheetPart>([...all, ...stored.parts].map((part) => [part.id, part])),
+      results: [
+        ...matchMotors(motorMatchInputOf(snapshot, motors)).results,
+        ...(stored.progress?.best.map(({ result }) => result) ?? []),
+      ],
+    }
+  }, [snapshot, household.demoParts, stored.parts, stored.progress])
   const set = (field: string) => (typed: string) =>
     act({ kind: 'field.set', id: id(), part: 'motor-old', field, typed })
   return (
@@ -54,7 +65,7 @@ export function MotorMatch() {
             className="col-span-2"
           />
           {motorPlateFields.map((field) => (
-            <PlateInput
+            <DataInput
               key={field.field}
               field={field}
               inches={household.inches === 1}
@@ -107,55 +118,11 @@ export function MotorMatch() {
           <Reversing />
         </details>
       </Section>
-      <Section title="Candidates" aside="a made-up catalogue; the shop’s own figures decide">
+      <Candidates part="motor" results={results} />
+      <Section title="Beside the old one" aside="the shop’s own figures decide">
+        <StoredLine stored={stored} />
         <MatchSheet what="motor" results={results} parts={parts} />
       </Section>
     </>
-  )
-}
-
-function PlateInput({
-  field,
-  typed,
-  inches,
-  onType,
-}: {
-  field: PlateField
-  typed: string
-  inches: boolean
-  onType: (typed: string) => void
-}) {
-  if (field.kind !== 'text' && 'choices' in field.kind) {
-    return (
-      <SelectField
-        label={field.label}
-        value={typed}
-        empty="not known"
-        options={field.kind.choices.map(([value, label]) => ({ value, label }))}
-        onChoose={onType}
-      />
-    )
-  }
-  const quantity =
-    field.kind === 'text' ? null : 'quantity' in field.kind ? field.kind.quantity : field.kind.list
-  const isLength = quantity === 'mm'
-  // A label that is itself the unit needs no other.
-  const symbol =
-    quantity && !['volts', 'hz', 'amps'].includes(quantity)
-      ? isLength && inches
-        ? 'in'
-        : quantities[quantity].symbol
-      : ''
-  const placeholder =
-    isLength && inches ? `${Math.round((Number(field.placeholder) / 25.4) * 16) / 16}` : field.placeholder
-  return (
-    <TextField
-      label={symbol ? `${field.label}, ${symbol}` : field.label}
-      value={typed}
-      placeholder={placeholder}
-      mono
-      error={plateFieldError(field, typed, isLength && inches ? { defaultUnit: 'in' } : undefined)}
-      onType={onType}
-    />
   )
 }

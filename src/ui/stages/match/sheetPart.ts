@@ -1,7 +1,38 @@
+import type { CapSpec, MotorSpec } from '@/core/match'
+import { formatHp } from '@/core/units'
+
 /** A candidate as the sheet names it. */
 export interface SheetPart {
   id: string
   name: string
   maker: string
   price: number | null
+  /** It lies on the person's own shelf. */
+  own: boolean
+  /** Where it comes from: the made-up catalogue says so wherever it stands. */
+  from: string
+  motor?: MotorSpec
+  capacitor?: CapSpec
 }
+
+export const motorPart = (motor: MotorSpec, from: string, more: Partial<SheetPart> = {}): SheetPart => ({
+  id: motor.id,
+  name: motor.partNumber ?? 'no number',
+  maker: [motor.manufacturer, motor.hp ? formatHp(motor.hp) : ''].filter(Boolean).join(', '),
+  price: motor.price ?? null,
+  own: false,
+  from,
+  motor,
+  ...more,
+})
+
+export const capacitorPart = (part: CapSpec, from: string, more: Partial<SheetPart> = {}): SheetPart => ({
+  id: part.id,
+  name: part.partNumber ?? 'no number',
+  maker: part.manufacturer ?? '',
+  price: part.price ?? null,
+  own: false,
+  from,
+  capacitor: part,
+  ...more,
+})

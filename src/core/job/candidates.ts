@@ -1,0 +1,97 @@
+import { parseCapacitorLabel } from '../capacitor'
+import { isCoreError } from '../errors'
+import { catalogueCapacitors } from '../knowledge/catalogue/capacitors'
+import { catalogueMotors } from '../knowledge/catalogue/motors'
+import type { CapSpec, MotorSpec } from '../match'
+import { motorSpecFrom, typedOver } from '../match/motorData'
+import { typedValue } from '../units'
+import { candidatePart } from './candidateParts'
+import { fieldText } from './fields'
+import { lengthsOf } from './oldPart'
+import type { CandidateRow, JobSnapshot } from './rows'
+
+export { candidatePart } from './candidateParts'
+
+/** What a stored specification says; one that is damaged says nothing. */
+function stored<T extends object>(row: CandidateRow): Partial<T> {
+  try {
+    const spec: unknown = JSON.parse(row.spec)
+    return typeof spec === 'object' && spec !== null ? (spec as Partial<T>) : {}
+  } catch {
+    return {}
+  }
+}
+
+/** A motor beside the old one, as it stood in its catalogue, with what the person typed over it. */
+export function candidateMotor(snapshot: JobSnapshot, row: CandidateRow): MotorSpec {
+  const typed = motorSpecFrom(
+    row.id,
+    (field) => fieldText(snapshot, candidatePart(row.id), field),
+    lengthsOf(snapshot),
+  )
+  return { ...typedOver({ ...stored<MotorSpec>(row), id: row.id }, typed), id: row.id }
+}
+
+/** A capacitor beside the old one, likewise; null where its label says no capacitance yet. */
+export function candidateCapacitor(snapshot: JobSnapshot, row: CandidateRow): CapSpec | null {
+  const text = (field: string) => fieldText(snapshot, candidatePart(row.id), field)
+  const kept = stored<CapSpec>(row)
+  const size = {
+    ...measured('diameterMm', text('diameterMm'), snapshot),
+    ...measured('heightMm', text('heightMm'), snapshot),
+    ...(text('shape') === 'round' || text('shape') === 'oval'
+      ? { shape: text('shape') as CapSpec['shape'] }
+      : {}),
+  }
+  const label = text('label').trim()
+  if (label === '') return kept.sections || kept.multi ? ({ ...kept, ...size, id: row.id } as CapSpec) : null
+  try {
+    const { sections, volts, duty, tolerancePercent } = parseCapacitorLabel(label)
+    return {
+      ...kept,
+      ...size,
+      id: row.id,
+      sections,
+      duty,
+      ...(volts === null ? {} : { volts }),
+      ...(tolerancePercent === null ? {} : { tolerancePercent }),
+    }
+  } catch (error) {
+    if (!isCoreError(error)) throw error
+    return null
+  }
+}
+
+function measured(key: string, typed: string, snapshot: JobSnapshot): object {
+  const value = typedValue(typed, 'mm', lengthsOf(snapshot))
+  return value === null ? {} : { [key]: value }
+}
+
+const chosenId = (snapshot: JobSnapshot, part: 'motor' | 'capacitor') => fieldText(snapshot, 'choice', part)
+
+/** The candidate that was chosen, or a part of the shipped catalogue by its id; null where none is. */
+export function chosenMotor(snapshot: JobSnapshot): MotorSpec | null {
+  const id = chosenId(snapshot, 'motor')
+  const row = snapshot.candidates.find((each) => each.id === id && each.part === 'motor')
+  return row ? candidateMotor(snapshot, row) : (catalogueMotors.find((each) => each.id === id) ?? null)
+}
+
+/** The capacitor that was chosen, likewise. */
+export function chosenCapacitor(snapshot: JobSnapshot): CapSpec | null {
+  const id = chosenId(snapshot, 'capacitor')
+  const row = snapshot.candidates.find((each) => each.id === id && each.part === 'capacitor')
+  return row
+    ? candidateCapacitor(snapshot, row)
+    : (catalogueCapacitors.find((each) => each.id === id) ?? null)
+}
+
+/** How a part is called: its maker and number, or the name that the person gave it. */
+export function partName(
+  snapshot: JobSnapshot,
+  spec: { id: string; manufacturer?: string; partNumber?: string },
+): string {
+  const row = snapshot.candidates.find((each) => each.id === spec.id)
+  return (
+    [spec.manufacturer, spec.partNumber].filter(Boolean).join(' ') || row?.name || 'the part that was typed'
+  )
+}

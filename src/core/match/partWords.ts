@@ -1,0 +1,28 @@
+import { vocabulary } from '../knowledge/vocabulary'
+import { formatHp, significant } from '../units'
+import type { CapSpec } from './capacitor'
+import type { MotorSpec } from './types'
+
+/**
+ * What a part is found by and shown as: number, maker, kind, power, volts, speeds, capacitance.
+ *
+ * @example motorWords({ id: 'a', partNumber: 'MB-1', hp: 1 / 6, voltages: [230] }) // ['MB-1', '', '', '1/6 hp', '230 V', '', '']
+ */
+export const motorWords = (motor: MotorSpec): string[] => [
+  motor.partNumber ?? '',
+  motor.manufacturer ?? '',
+  motor.motorKind ? (vocabulary.motorKinds[motor.motorKind].split(/[ ,(]/)[0] ?? '') : '',
+  motor.hp ? formatHp(motor.hp) : '',
+  motor.voltages ? `${motor.voltages.join('-')} V` : '',
+  motor.rpm ? `${motor.rpm.join('/')} rpm` : '',
+  motor.capacitor ? `${motor.capacitor.uF} µF` : '',
+]
+
+/** Of a capacitor likewise: number, maker, µF, volts, duty. */
+export const capacitorWords = (part: CapSpec): string[] => [
+  part.partNumber ?? '',
+  part.manufacturer ?? '',
+  `${(part.sections ?? part.multi ?? []).map((section) => significant(section.uF, 4)).join('+')} µF`,
+  part.volts ? `${part.volts} V` : '',
+  part.duty ?? '',
+]

@@ -1,0 +1,159 @@
+import { sql } from 'kysely'
+import type { Database, Transaction } from './database'
+import type { CatalogueRow, PartRow } from './schema'
+
+type Db = Database | Transaction
+
+export const SHELF = 'shelf'
+
+export const listCatalogues = (db: Db): Promise<CatalogueRow[]> =>
+  db.selectFrom('catalogue').selectAll().orderBy('at').execute()
+
+export const findCatalogue = (db: Db, id: string): Promise<CatalogueRow | undefined> =>
+  db.selectFrom('catalogue').selectAll().where('id', '=', id).executeTakeFirst()
+
+export async function insertCatalogue(db: Db, row: CatalogueRow): Promise<void> {
+  await db.insertInto('catalogue').values(row).execute()
+}
+
+export async function updateCatalogue(
+  db: Db,
+  id: string,
+  change: Partial<Omit<CatalogueRow, 'id'>>,
+): Promise<void> {
+  await db.updateTable('catalogue').set(change).where('id', '=', id).execute()
+}
+
+export async function deleteCatalogue(db: Db, id: string): Promise<void> {
+  await db.deleteFrom('part').where('catalogueId', '=', id).execute()
+  await db.deleteFrom('catalogue').where('id', '=', id).execute()
+}
+
+/** Lines go in by so many at once: a statement takes a limited number of values. */
+const AT_ONCE = 200
+
+export async function insertParts(db: Db, rows: Omit<PartRow, 'n'>[]): Promise<void> {
+  for (let at = 0; at < rows.length; at += AT_ONCE)
+    await db
+      .insertInto('part')
+      .values(rows.slice(at, at + AT_ONCE))
+      .execute()
+}
+
+export const countParts = async (db: Db, catalogueId: string): Promise<number> =>
+  Number(
+    (
+      await db
+        .selectFrom('part')
+        .select(({ fn }) => fn.countAll().as('count'))
+        .where('catalogueId', '=', catalogueId)
+        .executeTakeFirstOrThrow()
+    ).count,
+  )
+
+export type FoundPart = Omit<PartRow, 'n' | 'words'> & { catalogue: string }
+
+/** Words of a search as the full text index takes them: each the beginning of a word of the part. */
+const searchOf = (text: string): string =>
+  text
+    .split(/[^\p{L}\p{N}]+/u)
+    .filter(Boolean)
+    .slice(0, 12)
+    .map((word) => `"${word}"*`)
+    .join(' ')
+
+/** Parts of the catalogues that are offered, by words; the shelf first. */
+export async function findParts(
+  db: Db,
+  text: string,
+  kind: PartRow['kind'],
+  most: number,
+): Promise<FoundPart[]> {
+  const search = searchOf(text)
+  let query = db
+    .selectFrom('part')
+    .innerJoin('catalogue', 'catalogue.id', 'part.catalogueId')
+    .select([
+      'part.id',
+      'part.catalogueId',
+      'part.kind',
+      'part.spec',
+      'part.note',
+      'part.count',
+      'catalogue.name as catalogue',
+    ])
+    .where('part.kind', '=', kind)
+    .where('catalogue.shown', '=', 1)
+    .where('catalogue.ready', '=', 1)
+  if (search !== '')
+    query = query.where(
+      sql<boolean>`part.n in (select rowid from part_words where part_words match ${search})`,
+    )
+  return query.orderBy(sql`catalogue.kind = 'shelf'`, 'desc').orderBy('part.n').limit(most).execute()
+}
+
+/** A page of the parts that are offered, behind the last number. */
+export const partsAfter = (
+  db: Db,
+  kind: PartRow['kind'],
+  after: number,
+  most: number,
+): Promise<(Pick<PartRow, 'id' | 'catalogueId' | 'spec' | 'count'> & { n: number })[]> =>
+  db
+    .selectFrom('part')
+    .select(['n', 'id', 'catalogueId', 'spec', 'count'])
+    .where('n', '>', after)
+    .where('kind', '=', kind)
+    .where('catalogueId', 'in', (from) =>
+      from.selectFrom('catalogue').select('id').where('shown', '=', 1).where('ready', '=', 1),
+    )
+    .orderBy('n')
+    .limit(most)
+    .execute()
+
+/** Those that declare to replace a number: the links of a chain, wherever they stand. */
+export const replacingParts = (db: Db): Promise<Pick<PartRow, 'id' | 'spec'>[]> =>
+  db
+    .selectFrom('part')
+    .select(['id', 'spec'])
+    .where('kind', '=', 'motor')
+    .where('spec', 'like', '%"replaces":%')
+    .where('catalogueId', 'in', (from) =>
+      from.selectFrom('catalogue').select('id').where('shown', '=', 1).where('ready', '=', 1),
+    )
+    .execute()
+
+export const countOffered = async (db: Db, kind: PartRow['kind']): Promise<number> =>
+  Number(
+    (
+      await db
+        .selectFrom('part')
+        .select(({ fn }) => fn.countAll().as('count'))
+        .where('kind', '=', kind)
+        .where('catalogueId', 'in', (from) =>
+          from.selectFrom('catalogue').select('id').where('shown', '=', 1).where('ready', '=', 1),
+        )
+        .executeTakeFirstOrThrow()
+    ).count,
+  )
+
+export const partsOf = (db: Db, catalogueId: string): Promise<Omit<PartRow, 'n'>[]> =>
+  db
+    .selectFrom('part')
+    .select(['id', 'catalogueId', 'kind', 'words', 'spec', 'note', 'count'])
+    .where('catalogueId', '=', catalogueId)
+    .orderBy('n')
+    .execute()
+
+export async function updatePart(
+  db: Db,
+  id: string,
+  change: Partial<Omit<PartRow, 'n' | 'id'>>,
+): Promise<number> {
+  const done = await db.updateTable('part').set(change).where('id', '=', id).executeTakeFirst()
+  return Number(done.numUpdatedRows)
+}
+
+export async function deletePart(db: Db, id: string): Promise<void> {
+  await db.deleteFrom('part').where('id', '=', id).execute()
+}

@@ -1,0 +1,58 @@
+'use client'
+
+import { useState } from 'react'
+import { type PlateFields, readPlate } from '@/core/plate'
+import { useJob } from '../job/JobProvider'
+import { plateActs, valueText } from './plateActs'
+import type { PlateTarget } from './target'
+
+/** Text of a seller's page or of a plate, read into the fields; what was not understood is said and stays. */
+export function PasteText({ kind, target }: { kind: 'motor' | 'capacitor'; target: PlateTarget }) {
+  const { act, id } = useJob()
+  const [text, setText] = useState('')
+  const [told, setTold] = useState('')
+  const take = () => {
+    const { fields, unread } = readPlate({ text, kind })
+    const values = new Map(
+      (Object.keys(fields) as (keyof PlateFields)[]).flatMap((key): [keyof PlateFields, string][] => {
+        const field = fields[key]
+        return field ? [[key, valueText({ key, field })]] : []
+      }),
+    )
+    const acts = plateActs(kind, values, id, target)
+    for (const each of acts) act(each)
+    const left = unread.length > 0 ? ` Not understood: ${unread.slice(0, 12).join(' ')}.` : ''
+    setTold(
+      acts.length === 0
+        ? 'Nothing in it was understood. Type the figures below.'
+        : `${acts.length} ${acts.length === 1 ? 'figure was' : 'figures were'} read. Look each over.${left}`,
+    )
+  }
+  return (
+    <div className="mt-2">
+      <label className="caption block" htmlFor={`paste-${target.part}`}>
+        Or paste a specification, or what is printed on it
+      </label>
+      <div className="flex flex-wrap items-start gap-2 mid:flex-nowrap">
+        <textarea
+          id={`paste-${target.part}`}
+          className="field num"
+          rows={2}
+          value={text}
+          placeholder={
+            kind === 'motor' ? '1/6 HP 1075 RPM 208-230V 1.1A CAP 5MFD 370V REV' : '5 µF ±6 % 370 VAC'
+          }
+          onChange={(event) => setText(event.target.value)}
+        />
+        <button type="button" className="btn shrink-0" disabled={text.trim() === ''} onClick={take}>
+          Read it
+        </button>
+      </div>
+      {told ? (
+        <p role="status" className="caption mt-1">
+          {told}
+        </p>
+      ) : null}
+    </div>
+  )
+}
