@@ -1,4 +1,5 @@
 import Link from 'next/link'
+import { dayIn } from '@/core/units/days'
 import { readBench, titleAndPlace } from '@/server/household'
 import { personZone } from '@/server/zone'
 import { JobList } from '@/ui/bench/JobList'
@@ -28,7 +29,7 @@ export default async function BenchPage({ searchParams }: Props) {
             Say above what has stopped. A job keeps everything as you type it; you can leave and come back.
           </p>
         ) : (
-          <JobList jobs={open} />
+          <JobList jobs={open} today={dayIn(Date.now(), zone)} />
         )}
         <More count={left.open} />
       </section>
@@ -70,7 +71,7 @@ export default async function BenchPage({ searchParams }: Props) {
       {closed.length > 0 ? (
         <section aria-label="Done" className="px-4 pt-8 mid:px-0">
           <h2 className="mb-2 text-lg">Done</h2>
-          <JobList jobs={closed} />
+          <JobList jobs={closed} today={dayIn(Date.now(), zone)} />
           <More count={left.closed} />
         </section>
       ) : null}

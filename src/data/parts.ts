@@ -103,9 +103,10 @@ export const partsAfter = (
     .selectFrom('part')
     .select(['n', 'id', 'catalogueId', 'spec', 'count'])
     .where('n', '>', after)
-    .where('kind', '=', kind)
-    .where('catalogueId', 'in', (from) =>
-      from.selectFrom('catalogue').select('id').where('shown', '=', 1).where('ready', '=', 1),
+    // Walked along its number: by an index of the lists every page would be sorted anew.
+    .where(sql<boolean>`+"kind" = ${kind}`)
+    .where(
+      sql<boolean>`+"catalogueId" in (select "id" from "catalogue" where "shown" = 1 and "ready" = 1)`,
     )
     .orderBy('n')
     .limit(most)

@@ -7,6 +7,7 @@ import {
   type JobSnapshot,
   type MachineRow,
 } from '@/core/job'
+import { type Order, waitingOrders } from '@/core/job/orders'
 import { alongTheLine } from '@/core/knowledge/isolation'
 import { leaks } from '@/core/knowledge/leaks'
 import { likelihoods } from '@/core/knowledge/likelihoods'
@@ -24,6 +25,8 @@ export interface BenchLine {
   points: { open: boolean }[]
   suspect: { label: string; probability: number } | null
   next: string
+  /** Parts that are ordered and have not come, the first due in front. */
+  waits: Pick<Order, 'part' | 'orderedOn' | 'due'>[]
   stopped: boolean
 }
 
@@ -34,7 +37,7 @@ const STILL: EnergyState[] = ['live', 'isolating', 'live-test', 'in-service']
 
 /** Other tables of knowledge, other suspects, another shape of the line: what was worked out by older ones does not count. */
 const knowledge = createHash('sha256')
-  .update(JSON.stringify(['state', priors, likelihoods, leaks]))
+  .update(JSON.stringify(['state, waits', priors, likelihoods, leaks]))
   .digest('hex')
   .slice(0, 12)
 
@@ -103,6 +106,7 @@ const unreadable: BenchLine = {
   state: 'live',
   points: [],
   suspect: null,
+  waits: [],
   next: 'This job cannot be worked out as it is stored: open it',
   stopped: false,
 }
@@ -126,6 +130,10 @@ function lineOf(snapshot: JobSnapshot, now: number): BenchLine {
     })),
     suspect: top ? { label: shortCauses[top.cause], probability: top.probability } : null,
     next: nextActOf(snapshot, diagnosis, energy),
+    waits:
+      snapshot.job.status === 'open'
+        ? waitingOrders(snapshot).map(({ part, orderedOn, due }) => ({ part, orderedOn, due }))
+        : [],
     stopped: activeStops(snapshot).length > 0 || energy.stop !== null,
   }
 }

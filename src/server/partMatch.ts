@@ -1,3 +1,4 @@
+import type { JobSnapshot } from '@/core/job'
 import { capacitorMatchInputOf, motorMatchInputOf } from '@/core/job/motorMatch'
 import {
   type CapSpec,
@@ -5,6 +6,7 @@ import {
   type MotorSpec,
   matchCapacitors,
   matchMotors,
+  quickMotors,
   supersessionDepths,
 } from '@/core/match'
 import { countOffered, listCatalogues, partsAfter, replacingParts } from '@/data/parts'
@@ -50,88 +52,112 @@ export async function* matchStored(
   const total = await countOffered(db, part)
   const names = new Map((await listCatalogues(db)).map((row) => [row.id, row]))
   const judge = part === 'motor' ? await motorJudge(snapshot) : capacitorJudge(snapshot)
-  let progress: MatchProgress = { done: 0, total, best: [], serve: 0, untold: 0, cannot: 0 }
+  const progress: MatchProgress = { done: 0, total, best: [], serve: 0, untold: 0, cannot: 0 }
   if (!judge) {
     yield { ...progress, done: total }
     return
   }
-  let after = 0
+  let [kept, after]: [Kept[], number] = [[], 0]
+  const tell = () => {
+    progress.best = judge.inFull(kept.map(({ spec }) => spec)).flatMap((result): MatchedPart[] => {
+      const one = kept.find(({ spec }) => spec.id === result.id)
+      const catalogue = one && names.get(one.catalogueId)
+      return one && catalogue
+        ? [
+            {
+              result,
+              spec: one.spec,
+              catalogue: catalogue.name,
+              own: catalogue.kind === 'shelf' && one.count > 0,
+            },
+          ]
+        : []
+    })
+    return { ...progress }
+  }
   while (!signal.aborted) {
     const rows = await partsAfter(db, part, after, AT_ONCE)
     const last = rows.at(-1)
     if (!last) break
     after = last.n
-    const results = judge(rows)
-    const rowOf = new Map(rows.map((row) => [row.id, row]))
-    const matched = results.results.flatMap((result): MatchedPart[] => {
-      const row = rowOf.get(result.id)
-      const catalogue = row && names.get(row.catalogueId)
-      return row && catalogue
-        ? [
-            {
-              result,
-              spec: { ...JSON.parse(row.spec), id: row.id },
-              catalogue: catalogue.name,
-              own: catalogue.kind === 'shelf' && row.count > 0,
-            },
-          ]
-        : []
+    const verdicts = judge.quickly(rows.map((row) => ({ ...JSON.parse(row.spec), id: row.id })))
+    const found = verdicts.map((verdict, index): Kept => {
+      const { catalogueId = '', count = 0 } = rows[index] ?? {}
+      return { ...verdict, catalogueId, count }
     })
-    progress = {
-      done: progress.done + rows.length,
-      total,
-      best: [...progress.best, ...matched]
-        .sort((one, two) => two.result.score - one.result.score)
-        .slice(0, BEST),
-      serve: progress.serve + results.serve,
-      untold: progress.untold + results.untold,
-      cannot: progress.cannot + results.cannot,
-    }
-    yield progress
+    kept = [...kept, ...found].sort((one, two) => two.score - one.score).slice(0, BEST)
+    progress.done += rows.length
+    for (const { verdict, open } of verdicts)
+      progress[verdict === 'no' ? 'cannot' : open ? 'untold' : 'serve']++
+    // The first rows show at once; the reasons of all others are worked out when the best are known.
+    if (progress.best.length === 0) yield tell()
+    else yield { ...progress }
     await new Promise((resolve) => setImmediate(resolve))
   }
+  if (!signal.aborted) yield tell()
 }
 
-interface Judged {
-  results: MatchResult[]
-  serve: number
-  untold: number
-  cannot: number
+interface Verdict {
+  spec: MotorSpec | CapSpec
+  verdict: MatchResult['verdict']
+  score: number
+  open: boolean
 }
 
-type Judge = (rows: { id: string; spec: string }[]) => Judged
-
-const counted = (results: MatchResult[], of: number): Judged => {
-  const usable = results.filter(({ verdict }) => verdict !== 'no')
-  return {
-    results: results.slice(0, BEST),
-    serve: usable.filter(({ open }) => open.length === 0).length,
-    untold: usable.filter(({ open }) => open.length > 0).length,
-    cannot: of - usable.length,
-  }
+interface Kept extends Verdict {
+  catalogueId: string
+  count: number
 }
 
-async function motorJudge(snapshot: Parameters<typeof motorMatchInputOf>[0]): Promise<Judge> {
+interface Judge {
+  quickly: (specs: (MotorSpec & CapSpec)[]) => Verdict[]
+  inFull: (specs: (MotorSpec | CapSpec)[]) => MatchResult[]
+}
+
+async function motorJudge(snapshot: JobSnapshot): Promise<Judge> {
   const { db } = await store()
   const { old } = motorMatchInputOf(snapshot, [])
   const links = old.partNumber
     ? (await replacingParts(db)).map((row): MotorSpec => ({ ...JSON.parse(row.spec), id: row.id }))
     : []
   const chain = supersessionDepths(old.partNumber, links)
-  return (rows) => {
-    const specs = rows.map((row): MotorSpec => ({ ...JSON.parse(row.spec), id: row.id }))
-    // The chain through all lists counts, not only through this stretch.
-    const depths = new Map([...supersessionDepths(old.partNumber, specs), ...chain])
-    const input = motorMatchInputOf(snapshot, specs)
-    return counted(matchMotors({ ...input, limit: BEST }, depths).results, specs.length)
+  // The chain through all lists counts, not only through this stretch.
+  const depthsOf = (specs: MotorSpec[]) =>
+    old.partNumber ? new Map([...supersessionDepths(old.partNumber, specs), ...chain]) : chain
+  return {
+    quickly: (specs) => {
+      const input = motorMatchInputOf(snapshot, specs)
+      return quickMotors(input, depthsOf(input.candidates)).map(({ candidate, ...rest }) => ({
+        spec: candidate,
+        ...rest,
+      }))
+    },
+    inFull: (specs) => {
+      const input = motorMatchInputOf(snapshot, specs as MotorSpec[])
+      return matchMotors(input, depthsOf(input.candidates)).results
+    },
   }
 }
 
-function capacitorJudge(snapshot: Parameters<typeof capacitorMatchInputOf>[0]): Judge | null {
+function capacitorJudge(snapshot: JobSnapshot): Judge | null {
   if (!capacitorMatchInputOf(snapshot, [])) return null
-  return (rows) => {
-    const specs = rows.map((row): CapSpec => ({ ...JSON.parse(row.spec), id: row.id }))
+  const judged = (specs: CapSpec[]) => {
     const input = capacitorMatchInputOf(snapshot, specs)
-    return counted(input ? matchCapacitors({ ...input, limit: BEST }).results : [], specs.length)
+    return input ? matchCapacitors(input).results : []
+  }
+  return {
+    quickly: (specs) => {
+      const results = new Map(judged(specs).map((result) => [result.id, result]))
+      return specs.map((spec): Verdict => {
+        const result = results.get(spec.id)
+        return {
+          spec,
+          verdict: result?.verdict ?? 'no',
+          score: result?.score ?? 0,
+          open: (result?.open.length ?? 0) > 0,
+        }
+      })
+    },
+    inFull: (specs) => judged(specs as CapSpec[]),
   }
 }

@@ -159,7 +159,10 @@ describe('the stored lists against an old motor', () => {
     const declared = progress!.best.filter(({ result }) =>
       result.rules.some(({ rule, verdict }) => rule === 'part-number' && verdict === 'ok'),
     )
-    expect(declared.map(({ spec }) => (spec as { partNumber?: string }).partNumber)).toEqual(['NEW-1', 'MID-1'])
+    expect(declared.map(({ spec }) => (spec as { partNumber?: string }).partNumber)).toEqual([
+      'NEW-1',
+      'MID-1',
+    ])
     for (const id of [one, two]) await removeCatalogue(id)
   })
 

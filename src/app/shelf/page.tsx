@@ -21,7 +21,7 @@ export default async function ShelfPage() {
       <OwnShelf parts={shelf} inches={household.inches === 1} />
       <Catalogues lists={lists} demoParts={household.demoParts === 1} />
       <ImportForm known={lists} />
-      <FindParts any={any} />
+      <FindParts key={lists.map(({ id, shown, parts }) => `${id}${shown}${parts}`).join()} any={any} />
       {household.demoParts === 1 ? <DemoParts /> : null}
     </main>
   )

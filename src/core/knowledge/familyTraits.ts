@@ -24,3 +24,14 @@ export const outdoorFamilies: FamilyId[] = ['outdoor-unit-fan']
 export const defrostFamilies: FamilyId[] = ['refrigerator-evaporator-fan']
 /** Families with a reversing switch of their own. */
 export const reversingSwitchFamilies: FamilyId[] = ['ceiling-fan']
+/** Families whose motor drives a wheel inside a scroll or housing, with a gap on both sides. */
+export const wheelFamilies: FamilyId[] = [
+  'bath-exhaust-fan',
+  'range-hood-fan',
+  'furnace-blower',
+  'draft-inducer',
+  'mini-split-indoor-fan',
+  'rv-furnace-blower',
+  'pellet-stove-exhaust-blower',
+  'hrv-fan',
+]

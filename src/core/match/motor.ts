@@ -25,6 +25,7 @@ import {
 } from './rules/mechanical'
 import { supersessionDepths } from './supersession'
 import {
+  decidingRules,
   type MatchResult,
   type MatchVerdict,
   type MotorMatchInput,
@@ -82,6 +83,7 @@ const QUICK_FIRST: MotorRule[] = [
 ]
 const QUICK_ORDER: MotorRule[] = [...QUICK_FIRST, ...motorRules.filter((rule) => !QUICK_FIRST.includes(rule))]
 const QUICK_RULES = QUICK_ORDER.map((name) => rules[name])
+const QUICK_DECIDES = QUICK_ORDER.map((name) => decidingRules.has(name))
 
 const COST: Record<RuleVerdict, number> = { ok: 0, work: 6, unknown: 3, no: 40 }
 const CLASS_SCORE: Record<MatchVerdict, number> = { 'drop-in': 2000, 'fits-with-work': 1000, no: 0 }
@@ -141,11 +143,31 @@ export function matchMotors(
   }
 }
 
+/** A candidate with its verdict and nothing of why: what a long list is sorted and counted by. */
+export interface QuickVerdict {
+  candidate: MotorSpec
+  verdict: MatchVerdict
+  score: number
+  /** A rule that decides is open: nobody can tell yet. */
+  open: boolean
+}
+
+/**
+ * Verdicts of a long list without their reasons, in the order of the list.
+ *
+ * @example quickMotors({ old: { id: 'old', voltages: [115] }, candidates: [{ id: 'new', voltages: [230] }] })[0].verdict // 'no'
+ */
+export const quickMotors = (
+  input: MotorMatchInput,
+  depths: Map<string, number> = supersessionDepths(input.old.partNumber, input.candidates),
+): QuickVerdict[] => input.candidates.map((candidate) => quickly(input, candidate, depths.get(candidate.id)))
+
 interface Ranked {
   candidate: MotorSpec
   depth: number | undefined
   verdict: MatchVerdict
   score: number
+  open: boolean
 }
 
 const byScore = (one: Ranked, two: Ranked): number =>
@@ -156,16 +178,18 @@ const byScore = (one: Ranked, two: Ranked): number =>
 function quickly(input: MotorMatchInput, candidate: MotorSpec, depth: number | undefined): Ranked {
   let cost = 0
   let work = false
+  let open = false
   for (let place = 0; place < QUICK_RULES.length; place++) {
     const outcome = QUICK_RULES[place]!(input.old, candidate, input, depth)
     if (!outcome) continue
     if (outcome.verdict === 'no')
-      return { candidate, depth, verdict: 'no', score: place + 1 + bonus(depth) / 10 }
+      return { candidate, depth, verdict: 'no', score: place + 1 + bonus(depth) / 10, open: false }
     work ||= outcome.verdict === 'work'
+    open ||= outcome.verdict === 'unknown' && QUICK_DECIDES[place] === true
     cost += COST[outcome.verdict] + (outcome.cost ?? 0)
   }
   const verdict: MatchVerdict = work ? 'fits-with-work' : 'drop-in'
-  return { candidate, depth, verdict, score: CLASS_SCORE[verdict] + bonus(depth) - cost }
+  return { candidate, depth, verdict, score: CLASS_SCORE[verdict] + bonus(depth) - cost, open }
 }
 
 /** Declared by number counts much, and the newest number of a chain the most. */

@@ -13,24 +13,27 @@ export function supersessionDepths(
   const replacedBy = new Map<string, MotorSpec[]>()
   for (const candidate of candidates) {
     for (const number of candidate.replaces ?? []) {
-      const key = normalized(number)
+      const key = normalizedNumber(number)
       const known = replacedBy.get(key)
       if (known) known.push(candidate)
       else replacedBy.set(key, [candidate])
     }
   }
   for (const candidate of candidates) {
-    if (candidate.partNumber !== undefined && normalized(candidate.partNumber) === normalized(oldNumber))
+    if (
+      candidate.partNumber !== undefined &&
+      normalizedNumber(candidate.partNumber) === normalizedNumber(oldNumber)
+    )
       depths.set(candidate.id, 0)
   }
-  const seen = new Set([normalized(oldNumber)])
-  let front = [normalized(oldNumber)]
+  const seen = new Set([normalizedNumber(oldNumber)])
+  let front = [normalizedNumber(oldNumber)]
   for (let depth = 1; front.length > 0; depth++) {
     const next: string[] = []
     for (const number of front) {
       for (const candidate of replacedBy.get(number) ?? []) {
         if (!depths.has(candidate.id)) depths.set(candidate.id, depth)
-        const own = candidate.partNumber === undefined ? undefined : normalized(candidate.partNumber)
+        const own = candidate.partNumber === undefined ? undefined : normalizedNumber(candidate.partNumber)
         if (own !== undefined && !seen.has(own)) {
           seen.add(own)
           next.push(own)
@@ -43,5 +46,6 @@ export function supersessionDepths(
 }
 
 const UNTIDY = /[\s\-a-z]/
-const normalized = (number: string) =>
+/** Numbers are the same whatever spaces, dashes and small letters somebody typed. */
+export const normalizedNumber = (number: string) =>
   UNTIDY.test(number) ? number.replace(/[\s-]/g, '').toUpperCase() : number

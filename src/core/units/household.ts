@@ -11,6 +11,16 @@ const NEAR_MM = 0.3
 export const inHouseholdUnits = (text: string, inches: boolean): string =>
   inches ? text.replace(MILLIMETRES, (_, mm: string) => inchText(Number(mm))) : text
 
+/**
+ * A length in the units of the household, to a tenth of a millimetre or a fraction of an inch.
+ *
+ * @example lengthText(52.04, false) // '52 mm'
+ */
+export const lengthText = (mm: number, inches: boolean, unit = true): string => {
+  const text = inches ? inchText(mm) : `${Math.round(mm * 10) / 10} mm`
+  return unit ? text : text.replace(/ (?:mm|in)$/, '')
+}
+
 function inchText(mm: number): string {
   const sixteenths = Math.round(mm / SIXTEENTH)
   if (Math.abs(mm - sixteenths * SIXTEENTH) > NEAR_MM || sixteenths === 0)

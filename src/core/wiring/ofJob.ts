@@ -16,7 +16,7 @@ import type { WindingResult } from '../winding'
 import { type WiringCheck, wireMotor } from '.'
 import { checkWiring } from './check'
 import { reversalOf } from './reversal'
-import type { WiringInput, WiringLead } from './types'
+import type { Connection, WiringInput, WiringLead } from './types'
 
 /** Terminals of a family's control, as they are offered where each lead lands. */
 export function terminalsOf(snapshot: JobSnapshot): string[] {
@@ -193,11 +193,24 @@ export const landingPlanOf = oncePerSnapshot(
   },
 )
 
+/** The landings of a job as `checkWiring` takes them. */
+export interface LandedWiring {
+  input: WiringInput
+  connections: Connection[]
+  jumpers: { from: string; to: string }[]
+}
+
 /**
  * The landings of a job as a circuit, solved as they are made and with no wire assumed; null while leads are still open,
  * or where the ohms do not tell the roles.
  */
 export const wiringCheckOf = oncePerSnapshot((snapshot): WiringCheck | null => {
+  const landed = landedWiringOf(snapshot)
+  return landed ? checkWiring(landed.input, landed.connections, landed.jumpers) : null
+})
+
+/** What is landed where, and what it is landed on; null while leads are still open. */
+export const landedWiringOf = oncePerSnapshot((snapshot): LandedWiring | null => {
   const motor = jobMotor(snapshot)
   if (!motor) return null
   const landed = new Map(snapshot.landings.map((landing) => [landing.lead, landing]))
@@ -227,7 +240,7 @@ export const wiringCheckOf = oncePerSnapshot((snapshot): WiringCheck | null => {
   const places = [...dualTerminals, ...singleTerminals].filter(
     (each) => !input.capacitor.terminals.includes(each),
   )
-  return checkWiring(withPlaces(input, places), connections, jumpers)
+  return { input: withPlaces(input, places), connections, jumpers }
 })
 
 /** Terminals that lead nowhere are parks to the circuit: a lead on one of them is alone. */

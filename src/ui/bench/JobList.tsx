@@ -1,5 +1,6 @@
 import { formatDistanceToNowStrict } from 'date-fns'
 import Link from 'next/link'
+import { waitText } from '@/core/job/orders'
 import type { EnergyState } from '@/core/knowledge/vocabulary'
 import { formatPercent } from '@/core/units'
 import type { BenchJob } from '@/server/household'
@@ -15,7 +16,7 @@ const stateWords: Record<EnergyState, string> = {
 }
 
 /** Jobs lying on the bench: power line in small, what it may be, the next act, age. */
-export function JobList({ jobs }: { jobs: BenchJob[] }) {
+export function JobList({ jobs, today }: { jobs: BenchJob[]; today: string }) {
   return (
     <ul className="border-ink border-t" data-testid="job-list">
       {jobs.map((row) => {
@@ -45,6 +46,11 @@ export function JobList({ jobs }: { jobs: BenchJob[] }) {
               <SmallLine row={row} />
               <span className="min-w-0 leading-tight">
                 <span className={`block ${row.stopped ? 'font-bold text-stop' : ''}`}>{row.next}</span>
+                {row.waits.map((order) => (
+                  <span key={order.part} className="caption block text-copper">
+                    {waitText(order, today)}
+                  </span>
+                ))}
                 {suspect && job.status === 'open' && !row.stopped ? (
                   <span className="caption block truncate">{`${formatPercent(suspect.probability)} ${suspect.label.toLowerCase()}`}</span>
                 ) : null}

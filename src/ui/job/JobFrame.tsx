@@ -28,9 +28,11 @@ const Drawer = dynamic(() => import('../kit/Drawer').then((module) => module.Dra
 export function JobFrame({ children }: { children: ReactNode }) {
   const { snapshot, save, now, refused } = useJob()
   const [reading, setReading] = useState(false)
+  const [unfolded, setUnfolded] = useState(false)
   const { job, machine, household } = snapshot
   const last = usePathname().split('/').at(-1) ?? ''
   const at: StageId = isStage(last) ? last : 'notice'
+  const folded = foldedFrom.includes(at) && !unfolded
   const saved = { saved: 'saved', saving: 'saving …', offline: 'kept here, not stored yet' }[save]
   return (
     <div className="mx-auto max-w-[1440px] pb-32 mid:px-5 wide:pb-0">
@@ -66,11 +68,18 @@ export function JobFrame({ children }: { children: ReactNode }) {
         <Contradicted />
         <ProofQuestion />
       </Block>
-      <div className="mid:grid mid:grid-cols-[177px_minmax(0,1fr)] wide:grid-cols-[177px_minmax(0,1fr)_300px]">
+      <div
+        className={`mid:grid mid:grid-cols-[177px_minmax(0,1fr)] ${folded ? '' : 'wide:grid-cols-[177px_minmax(0,1fr)_300px]'}`}
+      >
         <div className="hidden pt-5 pr-3 mid:block">
           <Block name="The route">
             <Route at={at} />
           </Block>
+          {foldedFrom.includes(at) ? (
+            <Block name="What it may be">
+              <FoldedEvidence folded={folded} onFold={() => setUnfolded(folded)} />
+            </Block>
+          ) : null}
         </div>
         <main
           className="min-w-0 bg-surface px-4 pb-8 mid:min-h-[calc(100vh-200px)] mid:border-ink mid:border-l mid:px-5 wide:border-r"
@@ -82,7 +91,7 @@ export function JobFrame({ children }: { children: ReactNode }) {
             </Work>
           </Block>
         </main>
-        <aside aria-label="Evidence" className="hidden px-5 pt-5 wide:block">
+        <aside aria-label="Evidence" className={`hidden px-5 pt-5 ${folded ? '' : 'wide:block'}`}>
           <Block name="What it may be">
             <Evidence />
           </Block>
@@ -99,6 +108,30 @@ export function JobFrame({ children }: { children: ReactNode }) {
         </div>
       </div>
     </div>
+  )
+}
+
+/** Where the decision has been made the work has the width. */
+const foldedFrom: StageId[] = ['take-apart', 'match', 'refit', 'prove']
+
+/** The leading suspect in two lines, and the way back to all of the evidence. */
+function FoldedEvidence({ folded, onFold }: { folded: boolean; onFold: () => void }) {
+  const { diagnosis } = useJob()
+  const top = diagnosis.suspects[0]
+  if (!top) return null
+  return (
+    <button
+      type="button"
+      data-key="e"
+      aria-expanded={!folded}
+      className="mt-6 hidden w-full border-line border-t pt-3 text-left leading-snug wide:block"
+      onClick={onFold}
+    >
+      <b className="block text-sm">{shortCauses[top.cause]}</b>
+      <span className="caption">
+        {`${formatPercent(top.probability)} · ${folded ? 'E shows the evidence' : 'E folds it'}`}
+      </span>
+    </button>
   )
 }
 

@@ -18,6 +18,7 @@ export function JobKeys() {
       if (stage) router.push(`/jobs/${jobId}/${stage.id}`)
       else if (event.key === 'n') press('[data-key="n"]') || router.push(`/jobs/${jobId}/measure`)
       else if (event.key === 'r') focusFirst() || router.push(`/jobs/${jobId}/measure`)
+      else if (event.key === 'e') press('[data-key="e"]')
       else if (event.key === 't') press('[data-key="t"]')
       else if (event.key === 'z') history('undo')
       else if (event.key === 'Z') history('redo')

@@ -9,6 +9,7 @@ const keys: [string, string][] = [
   ['N', 'next best test; on the bench, what has stopped'],
   ['↑ ↓', 'through the results of a test'],
   ['R', 'new reading'],
+  ['E', 'show or fold the evidence, from Take apart on'],
   ['T', 'tick the current line, or the next point on the way to dead'],
   ['Z, Shift Z', 'undo, redo'],
   ['G B, G H, G S, G I', 'bench, household, shelf, instruments'],

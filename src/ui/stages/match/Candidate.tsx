@@ -64,7 +64,7 @@ const rest = [...motorData.filter((field) => !field.quick), ...tradeData]
 function MotorFigures({ row }: { row: CandidateRow }) {
   return (
     <>
-      <div className="mt-3 grid grid-cols-2 gap-x-3 gap-y-2 mid:grid-cols-6">
+      <div className="mt-3 grid grid-cols-2 items-end gap-x-3 gap-y-2 mid:grid-cols-6">
         {quick.map((field) => (
           <Figure key={field.field} row={row} field={field} />
         ))}

@@ -6,6 +6,7 @@ import { candidateCapacitor } from '@/core/job/candidates'
 import { capacitorMatchInputOf } from '@/core/job/motorMatch'
 import { oldCapacitor } from '@/core/job/oldPart'
 import { catalogueCapacitors } from '@/core/knowledge/catalogue/capacitors'
+import { startCapacitorNote } from '@/core/knowledge/startCapacitor'
 import { matchCapacitors } from '@/core/match'
 import { significant, typedValue } from '@/core/units'
 import { useJob } from '../../job/JobProvider'
@@ -13,6 +14,7 @@ import { Section } from '../../kit/Section'
 import { SelectField, TextField } from '../../kit/TextField'
 import { Candidates } from './Candidates'
 import { MatchSheet } from './MatchSheet'
+import { OrderBlock } from './OrderBlock'
 import { StoredLine } from './StoredLine'
 import { capacitorPart, type SheetPart } from './sheetPart'
 import { useStored } from './useStored'
@@ -106,6 +108,9 @@ export function CapacitorMatch() {
           <p className="mt-2 border-copper border-l-4 pl-2 text-sm">{`The motor asks for ${significant(uF)} µF and the label says ${old.sections.map((section) => significant(section.uF)).join(' + ')} µF: an earlier repair may have fitted the wrong one. The plate counts.`}</p>
         ) : null}
       </Section>
+      {old?.duty === 'start' ? (
+        <p className="mt-3 max-w-[75ch] border-ink border-l-2 pl-3 text-[0.95rem]">{startCapacitorNote}</p>
+      ) : null}
       <Candidates part="capacitor" results={results} />
       <Section
         title="Beside the old one"
@@ -118,6 +123,7 @@ export function CapacitorMatch() {
           <p>Type the label of the old capacitor, or its µF and volts as text: “5 µF 370 V”.</p>
         )}
       </Section>
+      <OrderBlock part="capacitor" />
     </>
   )
 }

@@ -8,6 +8,7 @@ import { motorPlateFields } from '@/core/job/oldPart'
 import { catalogueMotors } from '@/core/knowledge/catalogue/motors'
 import { type MotorKindId, vocabulary } from '@/core/knowledge/vocabulary'
 import { matchMotors } from '@/core/match'
+import { Block } from '../../job/Block'
 import { useJob } from '../../job/JobProvider'
 import { Section } from '../../kit/Section'
 import { SelectField, TextField } from '../../kit/TextField'
@@ -15,7 +16,11 @@ import { DataInput } from '../../pieces/DataInput'
 import { PlatePhoto } from '../../plate/PlatePhoto'
 import { Reversing } from '../Reversing'
 import { Candidates } from './Candidates'
+import { Chain } from './Chain'
+import { MadeToFit } from './MadeToFit'
 import { MatchSheet } from './MatchSheet'
+import { OrderBlock } from './OrderBlock'
+import { SizeSheet } from './SizeSheet'
 import { StoredLine } from './StoredLine'
 import { motorPart, type SheetPart } from './sheetPart'
 import { useStored } from './useStored'
@@ -64,15 +69,17 @@ export function MotorMatch() {
             }
             className="col-span-2"
           />
-          {motorPlateFields.map((field) => (
-            <DataInput
-              key={field.field}
-              field={field}
-              inches={household.inches === 1}
-              typed={text('motor-old', field.field)}
-              onType={set(field.field)}
-            />
-          ))}
+          {motorPlateFields
+            .filter(({ group }) => group === 'plate')
+            .map((field) => (
+              <DataInput
+                key={field.field}
+                field={field}
+                inches={household.inches === 1}
+                typed={text('motor-old', field.field)}
+                onType={set(field.field)}
+              />
+            ))}
           <SelectField
             label="Shaft stands"
             value={text('motor-old', 'position')}
@@ -109,6 +116,8 @@ export function MotorMatch() {
             onType={set('speedsUsed')}
           />
         </div>
+        <Chain parts={parts} />
+        <SizeSheet />
       </Section>
       <Section title="It must turn the other way">
         <details open={text('turn', 'wanted') !== ''}>
@@ -123,6 +132,10 @@ export function MotorMatch() {
         <StoredLine stored={stored} />
         <MatchSheet what="motor" results={results} parts={parts} />
       </Section>
+      <Block name="What is made to fit">
+        <MadeToFit />
+      </Block>
+      <OrderBlock part="motor" />
     </>
   )
 }

@@ -7,7 +7,7 @@ import { WindingBlock } from './WindingBlock'
 /** A new part is measured before it goes in, with the same pieces. */
 export function NewPart() {
   return (
-    <div className="mt-6 border-ink border-t-2 pt-2">
+    <div className="mt-6 border-ink border-t-2 pt-2" id="new-part">
       <p className="font-bold">The new part, before it goes in</p>
       <CapacitorBlock part="new" locked={false} />
       <WindingBlock part="new" locked={false} />

@@ -1,0 +1,9 @@
+import { notFound } from 'next/navigation'
+import { readJob } from '@/server/jobs'
+import { ShopCard } from '@/ui/record/ShopCard'
+
+export default async function ShopCardPage({ params }: { params: Promise<{ id: string }> }) {
+  const stored = await readJob((await params).id).catch(() => null)
+  if (!stored) notFound()
+  return <ShopCard snapshot={stored.snapshot} />
+}

@@ -1,0 +1,195 @@
+import { chosenCapacitor, chosenMotor } from '../job/candidates'
+import { fieldText } from '../job/fields'
+import { capacitorMatchInputOf, motorMatchInputOf } from '../job/motorMatch'
+import { lengthsOf, oldMotor } from '../job/oldPart'
+import { oncePerSnapshot } from '../job/once'
+import type { JobSnapshot } from '../job/rows'
+import { workFigures } from '../knowledge/workFigures'
+import { type MotorSpec, matchCapacitors, matchMotors, type Work } from '../match'
+import { typedValue } from '../units'
+import { centreWheel, fitShaft } from '.'
+
+/** A size that the fit asks for, as it is typed and as it counts. */
+export interface FitSize {
+  field: FitField
+  label: string
+  /** Millimetres; null where nobody knows it yet. */
+  mm: number | null
+  typed: string
+  /** Where the figure comes from that counts while nothing is typed. */
+  from: string
+  /** How it is taken. */
+  how: string
+}
+
+export type FitField =
+  | 'oldMountToFace'
+  | 'oldFaceToHub'
+  | 'hubGrip'
+  | 'newMountToFace'
+  | 'newShaftLength'
+  | 'newFlat'
+  | 'newStuds'
+  | 'studsNeeded'
+  | 'standOut'
+
+interface FitQuestion {
+  field: FitField
+  label: string
+  how: string
+  /** What counts where nothing is typed. */
+  given?: (old: MotorSpec, fresh: MotorSpec | null) => { mm: number | undefined; from: string }
+}
+
+const questions: FitQuestion[] = [
+  {
+    field: 'oldMountToFace',
+    label: 'Old: mounting plane to motor face',
+    how: 'a rule is enough; 0 where the face lies on the plane',
+    given: () => ({ mm: 0, from: 'taken as flush' }),
+  },
+  {
+    field: 'oldFaceToHub',
+    label: 'Old: motor face to hub',
+    how: 'before the hub is loosened; a rule is enough',
+  },
+  { field: 'hubGrip', label: 'Hub takes of the shaft', how: 'depth of its bore, by a rule' },
+  {
+    field: 'newMountToFace',
+    label: 'New: mounting plane to motor face',
+    how: 'as the old one is held',
+    given: () => ({ mm: 0, from: 'taken as flush' }),
+  },
+  {
+    field: 'newShaftLength',
+    label: 'New shaft, length',
+    how: 'from the motor’s face to its end',
+    given: (_, fresh) => ({ mm: fresh?.shaft?.lengthMm, from: 'from its figures' }),
+  },
+  { field: 'newFlat', label: 'New shaft, flat', how: 'from the end of the shaft inwards' },
+  {
+    field: 'newStuds',
+    label: 'New studs, length',
+    how: 'from the face they stand on',
+    given: (_, fresh) => ({ mm: fresh?.mount?.studLengthMm, from: 'from its figures' }),
+  },
+  {
+    field: 'studsNeeded',
+    label: 'Studs may be',
+    how: 'bracket, washer and nut, and what is clear behind them',
+  },
+  {
+    field: 'standOut',
+    label: 'Shaft may stand out beyond the hub',
+    how: 'to the grille or guard, less a finger’s width',
+    given: () => ({ mm: 15, from: 'a finger’s width' }),
+  },
+]
+
+export interface JobFit {
+  sizes: FitSize[]
+  /** Null while a size is missing that the mark needs. */
+  shaft: ReturnType<typeof fitShaft> | null
+  /** The hub would sit where the shaft has no flat; how far the flat is short, in mm. */
+  flatShortMm: number | null
+  /** Studs longer than they may be, in mm; null where nobody knows, 0 where they fit. */
+  studsOverMm: number | null
+  /** What is to be measured before the mark is known. */
+  missing: string[]
+}
+
+const sizeOf = (sizes: FitSize[], field: FitField): number | null =>
+  sizes.find((size) => size.field === field)?.mm ?? null
+
+/** The new motor set where the old one was: the hub at its old depth, the shaft cut, the studs. From what was typed and chosen. */
+export const fitOfJob = oncePerSnapshot((snapshot: JobSnapshot): JobFit => {
+  const [old, fresh] = [oldMotor(snapshot), chosenMotor(snapshot)]
+  const sizes = questions.map(({ field, label, how, given }): FitSize => {
+    const typed = fieldText(snapshot, 'fit', field)
+    const value = typedValue(typed, 'mm', lengthsOf(snapshot))
+    const known = given?.(old, fresh)
+    return {
+      field,
+      label,
+      how,
+      typed,
+      mm: value ?? known?.mm ?? null,
+      from: value === null && known?.mm !== undefined ? known.from : '',
+    }
+  })
+  const of = (field: FitField) => sizeOf(sizes, field)
+  const needed: FitField[] = ['oldMountToFace', 'oldFaceToHub', 'hubGrip', 'newMountToFace', 'newShaftLength']
+  const missing = sizes.filter((size) => needed.includes(size.field) && size.mm === null)
+  const flat = of('newFlat')
+  const shaft =
+    missing.length > 0
+      ? null
+      : fitShaft({
+          old: { mountToFaceMm: of('oldMountToFace') ?? 0, faceToHubMm: of('oldFaceToHub') ?? 0 },
+          new: {
+            mountToFaceMm: of('newMountToFace') ?? 0,
+            shaftLengthMm: of('newShaftLength') ?? 0,
+            ...(flat === null ? {} : { flatLengthMm: flat }),
+          },
+          hubGripMm: of('hubGrip') ?? 0,
+          shaftEndClearanceMm: of('standOut') ?? 15,
+        })
+  const length = of('newShaftLength')
+  const [studs, may] = [of('newStuds'), of('studsNeeded')]
+  return {
+    sizes,
+    shaft,
+    flatShortMm: shaft && flat !== null && length !== null ? Math.max(0, length - flat - shaft.markMm) : null,
+    studsOverMm: studs !== null && may !== null ? Math.max(0, studs - may) : null,
+    missing: missing.map(({ label }) => label),
+  }
+})
+
+/** The wheel of a housing, centred; null while a size of it is missing. */
+export function wheelOfJob(snapshot: JobSnapshot): ReturnType<typeof centreWheel> | null {
+  const [inside, width, gap] = (['housingInside', 'wheelWidth', 'gapBack'] as const).map((field) =>
+    typedValue(fieldText(snapshot, 'fit', field), 'mm', lengthsOf(snapshot)),
+  )
+  return inside == null || width == null || gap == null
+    ? null
+    : centreWheel({ housingInsideMm: inside, wheelWidthMm: width, hubOffsetMm: gap })
+}
+
+export interface JobWork extends Work {
+  minutes: number
+  money: number
+}
+
+const round = (mm: number) => Math.round(mm * 10) / 10
+
+/** The cut and the studs as the fit has them, in place of what the bare lengths say. */
+export function withFit(work: Work[], fit: JobFit): Work[] {
+  const out = work.flatMap((each): Work[] => {
+    if (each.kind === 'cut-shaft' && fit.shaft)
+      return fit.shaft.cutMm > 0
+        ? [{ kind: 'cut-shaft', text: `Cut ${round(fit.shaft.cutMm)} mm off the shaft and deburr it.` }]
+        : []
+    if (each.kind === 'trim-studs' && fit.studsOverMm !== null)
+      return fit.studsOverMm > 0 ? [studWork(fit)] : []
+    return [each]
+  })
+  if (fit.shaft && fit.shaft.cutMm > 0 && !out.some(({ kind }) => kind === 'cut-shaft'))
+    out.push({ kind: 'cut-shaft', text: `Cut ${round(fit.shaft.cutMm)} mm off the shaft and deburr it.` })
+  if ((fit.studsOverMm ?? 0) > 0 && !out.some(({ kind }) => kind === 'trim-studs')) out.push(studWork(fit))
+  return out
+}
+
+const studWork = (fit: JobFit): Work => ({
+  kind: 'trim-studs',
+  text: `Trim the studs by ${round(fit.studsOverMm ?? 0)} mm, a nut run on first to mend the thread.`,
+})
+
+/** All the work that the chosen parts ask for, with its minutes: one list for Match, the fit, the shop card and the record. */
+export const workOfJob = oncePerSnapshot((snapshot: JobSnapshot): JobWork[] => {
+  const [motor, capacitor] = [chosenMotor(snapshot), chosenCapacitor(snapshot)]
+  const ofMotor = motor ? (matchMotors(motorMatchInputOf(snapshot, [motor])).results[0]?.work ?? []) : []
+  const input = capacitor ? capacitorMatchInputOf(snapshot, [capacitor]) : null
+  const ofCapacitor = input ? (matchCapacitors(input).results[0]?.work ?? []) : []
+  const all = [...(motor ? withFit(ofMotor, fitOfJob(snapshot)) : []), ...ofCapacitor]
+  return all.map((work) => ({ ...work, ...workFigures[work.kind] }))
+})

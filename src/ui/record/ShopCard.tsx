@@ -1,0 +1,121 @@
+import type { ReactNode } from 'react'
+import { type ShopCard as Card, type CardRow, shopCardOf } from '@/core/fit/shopCard'
+import { fieldText, type JobSnapshot } from '@/core/job'
+import { oldMotor } from '@/core/job/oldPart'
+import { familyLabel } from '@/core/knowledge/vocabulary'
+import { letters, MotorDrawing } from '../pieces/MotorDrawing'
+import { PrintButton } from './PrintButton'
+
+/** One page for the counter, for each part that is looked for. */
+export function ShopCard({ snapshot }: { snapshot: JobSnapshot }) {
+  const { machine, job } = snapshot
+  const action = snapshot.decisions[0]?.action
+  const wants = (part: 'motor' | 'capacitor') =>
+    fieldText(snapshot, 'choice', part) !== '' ||
+    (part === 'capacitor' ? action === 'replace-capacitor' : action !== 'replace-capacitor')
+  return (
+    <main
+      id="work"
+      className="mx-auto max-w-[820px] bg-surface px-6 py-8 mid:my-6 mid:border mid:border-line print:my-0 print:border-0 print:p-0"
+    >
+      <div className="no-print mb-6 flex gap-2">
+        <PrintButton />
+        <a className="btn" href={`/jobs/${job.id}/match`}>
+          Back to the job
+        </a>
+      </div>
+      {(['motor', 'capacitor'] as const).filter(wants).map((part) => (
+        <article key={part} className="break-after-page pb-8 last:break-after-auto">
+          <header className="border-ink border-b-2 pb-2">
+            <p className="caption">{`For the counter · ${machine.name || familyLabel(machine.family)}`}</p>
+            <h1 className="text-2xl">{shopCardOf(snapshot, part).wanted}</h1>
+          </header>
+          <Page card={shopCardOf(snapshot, part)}>
+            {part === 'motor' ? <MotorDrawing motor={oldMotor(snapshot)} at={null} /> : null}
+            {part === 'motor' && machine.platePictureHash ? (
+              // biome-ignore lint/performance/noImgElement: served from the data folder, already small
+              <img
+                src={`/api/photos/${machine.platePictureHash}`}
+                alt="Its plate"
+                className="mt-2 max-h-64 w-full border border-line object-contain"
+              />
+            ) : null}
+          </Page>
+        </article>
+      ))}
+      <p className="caption mt-4 border-line border-t pt-2">The part’s own plate decides, not this page.</p>
+    </main>
+  )
+}
+
+function Page({ card, children }: { card: Card; children: ReactNode }) {
+  return (
+    <>
+      <div className="grid gap-x-8 mid:grid-cols-2 print:grid-cols-2">
+        <div>
+          <Rows title="From the old one" rows={[...card.plate, ...card.sizes]} />
+        </div>
+        <div className="pt-5">{children}</div>
+      </div>
+      <div className="grid gap-x-8 mid:grid-cols-2 print:grid-cols-2">
+        <List title="Must match" items={card.must} empty="Nothing of the old part is known yet." />
+        <List title="May differ" items={card.may} empty="Nothing." />
+        <List title="To buy besides" items={card.besides} empty="Nothing that the job knows of." box />
+        {card.notKnown.length > 0 ? (
+          <List
+            title="Not measured yet"
+            items={card.notKnown.map((each) => `${each}: measure it, or ask`)}
+            empty=""
+          />
+        ) : null}
+      </div>
+    </>
+  )
+}
+
+function Rows({ title, rows }: { title: string; rows: CardRow[] }) {
+  return (
+    <section className="pt-5">
+      <h2 className="border-line border-b text-lg">{title}</h2>
+      {rows.length === 0 ? <p>Nothing is typed of it yet.</p> : null}
+      <dl>
+        {rows.map(({ field, label, value }) => (
+          <div key={field} className="flex justify-between gap-4 border-line border-b py-0.5 text-sm">
+            <dt>
+              {letters[field] ? <b className="num mr-2">{letters[field]}</b> : null}
+              {label}
+            </dt>
+            <dd className="num text-right">{value}</dd>
+          </div>
+        ))}
+      </dl>
+    </section>
+  )
+}
+
+function List({
+  title,
+  items,
+  empty,
+  box = false,
+}: {
+  title: string
+  items: string[]
+  empty: string
+  box?: boolean
+}) {
+  return (
+    <section className="avoid-break pt-5">
+      <h2 className="border-line border-b text-lg">{title}</h2>
+      {items.length === 0 ? <p>{empty}</p> : null}
+      <ul className={box ? '' : 'list-disc pl-5'}>
+        {items.map((item) => (
+          <li key={item} className="py-0.5">
+            {box ? <span aria-hidden="true">☐ </span> : null}
+            {item}
+          </li>
+        ))}
+      </ul>
+    </section>
+  )
+}

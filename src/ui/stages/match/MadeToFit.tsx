@@ -1,0 +1,133 @@
+'use client'
+
+import { type FitSize, fitOfJob, workOfJob } from '@/core/fit/ofJob'
+import { fieldText } from '@/core/job'
+import { chosenMotor, partName } from '@/core/job/candidates'
+import { oldMotor } from '@/core/job/oldPart'
+import type { MotorSpec } from '@/core/match'
+import { inHouseholdUnits, lengthText } from '@/core/units/household'
+import { useJob } from '../../job/JobProvider'
+import { NumberField } from '../../kit/NumberField'
+import { Section } from '../../kit/Section'
+import { SideView } from '../../pieces/SideView'
+import { WheelFit } from './WheelFit'
+
+/** The chosen motor where the old one was: the mark in large figures, the cut, the studs, and the work in minutes. */
+export function MadeToFit() {
+  const { snapshot } = useJob()
+  const fresh = chosenMotor(snapshot)
+  const fit = fitOfJob(snapshot)
+  const inches = snapshot.household.inches === 1
+  const said = (mm: number) => lengthText(mm, inches)
+  if (!fresh) return null
+  const old = oldMotor(snapshot)
+  const size = (field: FitSize['field']) => fit.sizes.find((each) => each.field === field)?.mm ?? null
+  const [face, hub] = [size('oldMountToFace') ?? 0, size('oldFaceToHub')]
+  const side = (motor: MotorSpec, name: string, isNew: boolean) => ({
+    name,
+    bodyLengthMm: motor.bodyLengthMm ?? null,
+    diameterMm: motor.diameterMm ?? null,
+    shaftLengthMm: isNew ? size('newShaftLength') : (motor.shaft?.lengthMm ?? null),
+    shaftDiameterMm: motor.shaft?.diameterMm ?? null,
+    mountToFaceMm: isNew ? (size('newMountToFace') ?? 0) : face,
+    studLengthMm: isNew ? size('newStuds') : (motor.mount?.studLengthMm ?? null),
+    flatMm: isNew ? size('newFlat') : null,
+  })
+  return (
+    <Section title="Made to fit" aside="the blade at its old depth; the same figures in the work list">
+      <div className="grid gap-6 wide:grid-cols-[minmax(0,1fr)_300px]">
+        <SideView
+          old={side(old, 'old motor', false)}
+          fresh={side(fresh, partName(snapshot, fresh), true)}
+          hubFromPlaneMm={hub === null ? null : face + hub}
+          hubGripMm={size('hubGrip')}
+          cutMm={fit.shaft?.cutMm ?? 0}
+          gripMm={fit.shaft?.gripMm ?? null}
+          markMm={fit.shaft?.markMm ?? null}
+          said={said}
+          label={
+            fit.shaft ? inHouseholdUnits(fit.shaft.text, inches) : `Not known yet: ${fit.missing.join(', ')}`
+          }
+        />
+        <div>
+          <Mark />
+          <div className="mt-3 grid grid-cols-2 gap-x-3 gap-y-2">
+            {fit.sizes.map((each) => (
+              <SizeField key={each.field} size={each} />
+            ))}
+          </div>
+        </div>
+      </div>
+      <WheelFit />
+      <WorkTable />
+    </Section>
+  )
+}
+
+/** The mark to make, as large as it is read at arm's length, and what stands against it. */
+function Mark() {
+  const { snapshot } = useJob()
+  const fit = fitOfJob(snapshot)
+  const inches = snapshot.household.inches === 1
+  if (!fit.shaft)
+    return <p className="text-copper">{`Measure first: ${fit.missing.join(', ').toLowerCase()}.`}</p>
+  return (
+    <div data-testid="fit-mark">
+      <p className="caption">mark on the new shaft, from the motor’s face</p>
+      <p className="num whitespace-nowrap font-bold text-5xl leading-none">
+        {lengthText(fit.shaft.markMm, inches)}
+      </p>
+      <p className={`mt-2 text-sm ${fit.shaft.fits ? '' : 'font-bold text-stop'}`}>
+        {inHouseholdUnits(fit.shaft.text, inches)}
+      </p>
+      {(fit.flatShortMm ?? 0) > 0 ? (
+        <p className="mt-2 border-copper border-l-4 pl-2 text-sm">
+          {`The hub would sit beside the flat, which is ${lengthText(fit.flatShortMm ?? 0, inches)} short: file a flat at the mark, or use the hub’s second set screw at a right angle.`}
+        </p>
+      ) : null}
+    </div>
+  )
+}
+
+function SizeField({ size }: { size: FitSize }) {
+  const { snapshot, act, id } = useJob()
+  const inches = snapshot.household.inches === 1
+  return (
+    <NumberField
+      label={size.label}
+      typed={size.typed}
+      quantity="mm"
+      unit={inches ? 'in' : 'mm'}
+      options={{ defaultUnit: inches ? 'in' : 'mm' }}
+      placeholder={size.mm === null ? '' : lengthText(size.mm, inches, false)}
+      hint={size.from || size.how}
+      onType={(typed) => act({ kind: 'field.set', id: id(), part: 'fit', field: size.field, typed })}
+    />
+  )
+}
+
+/** Everything that the chosen parts ask for, with its minutes. */
+function WorkTable() {
+  const { snapshot } = useJob()
+  const work = workOfJob(snapshot)
+  const inches = snapshot.household.inches === 1
+  const minutes = work.reduce((sum, each) => sum + each.minutes, 0)
+  return (
+    <div className="mt-5 max-w-2xl" data-testid="work-list">
+      <h3 className="font-bold">
+        {work.length === 0 ? 'No work on the part itself' : `Work, ${minutes} min`}
+      </h3>
+      <ul>
+        {work.map((each) => (
+          <li key={each.text} className="flex justify-between gap-4 border-line border-b py-1.5">
+            <span>{inHouseholdUnits(each.text, inches)}</span>
+            <span className="num shrink-0">{`${each.minutes} min`}</span>
+          </li>
+        ))}
+      </ul>
+      {fieldText(snapshot, 'choice', 'capacitor') ? null : (
+        <p className="caption mt-1">Choose the capacitor as well where this list asks for one.</p>
+      )}
+    </div>
+  )
+}
