@@ -105,9 +105,7 @@ export const partsAfter = (
     .where('n', '>', after)
     // Walked along its number: by an index of the lists every page would be sorted anew.
     .where(sql<boolean>`+"kind" = ${kind}`)
-    .where(
-      sql<boolean>`+"catalogueId" in (select "id" from "catalogue" where "shown" = 1 and "ready" = 1)`,
-    )
+    .where(sql<boolean>`+"catalogueId" in (select "id" from "catalogue" where "shown" = 1 and "ready" = 1)`)
     .orderBy('n')
     .limit(most)
     .execute()

@@ -80,6 +80,7 @@ export const actRules: Record<Act['kind'], ActRule> = {
   'candidate.remove': rule('plain', 'any-stop'),
   'ledger.plant': rule('plain', 'live-stop'),
   'ledger.add': rule('plain', 'live-stop'),
+  'ledger.split': rule('plain', 'live-stop'),
   'ledger.edit': rule('plain', 'live-stop'),
   'ledger.move': rule('plain', 'live-stop'),
   'back.move': rule('plain', 'live-stop'),

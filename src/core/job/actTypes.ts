@@ -105,7 +105,10 @@ export type Act =
   | { kind: 'candidate.rename'; id: string; name: string }
   | { kind: 'candidate.remove'; id: string }
   | { kind: 'ledger.plant'; ids: string[]; template: 'motor' | 'capacitor' | 'capacitor-dual' }
-  | { kind: 'ledger.add'; id: string; after: string | null; line: Partial<LedgerRow> }
+  /** Behind a line, at the end (null), or right before the line that `before` names. */
+  | { kind: 'ledger.add'; id: string; after: string | null; before?: string; line: Partial<LedgerRow> }
+  /** So many pieces of a line become a line of their own behind it: two cups, two kinds of screw. */
+  | { kind: 'ledger.split'; id: string; fresh: string; count: number }
   | { kind: 'ledger.edit'; id: string; change: Partial<LedgerRow> }
   | { kind: 'ledger.move'; id: string; before: string | null }
   /** A line of the way back behind another, first (empty), or where it is worked out (null). */

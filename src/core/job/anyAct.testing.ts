@@ -199,6 +199,7 @@ export function actOf(job: JobSnapshot, draw: Draw): Act {
     },
     { kind: 'ledger.add', id: fresh, after: on ? null : rowId(job.ledger), line },
     { kind: 'ledger.edit', id: rowId(job.ledger), change: line },
+    { kind: 'ledger.split', id: rowId(job.ledger), fresh, count: (pick % 3) + 1 },
     { kind: 'back.move', id: rowId(job.ledger), after: on ? (pick % 2 ? null : '') : rowId(job.ledger) },
     { kind: 'ledger.move', id: rowId(job.ledger), before: on ? null : rowId(job.ledger) },
     { kind: 'ledger.remove', id: rowId(job.ledger) },

@@ -2,7 +2,7 @@ import { CoreError } from '../errors'
 import { machineCovers } from '../knowledge/bypassWords'
 import { capacitorTemplate, motorTemplates } from '../knowledge/templates'
 import { bypassOf } from '../refit/bypass'
-import { accessKinds, benchParts, refitActions, switchKinds } from '../refit/types'
+import { accessKinds, benchParts, lineActions, switchKinds } from '../refit/types'
 import type { Act, By } from './actTypes'
 import { mayBeAccess } from './bench'
 import { hasCover } from './covers'
@@ -46,9 +46,35 @@ export function planLedger(snapshot: JobSnapshot, act: Act, now: number, at: str
       return plant(snapshot, act)
     case 'ledger.add': {
       if (snapshot.ledger.some((row) => row.id === act.id)) return planned('Added already', [])
-      const position = act.after === null ? lastPosition(snapshot) + 1 : between(snapshot, act.after)
+      const position =
+        act.before !== undefined
+          ? beforeLine(snapshot, act.before)
+          : act.after === null
+            ? lastPosition(snapshot) + 1
+            : between(snapshot, act.after)
       const row = checked({ ...emptyLine(act.id, snapshot.job.id, position), ...allowed(act.line) })
       return planned(`Ledger: ${row.part || 'a new line'}`, [put(snapshot, 'ledger', row.id, row)])
+    }
+    case 'ledger.split': {
+      const line = must(snapshot, 'ledger', act.id)
+      if (snapshot.ledger.some((row) => row.id === act.fresh)) return planned('Split already', [])
+      const count = line.count ?? 1
+      if (line.doneAt) throw new CoreError('done', 'This line is done: untick it before you split it.')
+      if (!Number.isInteger(act.count) || act.count < 1 || act.count >= count)
+        throw new CoreError(
+          'not-splittable',
+          `Of ${count} ${count === 1 ? 'piece nothing can be split off' : `pieces, 1 to ${count - 1} can be split off`}.`,
+        )
+      return planned(`Ledger: ${line.part} split`, [
+        put(snapshot, 'ledger', line.id, { ...line, count: count - act.count }),
+        put(snapshot, 'ledger', act.fresh, {
+          ...line,
+          id: act.fresh,
+          count: act.count,
+          frees: '',
+          position: between(snapshot, line.id),
+        }),
+      ])
     }
     case 'ledger.edit': {
       const line = must(snapshot, 'ledger', act.id)
@@ -316,7 +342,7 @@ function checked(row: LedgerRow): LedgerRow {
 /** What came over the wire holds texts and numbers; here each has to be one that a line can have. */
 function refuseOddValues(row: LedgerRow): void {
   const fits =
-    refitActions.includes(row.action) &&
+    lineActions.includes(row.action) &&
     accessKinds.includes(row.access) &&
     (row.frees === '' || benchParts.includes(row.frees)) &&
     (row.benchOf === '' || benchParts.includes(row.benchOf)) &&
@@ -340,6 +366,14 @@ function between(snapshot: JobSnapshot, after: string): number {
   const [low, high] = [snapshot.ledger[index]?.position, snapshot.ledger[index + 1]?.position]
   if (low === undefined) return lastPosition(snapshot) + 1
   return high === undefined ? low + 1 : (low + high) / 2
+}
+
+/** The place right before a line; the end where that line is gone. */
+function beforeLine(snapshot: JobSnapshot, before: string): number {
+  const index = snapshot.ledger.findIndex((row) => row.id === before)
+  const [low, high] = [snapshot.ledger[index - 1]?.position, snapshot.ledger[index]?.position]
+  if (high === undefined) return lastPosition(snapshot) + 1
+  return low === undefined ? high - 1 : (low + high) / 2
 }
 
 const lastPosition = (snapshot: JobSnapshot) => Math.max(-1, ...snapshot.ledger.map((row) => row.position))

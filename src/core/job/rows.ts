@@ -6,7 +6,7 @@ import type {
   ObservationId,
   StopRuleId,
 } from '../knowledge/vocabulary'
-import type { SpokenLine } from '../refit/sentence'
+import type { SpokenLine } from '../refit/spokenLine'
 import type { Access, BenchPart, SwitchKind } from '../refit/types'
 
 export type { Access, BenchPart } from '../refit/types'

@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest'
+import { readLine } from '../words/ledger'
+import { rowOfReading } from '../words/ledgerRow'
 import { bypassOf } from '.'
-import { lineFromSentence } from './sentence'
 
 const line = (part: string, more: Partial<Parameters<typeof bypassOf>[0]> = {}) => ({
   action: 'bypass' as const,
@@ -84,7 +85,12 @@ describe('a bypass is what it does, not what it is called', () => {
   it.each(['tape the door switch', 'jumper the limit', 'bridge pressure switch'])(
     'a spoken line is looked at like any other: %s',
     (sentence) => {
-      const spoken = lineFromSentence(sentence)
+      const spoken = {
+        action: 'note' as const,
+        part: '',
+        terminal: '',
+        ...rowOfReading(readLine({ text: sentence })),
+      }
       expect(bypassOf({ ...spoken, mark: '', switchKind: null }).kind).not.toBe('none')
     },
   )

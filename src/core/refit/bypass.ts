@@ -32,7 +32,7 @@ export function bypassOf(line: Described): BypassVerdict {
   if (!declared && !switchMeant.test(words)) return { kind: 'none' }
   const all = line.switchKind && line.switchKind !== 'other' ? [...named, line.switchKind] : named
   const forbidden = all.find((kind) => !allowedSwitches.includes(kind))
-  if (forbidden) return { kind: 'forbidden', switchKind: forbidden, text: refusalOf(forbidden) }
+  if (forbidden) return { kind: 'forbidden', switchKind: forbidden, text: refusalText(forbidden) }
   const [allowed] = all
   return allowed ? { kind: 'allowed', switchKind: allowed } : { kind: 'unnamed' }
 }
@@ -40,7 +40,8 @@ export function bypassOf(line: Described): BypassVerdict {
 const switchMeant =
   /\bswitch(?:es)?\b|\bsensor\b|\bjump(?:er|ers|ered|ed)?\b|\bby[ -]?pass|\bbridg|\bshort|\bfuses?\b|\blimits?\b|\brcds?\b|\bgfcis?\b|\bcontactors?\b|\bprotector\b|\binterlock\b|\broll[ -]?out\b|\bover[ -]?load\b|\bcut[ -]?outs?\b|\bterminals?\b|\bcall\b/
 
-const refusalOf = (kind: SwitchKind): string =>
+/** Why a switch is never held or bridged, in a sentence. */
+export const refusalText = (kind: SwitchKind): string =>
   `${nameOf(kind)} is never bridged or held: ${whatItGuards[kind] ?? 'it is there to keep people from harm'}. Find out why it is open.`
 
 const nameOf = (kind: SwitchKind): string =>

@@ -1,4 +1,4 @@
 export { bypassOf, refusedBypass } from './bypass'
-export { lineFromSentence, type SpokenLine } from './sentence'
+export type { SpokenLine } from './spokenLine'
 export * from './types'
 export { irreversible, wayBack } from './wayBack'

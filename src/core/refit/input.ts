@@ -1,7 +1,7 @@
 import { Flag, ListOf, Nested, Num, OneOf, PlainList, Text } from '../input'
 import {
-  type RefitAction,
-  refitActions,
+  type LineAction,
+  lineActions,
   type SealPlace,
   type SwitchKind,
   sealPlaces,
@@ -9,7 +9,6 @@ import {
 } from './types'
 
 const some = { optional: true } as const
-const stepActions = [...refitActions, 'note'] as const
 
 class RenewInput {
   @Text({ max: 200 }) material!: string
@@ -18,7 +17,7 @@ class RenewInput {
 
 class RefitStepInput {
   @Text({ max: 200 }) id!: string
-  @OneOf(stepActions) action!: RefitAction | 'note'
+  @OneOf(lineActions) action!: LineAction
   @Text({ max: 500 }) part!: string
   @Num({ ...some, min: 0, max: 1000 }) count?: number
   @Text({ ...some, max: 200 }) fastener?: string

@@ -18,6 +18,9 @@ export const refitActions = [
   'bypass',
 ] as const
 export type RefitAction = (typeof refitActions)[number]
+/** What a line may say: a note is a line whose act nobody has said yet. */
+export const lineActions = [...refitActions, 'note'] as const
+export type LineAction = (typeof lineActions)[number]
 
 export type BackAction =
   | 'screw'
@@ -59,7 +62,7 @@ export type SealPlace = (typeof sealPlaces)[number]
 export interface RefitStep {
   id: string
   /** `note`: a line whose act was not understood. */
-  action: RefitAction | 'note'
+  action: LineAction
   part: string
   count?: number
   fastener?: string
@@ -124,4 +127,4 @@ export const accessKinds = ['', 'before-proof', 'before-discharge'] as const
 export type Access = (typeof accessKinds)[number]
 
 /** Acts on the machine by which a cover comes off; nothing else is a line of access. */
-export const accessActions: RefitAction[] = ['unscrew', 'unclip', 'lift-off', 'slide-out']
+export const accessActions: LineAction[] = ['unscrew', 'unclip', 'lift-off', 'slide-out']

@@ -2,10 +2,10 @@ import { INVERSE } from './inverse'
 import { type BackMove, withMoves } from './moved'
 import { backOrder } from './order'
 import { sealsOf } from './seals'
-import type { BackAction, BackStep, RefitAction, RefitResult, RefitStep, TallyLine } from './types'
+import type { BackAction, BackStep, LineAction, RefitResult, RefitStep, TallyLine } from './types'
 
 /** Acts that cannot be undone as they were; said before they are done. */
-export const irreversible: Partial<Record<RefitAction, string>> = {
+export const irreversible: Partial<Record<LineAction, string>> = {
   'cut-wire': 'A cut wire is spliced on the way back. Is there a plug or terminal instead?',
   unsolder: 'A soldered joint takes skill to make again. Photograph it first.',
   'break-seal': 'A broken seal is renewed. Have the gasket or sealant at hand.',

@@ -33,6 +33,8 @@ import { judgeWinding, type WindingInput } from '../winding'
 import { WindingDto } from '../winding/input'
 import { type WiringInput, wireMotor } from '../wiring'
 import { WiringDto } from '../wiring/input'
+import { LedgerDto } from '../words/input'
+import { type LedgerInput, readLine } from '../words/ledger'
 import { ownTools } from './ownTools'
 import { type Tool, tool } from './types'
 
@@ -200,6 +202,17 @@ export const tools: Tool[] = [
       },
     ],
     run: (input) => wayBack(input, refusedBypass),
+  }),
+  tool<LedgerInput>({
+    name: 'ledger',
+    about: 'One spoken or typed line of taking apart to a ledger line.',
+    inputs: [
+      {
+        type: LedgerDto,
+        example: { text: 'white with blue stripe off COOL, four hex, cup B', terminals: ['COOL', 'HEAT'] },
+      },
+    ],
+    run: readLine,
   }),
   tool<CircuitInput>({
     name: 'circuit',

@@ -3,8 +3,8 @@ import { parseCapacitorLabel } from '../capacitor'
 import { isCoreError } from '../errors'
 import { noticeFromWords } from '../notice'
 import { readPlate } from '../plate'
-import { lineFromSentence } from '../refit'
 import { parseTyped } from '../units'
+import { readLine } from '../words/ledger'
 
 const CHARACTERS = 20_000
 /** Patterns that try every way through such a text take minutes for it; those that walk it once, some milliseconds. */
@@ -41,7 +41,7 @@ const readers: Record<string, (text: string) => unknown> = {
   'the plate of a motor': (text) => readPlate({ text, kind: 'motor' }),
   'the plate of a capacitor': (text) => readPlate({ text, kind: 'capacitor' }),
   'the plate of an appliance': (text) => readPlate({ text, kind: 'appliance' }),
-  'a line of the ledger': (text) => lineFromSentence(text),
+  'a line of the ledger': (text) => readLine({ text }),
   'a typed number': (text) => parseTyped(text, 'ohm'),
   'what has stopped': (text) => noticeFromWords(text),
 }

@@ -5,7 +5,8 @@ import { CSS } from '@dnd-kit/utilities'
 import { useState } from 'react'
 import { benchParts, type LedgerRow, onBench, reachOfLine } from '@/core/job'
 import { isTemporary } from '@/core/job/power'
-import { irreversible, refitActions } from '@/core/refit'
+import { irreversible } from '@/core/refit'
+import { lineActions } from '@/core/refit/types'
 import { typedValue } from '@/core/units'
 import { useJob } from '../../job/JobProvider'
 import { Grip } from '../../kit/Grip'
@@ -13,6 +14,7 @@ import { SelectField, TextField } from '../../kit/TextField'
 import { Tick } from '../../kit/Tick'
 import { TickKey } from '../../kit/TickKey'
 import { Strike } from '../makeDead/Strike'
+import { LineTools } from './LineTools'
 
 export const actionWords = (action: string): string => action.replaceAll('-', ' ')
 
@@ -119,95 +121,103 @@ function Edit({ line, onRemove }: { line: LedgerRow; onRemove: () => void }) {
     </label>
   )
   return (
-    <div className="grid grid-cols-2 gap-3 pb-3 pl-12 mid:grid-cols-4">
-      <SelectField
-        label="Act"
-        value={line.action}
-        options={refitActions.map((value) => ({ value, label: actionWords(value) }))}
-        onChoose={(action) => change({ action: action as LedgerRow['action'] })}
-      />
-      <TextField label="Part" value={line.part} onType={(part) => change({ part })} />
-      <TextField
-        label="How many"
-        value={line.count === null ? '' : String(line.count)}
-        onType={(text) => change({ count: typedValue(text, 'count') })}
-      />
-      <TextField
-        label="Fastener"
-        value={line.fastener}
-        placeholder="1/4 hex"
-        onType={(fastener) => change({ fastener })}
-      />
-      <TextField label="Cup" value={line.cup} placeholder="A" onType={(cup) => change({ cup })} />
-      <TextField
-        label="Terminal"
-        value={line.terminal}
-        placeholder="COOL"
-        onType={(terminal) => change({ terminal })}
-      />
-      <TextField label="Mark" value={line.mark} placeholder="notch up" onType={(mark) => change({ mark })} />
-      <TextField
-        label="Renew with"
-        value={line.renewMaterial}
-        placeholder="gasket"
-        onType={(renewMaterial) => change({ renewMaterial })}
-      />
-      {line.action === 'bypass' ? (
+    <>
+      <LineTools line={line} />
+      <div className="grid grid-cols-2 gap-3 pb-3 pl-12 mid:grid-cols-4">
         <SelectField
-          label="Which switch does it hold"
-          value={line.switchKind ?? 'other'}
-          options={[
-            { value: 'other', label: 'not said yet' },
-            { value: 'door', label: 'door switch' },
-            { value: 'call', label: 'a call, between 24 V thermostat terminals' },
-          ]}
-          onChoose={(kind) => change({ switchKind: kind as LedgerRow['switchKind'] })}
+          label="Act"
+          value={line.action}
+          options={lineActions.map((value) => ({ value, label: actionWords(value) }))}
+          onChoose={(action) => change({ action: action as LedgerRow['action'] })}
         />
-      ) : (
-        <>
+        <TextField label="Part" value={line.part} onType={(part) => change({ part })} />
+        <TextField
+          label="How many"
+          value={line.count === null ? '' : String(line.count)}
+          onType={(text) => change({ count: typedValue(text, 'count') })}
+        />
+        <TextField
+          label="Fastener"
+          value={line.fastener}
+          placeholder="1/4 hex"
+          onType={(fastener) => change({ fastener })}
+        />
+        <TextField label="Cup" value={line.cup} placeholder="A" onType={(cup) => change({ cup })} />
+        <TextField
+          label="Terminal"
+          value={line.terminal}
+          placeholder="COOL"
+          onType={(terminal) => change({ terminal })}
+        />
+        <TextField
+          label="Mark"
+          value={line.mark}
+          placeholder="notch up"
+          onType={(mark) => change({ mark })}
+        />
+        <TextField
+          label="Renew with"
+          value={line.renewMaterial}
+          placeholder="gasket"
+          onType={(renewMaterial) => change({ renewMaterial })}
+        />
+        {line.action === 'bypass' ? (
           <SelectField
-            label="When may it come off"
-            value={line.access}
+            label="Which switch does it hold"
+            value={line.switchKind ?? 'other'}
             options={[
-              { value: '', label: 'proved, discharged, waited' },
-              { value: 'before-proof', label: 'a cover before the proof: off, touch nothing, prove' },
-              { value: 'before-discharge', label: 'a cover before the discharge' },
+              { value: 'other', label: 'not said yet' },
+              { value: 'door', label: 'door switch' },
+              { value: 'call', label: 'a call, between 24 V thermostat terminals' },
             ]}
-            onChoose={(access) => change({ access: access as LedgerRow['access'] })}
+            onChoose={(kind) => change({ switchKind: kind as LedgerRow['switchKind'] })}
           />
-          <SelectField
-            label="It takes out"
-            value={line.frees}
-            options={[{ value: '', label: 'nothing' }, ...parts]}
-            onChoose={(frees) => change({ frees: frees as LedgerRow['frees'] })}
-          />
-          <SelectField
-            label="Done on the bench, at"
-            value={line.benchOf}
-            options={[{ value: '', label: 'no, on the machine' }, ...parts]}
-            onChoose={(benchOf) => change({ benchOf: benchOf as LedgerRow['benchOf'] })}
-          />
-        </>
-      )}
-      <div className="col-span-2 flex flex-wrap gap-x-5 mid:col-span-4">
-        {flag('movesToNewPart', 'moves to the new part')}
-        {flag('temporary', 'temporary, to be undone')}
-        {flag('extra', 'stays off')}
-        {line.doneAt || isTemporary(line) ? null : (
-          <button type="button" className="btn btn-plain btn-stop" onClick={onRemove}>
-            Remove line
-          </button>
+        ) : (
+          <>
+            <SelectField
+              label="When may it come off"
+              value={line.access}
+              options={[
+                { value: '', label: 'proved, discharged, waited' },
+                { value: 'before-proof', label: 'a cover before the proof: off, touch nothing, prove' },
+                { value: 'before-discharge', label: 'a cover before the discharge' },
+              ]}
+              onChoose={(access) => change({ access: access as LedgerRow['access'] })}
+            />
+            <SelectField
+              label="It takes out"
+              value={line.frees}
+              options={[{ value: '', label: 'nothing' }, ...parts]}
+              onChoose={(frees) => change({ frees: frees as LedgerRow['frees'] })}
+            />
+            <SelectField
+              label="Done on the bench, at"
+              value={line.benchOf}
+              options={[{ value: '', label: 'no, on the machine' }, ...parts]}
+              onChoose={(benchOf) => change({ benchOf: benchOf as LedgerRow['benchOf'] })}
+            />
+          </>
         )}
-        {isTemporary(line) && (!line.doneAt || line.backDoneAt) ? (
-          <Strike
-            what={line.part}
-            onStrike={(reason) => act({ kind: 'ledger.strike', id: line.id, reason })}
-          />
-        ) : null}
-        {isTemporary(line) && line.doneAt && !line.backDoneAt ? (
-          <span className="caption self-center">It stands: it is undone on the way back, not removed.</span>
-        ) : null}
+        <div className="col-span-2 flex flex-wrap gap-x-5 mid:col-span-4">
+          {flag('movesToNewPart', 'moves to the new part')}
+          {flag('temporary', 'temporary, to be undone')}
+          {flag('extra', 'stays off')}
+          {line.doneAt || isTemporary(line) ? null : (
+            <button type="button" className="btn btn-plain btn-stop" onClick={onRemove}>
+              Remove line
+            </button>
+          )}
+          {isTemporary(line) && (!line.doneAt || line.backDoneAt) ? (
+            <Strike
+              what={line.part}
+              onStrike={(reason) => act({ kind: 'ledger.strike', id: line.id, reason })}
+            />
+          ) : null}
+          {isTemporary(line) && line.doneAt && !line.backDoneAt ? (
+            <span className="caption self-center">It stands: it is undone on the way back, not removed.</span>
+          ) : null}
+        </div>
       </div>
-    </div>
+    </>
   )
 }

@@ -10,19 +10,21 @@ import {
   useSensors,
 } from '@dnd-kit/core'
 import { SortableContext, sortableKeyboardCoordinates, verticalListSortingStrategy } from '@dnd-kit/sortable'
-import { useState } from 'react'
 import { capacitorOf } from '@/core/job'
 import { refitOf } from '@/core/job/refitOf'
 import { capacitorTemplate, motorTemplates } from '@/core/knowledge/templates'
-import { lineFromSentence } from '@/core/refit'
+import { Block } from '../../job/Block'
 import { useJob } from '../../job/JobProvider'
 import { Section } from '../../kit/Section'
 import { GateLine } from '../measure/GateLine'
+import { AsFound } from './AsFound'
+import { KitList } from './KitList'
 import { LedgerLine } from './LedgerLine'
+import { QuickLine } from './QuickLine'
 
 /** Stage 5: the ledger of every act on the way in. */
 export function TakeApartStage() {
-  const { snapshot, act, id } = useJob()
+  const { snapshot, act } = useJob()
   const lines = snapshot.ledger.filter((line) => !line.struckAt)
   const struck = snapshot.ledger.filter((line) => line.struckAt)
   const sensors = useSensors(
@@ -41,6 +43,12 @@ export function TakeApartStage() {
   return (
     <>
       <GateLine />
+      <Block name="What is found">
+        <AsFound />
+      </Block>
+      <Block name="The kit list">
+        <KitList />
+      </Block>
       {lines.every((line) => line.access !== '') ? <Plant /> : null}
       <Section
         title="The way in"
@@ -72,11 +80,7 @@ export function TakeApartStage() {
             </button>
           </p>
         ))}
-        <Quick
-          onAdd={(sentence) =>
-            act({ kind: 'ledger.add', id: id(), after: null, line: { ...lineFromSentence(sentence) } })
-          }
-        />
+        <QuickLine current={current} />
       </Section>
     </>
   )
@@ -107,7 +111,6 @@ function Plant() {
           >
             {`To the capacitor: ${capacitor.lines.length} lines`}
           </button>
-          <p className="caption mt-1">At hand: {capacitor.kit.join(', ')}.</p>
         </div>
         <div>
           <button
@@ -117,13 +120,8 @@ function Plant() {
           >
             {`To the ${motor.replaced}: ${motor.lines.length} lines`}
           </button>
-          <p className="caption mt-1">At hand: {motor.kit.join(', ')}.</p>
         </div>
       </div>
-      <p className="mt-3 max-w-[70ch] text-sm">
-        Before the first act: photographs from several sides, the label against the colour at every terminal
-        you will open, and whatever an earlier repair left behind.
-      </p>
     </Section>
   )
 }
@@ -153,33 +151,5 @@ function Cups() {
         </li>
       ))}
     </ul>
-  )
-}
-
-/** A new line in one short sentence. */
-function Quick({ onAdd }: { onAdd: (sentence: string) => boolean }) {
-  const [sentence, setSentence] = useState('')
-  const add = () => {
-    if (sentence.trim() && onAdd(sentence)) setSentence('')
-  }
-  return (
-    <div className="mt-3 flex gap-2">
-      <input
-        className="field"
-        aria-label="Add a line in one sentence"
-        placeholder="4 hex 1/4 long, cup B"
-        value={sentence}
-        onChange={(event) => setSentence(event.target.value)}
-        onKeyDown={(event) => {
-          if (event.key === 'Enter') {
-            event.preventDefault()
-            add()
-          }
-        }}
-      />
-      <button type="button" className="btn shrink-0" disabled={!sentence.trim()} onClick={add}>
-        Add line
-      </button>
-    </div>
   )
 }

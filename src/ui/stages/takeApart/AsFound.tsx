@@ -1,0 +1,47 @@
+'use client'
+
+import { fieldText } from '@/core/job'
+import { stripOf } from '@/core/wiring/strip'
+import { useJob } from '../../job/JobProvider'
+import { Section } from '../../kit/Section'
+import { TextField } from '../../kit/TextField'
+
+/** Before anything is moved: earlier repairs, damage, what is missing, and which colour sits on which label. */
+export function AsFound() {
+  const { snapshot, act, id } = useJob()
+  const text = (field: string) => fieldText(snapshot, 'as-found', field)
+  const set = (field: string) => (typed: string) =>
+    act({ kind: 'field.set', id: id(), part: 'as-found', field, typed })
+  const terminals = stripOf(snapshot).terminals
+  const told = terminals.filter((terminal) => text(`on ${terminal.id}`) !== '').length
+  return (
+    <Section
+      title="As found"
+      aside={text('remarks') || told > 0 ? 'kept for the record' : 'before anything is moved'}
+    >
+      <TextField
+        label="Earlier repairs, damage, missing screws, what the drawing says otherwise"
+        lines={2}
+        value={text('remarks')}
+        placeholder="one cover screw missing top left; a capacitor was added beside the old one"
+        onType={set('remarks')}
+      />
+      <details className="mt-1" open={told > 0}>
+        <summary className="flex min-h-11 items-center font-semibold text-teal underline underline-offset-4">
+          Which colour sits on which label
+        </summary>
+        <div className="grid grid-cols-2 gap-x-3 gap-y-2 mid:grid-cols-4">
+          {terminals.map((terminal) => (
+            <TextField
+              key={terminal.id}
+              label={`On ${terminal.id}`}
+              value={text(`on ${terminal.id}`)}
+              placeholder="black, blue-white"
+              onType={set(`on ${terminal.id}`)}
+            />
+          ))}
+        </div>
+      </details>
+    </Section>
+  )
+}

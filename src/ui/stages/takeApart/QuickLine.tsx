@@ -1,0 +1,96 @@
+'use client'
+
+import { useMemo, useState } from 'react'
+import { terminalsOf } from '@/core/wiring/ofJob'
+import { readLine } from '@/core/words/ledger'
+import { readingWords, rowOfReading } from '@/core/words/ledgerRow'
+import { useJob } from '../../job/JobProvider'
+
+type Place = 'before' | 'after' | 'end'
+
+/** A line in one short sentence: shown as it will be stored while it is typed, kept by Enter, at the place where the work is. */
+export function QuickLine({ current }: { current: string | undefined }) {
+  const { snapshot, act, id } = useJob()
+  const [sentence, setSentence] = useState('')
+  const [place, setPlace] = useState<Place>('before')
+  const terminals = useMemo(() => terminalsOf(snapshot), [snapshot])
+  const reading = useMemo(
+    () => (sentence.trim() ? readLine({ text: sentence, terminals }) : null),
+    [sentence, terminals],
+  )
+  const add = () => {
+    if (!reading || reading.refused) return
+    const at = current === undefined ? 'end' : place
+    const done = act({
+      kind: 'ledger.add',
+      id: id(),
+      after: at === 'after' && current ? current : null,
+      ...(at === 'before' && current ? { before: current } : {}),
+      line: rowOfReading(reading),
+    })
+    if (done) setSentence('')
+  }
+  return (
+    <div className="mt-3">
+      <div className="flex gap-2">
+        <input
+          className="field"
+          aria-label="Add a line in one sentence"
+          aria-describedby="quick-reading"
+          placeholder="4 hex 1/4 long, cup B"
+          value={sentence}
+          onChange={(event) => setSentence(event.target.value)}
+          onKeyDown={(event) => {
+            if (event.key !== 'Enter') return
+            event.preventDefault()
+            add()
+          }}
+        />
+        <button
+          type="button"
+          className="btn shrink-0"
+          disabled={!reading || reading.refused !== undefined}
+          onClick={add}
+        >
+          Add line
+        </button>
+      </div>
+      <p
+        id="quick-reading"
+        role="status"
+        data-testid="quick-reading"
+        className={`mt-1 min-h-6 text-sm ${reading?.refused ? 'font-bold text-stop' : ''}`}
+      >
+        {!reading
+          ? ''
+          : reading.refused
+            ? reading.refused.text
+            : reading.action === 'note'
+              ? `Kept as a note: say its act in the line, so that it has a way back. ${readingWords(reading)}`
+              : readingWords(reading)}
+      </p>
+      {current === undefined ? null : (
+        <fieldset className="flex flex-wrap items-center gap-1.5">
+          <legend className="float-left mr-2 text-sm">It comes</legend>
+          {(
+            [
+              ['before', 'before the current line'],
+              ['after', 'after it'],
+              ['end', 'at the end'],
+            ] as const
+          ).map(([value, label]) => (
+            <button
+              key={value}
+              type="button"
+              className="chip min-h-11"
+              aria-pressed={place === value}
+              onClick={() => setPlace(value)}
+            >
+              {label}
+            </button>
+          ))}
+        </fieldset>
+      )}
+    </div>
+  )
+}
