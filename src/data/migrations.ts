@@ -353,6 +353,14 @@ const catalogues: Migration = {
   },
 }
 
+/** Photos of lines and of the machine as it was found. */
+const linePhotos: Migration = {
+  async up(db: Db) {
+    await table(db, 'line_photo', [...ofJob, ...text('lineId', 'hash', 'caption', 'way', 'at')])
+    await index(db, 'line_photo', ['jobId'])
+  },
+}
+
 /** A migration as a whole or not at all: a step that fails leaves the file as it was. */
 const whole = (migration: Migration): Migration => ({
   async up(db: Db) {
@@ -377,6 +385,7 @@ const migrations: Record<string, Migration> = {
   '0006-own-way-back': whole(ownWayBack),
   '0007-candidates': whole(candidates),
   '0008-catalogues': whole(catalogues),
+  '0009-line-photos': whole(linePhotos),
 }
 
 /**

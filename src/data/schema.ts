@@ -21,6 +21,7 @@ export interface Schema {
   decision: JobTables['decisions']
   ledger_line: JobTables['ledger']
   candidate: JobTables['candidates']
+  line_photo: JobTables['photos']
   landing: JobTables['landings']
   prove_check: JobTables['checks']
   part_out: JobTables['outParts']
@@ -105,6 +106,7 @@ export const tableOf = {
   decisions: 'decision',
   ledger: 'ledger_line',
   candidates: 'candidate',
+  photos: 'line_photo',
   landings: 'landing',
   checks: 'prove_check',
   outParts: 'part_out',

@@ -15,6 +15,7 @@ const YOUNG_MS = 24 * 3_600_000
 const NAMED_BY = [
   ['machine', 'pictureHash'],
   ['machine', 'platePictureHash'],
+  ['line_photo', 'hash'],
 ] as const
 
 /**

@@ -117,6 +117,15 @@ const classes: Record<Act['kind'], new () => object> = {
     motor: Nested(() => MotorSpecInput, { optional: true }),
     capacitor: Nested(() => CapSpecInput, { optional: true }),
   }),
+  'photo.add': dto({
+    id,
+    lineId: id,
+    hash: Text({ max: 64 }),
+    caption: Text({ max: 500 }),
+    way: OneOf(['in', 'back']),
+  }),
+  'photo.caption': dto({ id, caption: Text({ max: 500 }) }),
+  'photo.remove': dto({ id }),
   'candidate.rename': dto({ id, name: Text({ max: 200 }) }),
   'candidate.remove': dto({ id }),
   'ledger.plant': dto({

@@ -102,6 +102,9 @@ export type Act =
       motor?: MotorSpec
       capacitor?: CapSpec
     }
+  | { kind: 'photo.add'; id: string; lineId: string; hash: string; caption: string; way: 'in' | 'back' }
+  | { kind: 'photo.caption'; id: string; caption: string }
+  | { kind: 'photo.remove'; id: string }
   | { kind: 'candidate.rename'; id: string; name: string }
   | { kind: 'candidate.remove'; id: string }
   | { kind: 'ledger.plant'; ids: string[]; template: 'motor' | 'capacitor' | 'capacitor-dual' }

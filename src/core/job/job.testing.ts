@@ -43,6 +43,7 @@ export function jobOn(family: MachineRow['family'], motorKind: MachineRow['motor
     outParts: [],
     dues: [],
     candidates: [],
+    photos: [],
     log: [],
   }
 }

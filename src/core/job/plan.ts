@@ -9,6 +9,7 @@ import { planJob } from './planJob'
 import { planLedger } from './planLedger'
 import { planMeasure } from './planMeasure'
 import { planPhase } from './planPhase'
+import { planPhotos } from './planPhotos'
 import { planPoints } from './planPoints'
 import { planProof } from './planProof'
 import { planStops } from './planStops'
@@ -54,6 +55,7 @@ function draftOf(snapshot: JobSnapshot, act: Act, now: number, at: string, by: B
     planPhase(snapshot, act, now, at) ??
     planEvidence(snapshot, act, at) ??
     planCandidates(snapshot, act, at) ??
+    planPhotos(snapshot, act, at) ??
     planMeasure(snapshot, act, now, at, by) ??
     planLedger(snapshot, act, now, at, by) ??
     planJob(snapshot, act, at)

@@ -334,6 +334,17 @@ export interface LedgerRow extends OfJob, SpokenLine {
   shortBy: string
 }
 
+/** A photo of a line of the ledger, or of the machine as it was found where `lineId` is empty. */
+export interface LinePhotoRow extends OfJob {
+  lineId: string
+  /** Of the stored picture. */
+  hash: string
+  caption: string
+  /** Taken on the way in or on the way back. */
+  way: 'in' | 'back'
+  at: string
+}
+
 export interface LandingRow extends OfJob {
   lead: string
   role: string
@@ -400,6 +411,7 @@ export interface JobTables {
   outParts: PartOutRow
   dues: DueRow
   candidates: CandidateRow
+  photos: LinePhotoRow
   log: LogRow
 }
 
@@ -426,6 +438,7 @@ export const listTables: ListTable[] = [
   'outParts',
   'dues',
   'candidates',
+  'photos',
   'log',
 ]
 

@@ -9,6 +9,7 @@ import { useJob } from '../../job/JobProvider'
 import { Grip } from '../../kit/Grip'
 import { Tick } from '../../kit/Tick'
 import { TickKey } from '../../kit/TickKey'
+import { LinePhotos } from '../../photos/LinePhotos'
 
 interface BackLineProps {
   step: BackStep
@@ -24,6 +25,7 @@ export function BackLine({ step, row, number, current, onEarlier, onLater }: Bac
   const { snapshot, act, gate, clock } = useJob()
   const [open, setOpen] = useState(false)
   const { attributes, listeners, setNodeRef, transform, transition, isDragging } = useSortable({ id: row.id })
+  const hasPhoto = snapshot.photos.some((photo) => photo.lineId === row.id)
   const on = row.backDoneAt !== null
   const problem = gate(reachOfLine(snapshot, row))
   const tick = (next: boolean) => act({ kind: 'ledger.back', id: row.id, on: next })
@@ -58,6 +60,11 @@ export function BackLine({ step, row, number, current, onEarlier, onLater }: Bac
         </button>
         <Grip label={`Move line ${number} of the way back: ${row.part}`} {...attributes} {...listeners} />
       </div>
+      {open || (current && hasPhoto) ? (
+        <div className="pl-12">
+          <LinePhotos lineId={row.id} way="back" about={row.part || 'this line'} />
+        </div>
+      ) : null}
       {open ? (
         <div className="flex flex-wrap gap-2 pb-2 pl-12">
           <button type="button" className="btn" disabled={!onEarlier} onClick={() => onEarlier?.()}>

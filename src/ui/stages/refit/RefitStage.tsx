@@ -4,6 +4,7 @@ import { refitOf } from '@/core/job/refitOf'
 import { Block } from '../../job/Block'
 import { useJob } from '../../job/JobProvider'
 import { Section } from '../../kit/Section'
+import { PhotoSender } from '../../photos/PhotoSender'
 import { GateLine } from '../measure/GateLine'
 import { CapacitorWires } from './CapacitorWires'
 import { Cups } from './Cups'
@@ -14,7 +15,7 @@ import { WayBack } from './WayBack'
 /** Stage 7: where each lead lands, and the way back from the ledger. */
 export function RefitStage() {
   return (
-    <>
+    <PhotoSender>
       <GateLine />
       <Block name="The capacitor’s wires">
         <CapacitorWires />
@@ -32,7 +33,7 @@ export function RefitStage() {
         <Cups />
         <Renewals />
       </Block>
-    </>
+    </PhotoSender>
   )
 }
 

@@ -5,6 +5,7 @@ import { stripOf } from '@/core/wiring/strip'
 import { useJob } from '../../job/JobProvider'
 import { Section } from '../../kit/Section'
 import { TextField } from '../../kit/TextField'
+import { LinePhotos } from '../../photos/LinePhotos'
 
 /** Before anything is moved: earlier repairs, damage, what is missing, and which colour sits on which label. */
 export function AsFound() {
@@ -26,6 +27,7 @@ export function AsFound() {
         placeholder="one cover screw missing top left; a capacitor was added beside the old one"
         onType={set('remarks')}
       />
+      <LinePhotos lineId="" way="in" about="the machine as it was found" />
       <details className="mt-1" open={told > 0}>
         <summary className="flex min-h-11 items-center font-semibold text-teal underline underline-offset-4">
           Which colour sits on which label

@@ -13,6 +13,7 @@ import { Grip } from '../../kit/Grip'
 import { SelectField, TextField } from '../../kit/TextField'
 import { Tick } from '../../kit/Tick'
 import { TickKey } from '../../kit/TickKey'
+import { LinePhotos } from '../../photos/LinePhotos'
 import { Strike } from '../makeDead/Strike'
 import { LineTools } from './LineTools'
 
@@ -27,6 +28,7 @@ export function LedgerLine({ line, number, current }: { line: LedgerRow; number:
   })
   const problem = gate(reachOfLine(snapshot, line))
   const done = line.doneAt !== null
+  const hasPhoto = snapshot.photos.some((photo) => photo.lineId === line.id)
   const caution = line.caution || irreversible[line.action]
   return (
     <li
@@ -73,6 +75,11 @@ export function LedgerLine({ line, number, current }: { line: LedgerRow; number:
         </button>
         <Grip label={`Move line ${number}: ${line.part}`} {...attributes} {...listeners} />
       </div>
+      {open || current || hasPhoto ? (
+        <div className="pl-12">
+          <LinePhotos lineId={line.id} way="in" about={line.part || 'this line'} />
+        </div>
+      ) : null}
       {open ? <Edit line={line} onRemove={() => act({ kind: 'ledger.remove', id: line.id })} /> : null}
     </li>
   )

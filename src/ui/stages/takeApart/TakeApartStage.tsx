@@ -16,6 +16,7 @@ import { capacitorTemplate, motorTemplates } from '@/core/knowledge/templates'
 import { Block } from '../../job/Block'
 import { useJob } from '../../job/JobProvider'
 import { Section } from '../../kit/Section'
+import { PhotoSender } from '../../photos/PhotoSender'
 import { GateLine } from '../measure/GateLine'
 import { AsFound } from './AsFound'
 import { KitList } from './KitList'
@@ -41,7 +42,7 @@ export function TakeApartStage() {
   }
   const done = lines.filter((line) => line.doneAt).length
   return (
-    <>
+    <PhotoSender>
       <GateLine />
       <Block name="What is found">
         <AsFound />
@@ -82,7 +83,7 @@ export function TakeApartStage() {
         ))}
         <QuickLine current={current} />
       </Section>
-    </>
+    </PhotoSender>
   )
 }
 

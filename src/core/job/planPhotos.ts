@@ -1,0 +1,42 @@
+import { CoreError } from '../errors'
+import type { Act } from './actTypes'
+import { type Draft, planned, put } from './put'
+import { must } from './rowMust'
+import type { JobSnapshot } from './rows'
+
+/** Acts on the photos of the ledger and of the machine as it was found. */
+export function planPhotos(snapshot: JobSnapshot, act: Act, at: string): Draft | null {
+  switch (act.kind) {
+    case 'photo.add': {
+      if (snapshot.photos.some((row) => row.id === act.id)) return planned('Photo added already', [])
+      if (!/^[0-9a-f]{64}$/.test(act.hash))
+        throw new CoreError('unknown-photo', 'This photo was not stored. Take it again.')
+      const line = act.lineId === '' ? null : must(snapshot, 'ledger', act.lineId)
+      return planned(`Photo: ${line?.part ?? 'as found'}`, [
+        put(snapshot, 'photos', act.id, {
+          id: act.id,
+          jobId: snapshot.job.id,
+          lineId: act.lineId,
+          hash: act.hash,
+          caption: act.caption,
+          way: act.way,
+          at,
+        }),
+      ])
+    }
+    case 'photo.caption': {
+      const row = must(snapshot, 'photos', act.id)
+      return planned(
+        `Photo: ${act.caption}`,
+        [put(snapshot, 'photos', row.id, { ...row, caption: act.caption })],
+        `photo/${row.id}`,
+      )
+    }
+    case 'photo.remove': {
+      const row = must(snapshot, 'photos', act.id)
+      return planned('Photo taken away', [put(snapshot, 'photos', row.id, null)])
+    }
+    default:
+      return null
+  }
+}
