@@ -1,6 +1,7 @@
 import { CoreError, type ErrorShape, isCoreError } from '@/core/errors'
 import {
   type Act,
+  activeStops,
   type By,
   type EventRow,
   isId,
@@ -15,10 +16,11 @@ import {
   withChanges,
 } from '@/core/job'
 import { validatedAct } from '@/core/job/actInput'
+import { planAct } from '@/core/job/plan'
 import { type Envelope, receive } from '@/core/job/receive'
 import { otherText } from '@/core/job/typedValue'
 import { planHistory } from '@/core/job/undo'
-import { isFamily, type MotorKindId, type ObservationId } from '@/core/knowledge/vocabulary'
+import { isFamily, type MotorKindId, type ObservationId, type StopRuleId } from '@/core/knowledge/vocabulary'
 import { wiringHolds } from '@/core/wiring/ofJob'
 import type { Database, Transaction } from '@/data/database'
 import { findHousehold, findMachine, HOME } from '@/data/household'
@@ -304,6 +306,8 @@ export interface NewJob {
   name?: string
   place?: string
   findings?: { observation: ObservationId; value: string }[]
+  /** Dangers that the person's words name. */
+  stops?: StopRuleId[]
 }
 
 /** Open a job on a machine, new or known, with its isolation plan planted. Answers the job's id. */
@@ -340,6 +344,13 @@ export async function openJob(input: NewJob, now = Date.now()): Promise<string> 
       ...findings.map((row) => ({ table: 'findings' as const, id: row.id, before: null, after: row })),
     ]
     await writeChanges(trx, changes)
+    // A danger that a finding already says raises its stop by itself; the others stand as rows of their own.
+    for (const rule of input.stops ?? []) {
+      const snapshot = await loadSnapshot(trx, job.id)
+      if (!snapshot || activeStops(snapshot).some((stop) => stop.rule === rule)) continue
+      const act: Act = { kind: 'stop.raise', id: id(), rule, note: 'in the words that opened the job' }
+      await writeChanges(trx, planAct(snapshot, act, now).changes)
+    }
     return job.id
   })
 }

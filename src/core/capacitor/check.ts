@@ -20,7 +20,7 @@ export const defaultCapacitanceMeter: CapacitanceMeter = {
   resolutionUf: 0.01,
 }
 /** Run capacitors without a printed tolerance are made to ±6 %, the usual class of the trade. */
-const UNMARKED_RUN_PERCENT = { minus: 6, plus: 6 }
+export const UNMARKED_RUN_PERCENT = { minus: 6, plus: 6 }
 /** Start capacitors without a printed range are made −0/+20 %. */
 const UNMARKED_START_PERCENT = { minus: 0, plus: 20 }
 /** At or below this a meter shows only its own leads. */

@@ -26,6 +26,8 @@ export const familyWords: Record<FamilyId, FamilyWord[]> = {
     [/\b(exhaust|extract(or|ion)) fan\b|\bextractor\b/, 4],
   ],
   'range-hood-fan': [
+    [/\brange ?hood\b/, 20],
+
     'range hood',
     'cooker hood',
     'kitchen hood',
@@ -40,6 +42,8 @@ export const familyWords: Record<FamilyId, FamilyWord[]> = {
   ],
   'ceiling-fan': ['ceiling fan', 'paddle fan', [/\bfan\b.*\bceiling\b/, 8], [/\bpull[ -]?(chain|cord)\b/, 4]],
   'attic-vent-fan': [
+    [/\b(?:roof space|loft|attic)\b.*\bfan\b|\bfan\b.*\b(?:roof space|loft|attic)\b/, 9],
+
     'attic fan',
     'loft fan',
     'whole house fan',
@@ -66,6 +70,8 @@ export const familyWords: Record<FamilyId, FamilyWord[]> = {
     [/\bno air\b.*\b(vents|registers|ducts)\b/, 7],
   ],
   'draft-inducer': [
+    [/\b(?:draft |draught )?inducer\b|\bcombustion blower\b|\bflue fan\b/, 30],
+
     'draft inducer',
     'draught inducer',
     'furnace inducer',
@@ -92,6 +98,8 @@ export const familyWords: Record<FamilyId, FamilyWord[]> = {
     [new RegExp(`\\b${AIRCON}\\b`), 5],
   ],
   'mini-split-indoor-fan': [
+    [/\bsplit (?:system|ac|unit)\b|\bmini[ -]?split\b|\bductless\b/, 20],
+
     'mini split',
     'mini-split',
     'minisplit',
@@ -120,6 +128,15 @@ export const familyWords: Record<FamilyId, FamilyWord[]> = {
     [new RegExp(`\\b${FRIDGE}\\b`), 8],
   ],
   'refrigerator-condenser-fan': [
+    [
+      /\b(?:condenser|condensing) fan\b.*\b(?:fridge|refrigerator|freezer)\b|\b(?:fridge|refrigerator|freezer)\b.*\bcondenser\b/,
+      45,
+    ],
+    [
+      /\b(?:fan|one)\b.*\b(?:by|down by|near|next to) (?:the )?compressor\b|\b(?:underneath|under|beneath) the (?:fridge|refrigerator|freezer)\b|\brear lower fan\b/,
+      42,
+    ],
+
     'fridge condenser',
     'refrigerator condenser',
     [
@@ -135,9 +152,20 @@ export const familyWords: Record<FamilyId, FamilyWord[]> = {
       14,
     ],
   ],
-  'rv-furnace-blower': [[/\b(caravan|camper|camper ?van|motorhome|rv)\b/, 14]],
-  'pellet-stove-exhaust-blower': ['pellet stove', 'pellet burner', 'pellet heater', [/\bpellets?\b/, 10]],
+  'rv-furnace-blower': [
+    [/\b(?:rv|camper(?:van)?|motorhome|caravan|campervan)\b.*\b(?:furnace|heater|blower|fan|heating)\b/, 40],
+    [/\b(caravan|camper|camper ?van|motorhome|rv)\b/, 14],
+  ],
+  'pellet-stove-exhaust-blower': [
+    [/\bpell?et (?:stove|burner|heater)\b/, 45],
+    'pellet stove',
+    'pellet burner',
+    'pellet heater',
+    [/\bpellets?\b/, 10],
+  ],
   'hrv-fan': [
+    [/\b(?:hrv|mvhr|erv)\b|\bheat recovery\b/, 40],
+
     'heat recovery',
     'hrv',
     'erv',
@@ -149,6 +177,8 @@ export const familyWords: Record<FamilyId, FamilyWord[]> = {
   ],
   'dehumidifier-fan': ['dehumidifier', 'dehumidifer', 'de-humidifier'],
   'other-fan': [
+    [/\bgreenhouse\b(?!.*\bexhaust\b)/, 22],
+
     'desk fan',
     'table fan',
     'pedestal fan',

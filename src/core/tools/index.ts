@@ -33,8 +33,9 @@ import { judgeWinding, type WindingInput } from '../winding'
 import { WindingDto } from '../winding/input'
 import { type WiringInput, wireMotor } from '../wiring'
 import { WiringDto } from '../wiring/input'
-import { LedgerDto } from '../words/input'
+import { LedgerDto, NoticeDto } from '../words/input'
 import { type LedgerInput, readLine } from '../words/ledger'
+import { type NoticeInput, readNotice } from '../words/notice'
 import { ownTools } from './ownTools'
 import { type Tool, tool } from './types'
 
@@ -202,6 +203,12 @@ export const tools: Tool[] = [
       },
     ],
     run: (input) => wayBack(input, refusedBypass),
+  }),
+  tool<NoticeInput>({
+    name: 'notice',
+    about: 'Plain words, as people type them, to the machine, what is noticed, dangers and what is denied.',
+    inputs: [{ type: NoticeDto, example: { text: 'bathroom fan squeals, no burnt smell' } }],
+    run: readNotice,
   }),
   tool<LedgerInput>({
     name: 'ledger',

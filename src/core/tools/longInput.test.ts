@@ -1,10 +1,10 @@
 import { describe, expect, it } from 'vitest'
 import { parseCapacitorLabel } from '../capacitor'
 import { isCoreError } from '../errors'
-import { noticeFromWords } from '../notice'
 import { readPlate } from '../plate'
 import { parseTyped } from '../units'
 import { readLine } from '../words/ledger'
+import { readNotice } from '../words/notice'
 
 const CHARACTERS = 20_000
 /** Patterns that try every way through such a text take minutes for it; those that walk it once, some milliseconds. */
@@ -43,7 +43,7 @@ const readers: Record<string, (text: string) => unknown> = {
   'the plate of an appliance': (text) => readPlate({ text, kind: 'appliance' }),
   'a line of the ledger': (text) => readLine({ text }),
   'a typed number': (text) => parseTyped(text, 'ohm'),
-  'what has stopped': (text) => noticeFromWords(text),
+  'what has stopped': (text) => readNotice({ text }),
 }
 
 describe('a text of one piece over and over', () => {

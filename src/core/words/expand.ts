@@ -46,6 +46,7 @@ export function expand(pattern: string): string[] {
     }
     if (char === '\\') {
       at += 2
+      // A repeated "any letter" ends the word here.
       return [' ']
     }
     at++

@@ -85,6 +85,7 @@ const lexicon = [
     ...heldSwitches.map(([, pattern]) => pattern),
   ),
   ...Object.keys(colourWords),
+  ...workshopWords,
   ...[
     'temporary',
     'temporarily',

@@ -35,8 +35,14 @@ export function distance(one: string, two: string, most: number): number {
  * long word, and only where exactly one known word is nearest.
  *
  * @param lexicon words that mean something  @param plain further words of the language, which are never mended away
+ * @param options.shortest shorter words are never mended
+ * @param options.forms a word of the lexicon with an ending is known too: its table holds stems
  */
-export function mender(lexicon: Iterable<string>, plain: Iterable<string>): (word: string) => string {
+export function mender(
+  lexicon: Iterable<string>,
+  plain: Iterable<string>,
+  { forms = false, shortest = SHORTEST }: { forms?: boolean; shortest?: number } = {},
+): (word: string) => string {
   const words = [...new Set(lexicon)].filter((word) => word.length >= SHORTEST)
   const language = new Set(plain)
   const known = new Set([...words, ...language])
@@ -44,17 +50,29 @@ export function mender(lexicon: Iterable<string>, plain: Iterable<string>): (wor
   for (const word of words) byLength.set(word.length, [...(byLength.get(word.length) ?? []), word])
   const mended = new Map<string, string>()
   return (word) => {
-    if (word.length < SHORTEST || known.has(word) || language.has(word.replace(/(?:es|s|ed|ing|ly)$/, '')))
+    if (
+      word.length < shortest ||
+      known.has(word) ||
+      (forms ? known : language).has(word.replace(/(?:es|s|ed|d|ing|ly|er)$/, ''))
+    )
       return word
     const kept = mended.get(word)
     if (kept !== undefined) return kept
-    const answer = nearest(word, byLength)
+    const answer = nearest(word, byLength) ?? inForm(word, byLength) ?? word
     if (mended.size < 2000) mended.set(word, answer)
     return answer
   }
 }
 
-function nearest(word: string, byLength: Map<number, string[]>): string {
+/** A slip in a word with an ending: the stem is mended and keeps its ending. */
+function inForm(word: string, byLength: Map<number, string[]>): string | null {
+  const ending = /(?:s|ed|ing)$/.exec(word)?.[0]
+  const stem = ending ? word.slice(0, -ending.length) : ''
+  const mended = stem.length >= SHORTEST ? nearest(stem, byLength) : null
+  return mended === null ? null : `${mended}${ending}`
+}
+
+function nearest(word: string, byLength: Map<number, string[]>): string | null {
   const most = word.length >= LONG ? 2 : 1
   let best: { word: string; off: number } | null = null
   let alone = true
@@ -69,7 +87,7 @@ function nearest(word: string, byLength: Map<number, string[]>): string {
         alone = true
       } else if (off === best.off && candidate !== best.word) alone = sameStem(candidate, best.word) && alone
     }
-  return best && alone ? best.word : word
+  return best && alone ? best.word : null
 }
 
 /** "screw" and "screws" are one word here. */

@@ -4,7 +4,13 @@ import { revalidatePath } from 'next/cache'
 import { redirect } from 'next/navigation'
 import { type ErrorShape, isCoreError } from '@/core/errors'
 import { validated } from '@/core/input'
-import { isFamily, isObservation, type ObservationId, observationInfo } from '@/core/knowledge/vocabulary'
+import {
+  isFamily,
+  isObservation,
+  isStopRule,
+  type ObservationId,
+  observationInfo,
+} from '@/core/knowledge/vocabulary'
 import { updateHousehold } from '@/data/household'
 import { HouseholdChange } from '../householdInput'
 import { deleteJob, type NewJob, openJob } from '../jobs'
@@ -17,6 +23,8 @@ export interface NewJobForm {
   name?: string
   place?: string
   findings: { observation: string; value: string }[]
+  /** Dangers that the words name and do not deny. */
+  stops?: string[]
 }
 
 /** Open a job and go to it. Answers an error only. */
@@ -34,6 +42,7 @@ export async function openJobAction(form: NewJobForm): Promise<{ error: ErrorSha
       symptom: String(form.symptom ?? '').slice(0, 2000),
       family: form.family,
       findings,
+      stops: (form.stops ?? []).filter(isStopRule),
     }
     if (form.machineId) input.machineId = form.machineId
     if (form.name) input.name = form.name.slice(0, 200)

@@ -1,9 +1,16 @@
 'use client'
 
-import { useState, useTransition } from 'react'
+import { useEffect, useState, useTransition } from 'react'
 import { shortLabels, valueLabel } from '@/core/knowledge/valueLabels'
-import { type FamilyId, familyIds, familyLabel, type ObservationId } from '@/core/knowledge/vocabulary'
-import { noticeFromWords } from '@/core/notice'
+import {
+  type FamilyId,
+  familyIds,
+  familyLabel,
+  type ObservationId,
+  type StopRuleId,
+  vocabulary,
+} from '@/core/knowledge/vocabulary'
+import type { NoticeReading } from '@/core/words/notice'
 import { openJobAction } from '@/server/actions'
 import { FamilySection } from '../pieces/FamilySection'
 
@@ -22,10 +29,12 @@ export function StartForm({ machines }: { machines: KnownMachine[] }) {
   const [choosing, setChoosing] = useState(false)
   const [error, setError] = useState<string | null>(null)
   const [starting, begin] = useTransition()
-  const noticed = noticeFromWords(text)
+  const noticed = useNoticed(text)
   const machine = machines.find((each) => each.id === machineId)
-  const family = machine?.family ?? chosen ?? noticed.family
-  const findings = noticed.findings.filter((finding) => !struck.includes(finding.observation))
+  const family = machine?.family ?? chosen ?? noticed?.family ?? null
+  const findings = (Object.entries(noticed?.observations ?? {}) as [ObservationId, string][])
+    .filter(([observation]) => !struck.includes(observation))
+    .map(([observation, value]) => ({ observation, value, words: noticed?.words[observation] ?? '' }))
   const own = family ? machines.filter((each) => each.family === family) : []
   const start = () => {
     setError(null)
@@ -39,7 +48,8 @@ export function StartForm({ machines }: { machines: KnownMachine[] }) {
         symptom: text.trim(),
         family,
         ...(machineId ? { machineId } : {}),
-        findings,
+        findings: findings.map(({ observation, value }) => ({ observation, value })),
+        stops: noticed ? standingStops(noticed) : [],
       })
       if (answer?.error) setError(answer.error.message)
     })
@@ -76,6 +86,7 @@ export function StartForm({ machines }: { machines: KnownMachine[] }) {
             {error}
           </p>
         ) : null}
+        {noticed && text.trim() !== '' ? <AlsoSaid noticed={noticed} /> : null}
         {family ? (
           <div className="mt-4 flex gap-4" data-testid="understood">
             <FamilySection family={family} className="h-20 w-28 shrink-0" />
@@ -162,20 +173,71 @@ export function StartForm({ machines }: { machines: KnownMachine[] }) {
   )
 }
 
+/** The reader comes with the first letter; until then nothing is understood yet. */
+function useNoticed(text: string): NoticeReading | null {
+  const [read, setRead] = useState<typeof import('@/core/words/notice').readNotice | null>(null)
+  const typed = text.trim() !== ''
+  useEffect(() => {
+    if (typed) void import('@/core/words/notice').then((words) => setRead(() => words.readNotice))
+  }, [typed])
+  return read ? read({ text }) : null
+}
+
+/** Stops that the words raise and do not deny. */
+const standingStops = ({ stops, denied }: NoticeReading): StopRuleId[] => {
+  const deniedStops = denied.flatMap(({ observation, value }) =>
+    observation === 'smell' && value === 'gas'
+      ? ['gas-smell']
+      : observation === 'danger-signs'
+        ? ['co-or-soot', 'water-on-electrics', 'burnt-supply']
+        : [],
+  )
+  return stops.filter((stop) => !deniedStops.includes(stop))
+}
+
+/** Dangers that are named, what is denied, and what nobody understood: none of it is lost. */
+function AlsoSaid({ noticed }: { noticed: NoticeReading }) {
+  const standing = standingStops(noticed)
+  const asked = noticed.stops.filter((stop) => !standing.includes(stop))
+  return (
+    <div className="mt-2 text-sm" role="status">
+      {standing.map((stop) => (
+        <p key={stop} className="border-stop border-l-4 pl-2 font-bold text-stop">
+          {`${vocabulary.stopRules[stop].label}: the job begins with what to do about it.`}
+        </p>
+      ))}
+      {asked.map((stop) => (
+        <p key={stop} className="border-ink border-l-2 pl-2">
+          {`You wrote that there is none of it: ${vocabulary.stopRules[stop].label.toLowerCase()}. If you are not sure of that, say so in the job before anything else.`}
+        </p>
+      ))}
+      {noticed.denied.length > 0 ? (
+        <p className="caption">
+          {`Not so: ${noticed.denied.map(({ observation, value }) => valueLabel(observation, value)).join(', ')}.`}
+        </p>
+      ) : null}
+      {noticed.rest.length > 0 ? (
+        <p className="caption">{`Kept as you wrote it, and not understood: ${noticed.rest.slice(0, 12).join(' ')}.`}</p>
+      ) : null}
+    </div>
+  )
+}
+
 /** What the words were taken to mean, each with a way to say that it is not so. */
 function Understood({
   findings,
   strike,
 }: {
-  findings: { observation: ObservationId; value: string }[]
+  findings: { observation: ObservationId; value: string; words: string }[]
   strike: (observation: ObservationId) => void
 }) {
   return (
     <ul className="mt-1.5 flex flex-wrap gap-1.5" aria-label="Understood">
-      {findings.map(({ observation, value }) => (
+      {findings.map(({ observation, value, words }) => (
         <li key={observation} className="flex items-center border border-line pl-2">
           <span className="caption mr-1">{shortLabels[observation].toLowerCase()}:</span>{' '}
           {valueLabel(observation, value)}
+          {words ? <span className="caption ml-1">{`“${words}”`}</span> : null}
           <button
             type="button"
             className="grid size-9 place-items-center text-soft"

@@ -3,12 +3,7 @@
 import { parseTyped } from '@/core/units'
 import { goOn, spread } from '../kit/NumberField'
 import { LeadDot } from './insulation'
-
-export interface ChordReading {
-  a: string
-  b: string
-  typed: string
-}
+import { allPairs, type ChordReading, pairKey } from './leadPairs'
 
 interface LeadMapProps {
   leads: string[]
@@ -24,13 +19,6 @@ interface LeadMapProps {
 const SIZE = 340
 const HEIGHT = 310
 const RADIUS = 112
-
-export const pairKey = (a: string, b: string): string => [a, b].sort().join('\u0000')
-
-/** Every pair of the leads, in the order in which Tab goes round. */
-export function allPairs(leads: string[]): [string, string][] {
-  return leads.flatMap((a, index) => leads.slice(index + 1).map((b): [string, string] => [a, b]))
-}
 
 /** Leads round a ring, a number on every chord between two of them. */
 export function LeadMap({ leads, readings, odd, next, disabled, onType }: LeadMapProps) {

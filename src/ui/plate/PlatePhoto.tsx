@@ -1,50 +1,26 @@
 'use client'
 
 import dynamic from 'next/dynamic'
-import { useEffect, useId, useRef, useState } from 'react'
+import { useId, useState } from 'react'
 import { useJob } from '../job/JobProvider'
-import type { Progress, Recognition } from './recognise'
 import { oldPartTarget, type PlateTarget } from './target'
 
-const Proposals = dynamic(() => import('./Proposals').then((module) => module.Proposals), { ssr: false })
+const PlateReading = dynamic(() => import('./PlateReading').then((module) => module.PlateReading), {
+  ssr: false,
+})
 
-/** A photo of a plate, read on this machine; every field beside the piece it came from, to be corrected and taken. */
-export function PlatePhoto({
-  kind,
-  target = oldPartTarget(kind),
-}: {
+interface PlatePhotoProps {
   kind: 'motor' | 'capacitor'
   target?: PlateTarget
-}) {
+}
+
+/** A photo of a plate, read on this machine; what reads it is loaded when there is something to read. */
+export function PlatePhoto({ kind, target = oldPartTarget(kind) }: PlatePhotoProps) {
   const input = useId()
-  const [progress, setProgress] = useState<Progress | null>(null)
-  const [error, setError] = useState<string | null>(null)
-  const [found, setFound] = useState<Recognition | null>(null)
-  const running = useRef<AbortController | null>(null)
-  const { snapshot, act } = useJob()
+  const { snapshot } = useJob()
+  const [reading, setReading] = useState<{ photo: Blob | string; count: number } | null>(null)
   const onFile = kind === 'motor' && !target.candidate ? snapshot.machine.platePictureHash : null
-  useEffect(() => () => running.current?.abort(), [])
-  const read = async (photo: Blob, keep: boolean) => {
-    const abort = new AbortController()
-    running.current = abort
-    setError(null)
-    setFound(null)
-    try {
-      const { recognisePlate } = await import('./recognise')
-      setFound(
-        await recognisePlate(photo, kind, (next) => !abort.signal.aborted && setProgress(next), abort.signal),
-      )
-      if (keep && kind === 'motor' && !target.candidate) {
-        await keepPicture(photo, (hash) =>
-          act({ kind: 'machine.edit', field: 'platePictureHash', value: hash }),
-        )
-      }
-    } catch (failure) {
-      if (!abort.signal.aborted)
-        setError(failure instanceof Error ? failure.message : 'The plate could not be read. Type it instead.')
-    }
-    setProgress(null)
-  }
+  const read = (photo: Blob | string) => setReading((before) => ({ photo, count: (before?.count ?? 0) + 1 }))
   return (
     <div className="mb-4 border-line border-b pb-4" data-testid="plate-photo">
       <div className="flex flex-wrap items-center gap-3">
@@ -59,62 +35,28 @@ export function PlatePhoto({
           className="sr-only"
           onChange={(event) => {
             const photo = event.target.files?.[0]
-            if (photo) void read(photo, true)
+            if (photo) read(photo)
             event.target.value = ''
           }}
         />
-        {onFile && !progress ? (
-          <button
-            type="button"
-            className="btn"
-            onClick={() =>
-              void fetch(`/api/photos/${onFile}`).then(async (response) => read(await response.blob(), false))
-            }
-          >
+        {onFile ? (
+          <button type="button" className="btn" onClick={() => read(onFile)}>
             Read the plate on file
           </button>
         ) : null}
-        {progress ? (
-          <>
-            <span className="flex min-w-48 flex-1 items-center gap-2 text-sm" role="status">
-              <progress
-                className="h-2 flex-1 accent-[var(--teal)]"
-                value={progress.share}
-                max={1}
-                aria-label={progress.step}
-              />
-              {progress.step}
-            </span>
-            <button
-              type="button"
-              className="btn"
-              onClick={() => {
-                running.current?.abort()
-                setProgress(null)
-              }}
-            >
-              Cancel
-            </button>
-          </>
-        ) : (
-          <span className="caption">
-            Flash, straight on, the plate filling the picture. It stays on this machine; typing is as good.
-          </span>
-        )}
+        <span className="caption">
+          Flash, straight on, the plate filling the picture. It stays on this machine; typing is as good.
+        </span>
       </div>
-      {error ? (
-        <p className="mt-2 text-stop" role="alert">
-          {error}
-        </p>
+      {reading ? (
+        <PlateReading
+          key={reading.count}
+          kind={kind}
+          target={target}
+          photo={reading.photo}
+          onClose={() => setReading(null)}
+        />
       ) : null}
-      {found ? <Proposals kind={kind} found={found} target={target} onClose={() => setFound(null)} /> : null}
     </div>
   )
-}
-
-/** The picture stays with the machine, upright and without its location. */
-async function keepPicture(photo: Blob, onKept: (hash: string) => void): Promise<void> {
-  const response = await fetch('/api/photos', { method: 'POST', body: photo })
-  const answer = (await response.json()) as { hash?: string }
-  if (answer.hash) onKept(answer.hash)
 }

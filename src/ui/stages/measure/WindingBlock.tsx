@@ -1,6 +1,5 @@
 'use client'
 
-import dynamic from 'next/dynamic'
 import { useState } from 'react'
 import { activeReadings, fieldText, type Part, windingLeads, windingOf } from '@/core/job'
 import { formatOhm, significant } from '@/core/units'
@@ -9,9 +8,9 @@ import { useJob } from '../../job/JobProvider'
 import { NumberField } from '../../kit/NumberField'
 import { Section } from '../../kit/Section'
 import { colourNames, LeadSwatch } from '../../pieces/insulation'
-import { allPairs, type ChordReading, LeadMap, pairKey } from '../../pieces/LeadMap'
-
-const WindingTree = dynamic(() => import('../../pieces/WindingTree').then((module) => module.WindingTree))
+import { LeadMap } from '../../pieces/LeadMap'
+import { allPairs, type ChordReading, pairKey } from '../../pieces/leadPairs'
+import { WindingTree } from '../../pieces/WindingTree'
 
 const verdictWords: Record<WindingVerdict, string> = {
   good: 'The windings agree.',

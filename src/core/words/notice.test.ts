@@ -1,0 +1,72 @@
+import { describe, expect, it } from 'vitest'
+import { readNotice } from './notice'
+
+const found = (text: string) => {
+  const { family, observations } = readNotice({ text })
+  return { family, ...observations }
+}
+
+describe('plain words', () => {
+  it.each([
+    ['bathroom fan hums', { family: 'bath-exhaust-fan', 'fan-state': 'hums', sound: 'hum' }],
+    [
+      'The ceiling fan got slower over the last few months',
+      { family: 'ceiling-fan', 'fan-state': 'slow', onset: 'slower-over-months' },
+    ],
+    [
+      'furnace inducer squeals, grew over weeks',
+      {
+        family: 'draft-inducer',
+        sound: 'squeal',
+        onset: 'grew-louder-over-weeks',
+      },
+    ],
+    [
+      'hums but does not spin, outside part of the AC, compressor runs',
+      {
+        family: 'outdoor-unit-fan',
+        'fan-state': 'hums',
+        sound: 'hum',
+        companion: 'yes',
+      },
+    ],
+    ['I smell gas near the furnace', { family: 'furnace-blower', smell: 'gas' }],
+    [
+      'freezer fan stopped, lots of ice',
+      { family: 'refrigerator-evaporator-fan', 'fan-state': 'dead', fouling: 'iced' },
+    ],
+    ['the thing in the shed', { family: null }],
+  ])('"%s"', (text, expected) => {
+    expect(found(text)).toMatchObject(expected)
+  })
+})
+
+describe('what is told at once', () => {
+  it('a fact and its denial are told apart, and what nothing used is kept', () => {
+    const reading = readNotice({ text: 'hood fan hums, no burnt smell, the cat sits beside it' })
+    expect(reading).toMatchObject({ family: 'range-hood-fan', observations: { sound: 'hum' } })
+    expect(reading.observations.smell).toBeUndefined()
+    expect(reading.denied).toContainEqual({ observation: 'smell', value: 'burnt' })
+    expect(reading.rest).toContain('cat')
+  })
+
+  it('a danger that is denied is still named, so that it can be asked back', () => {
+    const reading = readNotice({ text: 'inducer rattles, no gas smell' })
+    expect(reading.stops).toContain('gas-smell')
+    expect(reading.observations.smell).toBeUndefined()
+  })
+
+  it('what was before is not what is now', () =>
+    expect(readNotice({ text: 'it used to squeal, now it only hums' }).observations).toMatchObject({
+      'fan-state': 'hums',
+    }))
+
+  it('slips of the finger are mended, and common words are left alone', () => {
+    expect(found('bathrom fan squels')).toMatchObject({ family: 'bath-exhaust-fan', sound: 'squeal' })
+    expect(found('furnce blower hums')).toMatchObject({ family: 'furnace-blower' })
+    expect(found('there is a spot on the wall')).toEqual({ family: null })
+  })
+
+  it('tells where in the sentence each fact was found', () =>
+    expect(readNotice({ text: 'ceiling fan grinds' }).words.sound).toContain('grind'))
+})
