@@ -3,6 +3,7 @@ import { benchMatch } from './match'
 import { benchPlates } from './plates'
 import { benchSafety } from './safety'
 import { benchVolume } from './volume'
+import { benchWords } from './words'
 
 /** `npm run bench`, or one of them by name: `npm run bench -- diagnosis`. */
 const wanted = process.argv.slice(2)
@@ -12,6 +13,7 @@ const benches = {
   plates: benchPlates,
   safety: benchSafety,
   volume: benchVolume,
+  words: benchWords,
 }
 for (const [name, run] of Object.entries(benches))
   if (wanted.length === 0 || wanted.includes(name)) await run()

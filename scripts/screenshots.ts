@@ -49,7 +49,9 @@ const views: View[] = [
     file: '6-match',
     job: ['Range hood', 'match'],
     before: async (page) =>
-      page.getByRole('heading', { name: 'Candidates' }).evaluate((heading) => heading.scrollIntoView()),
+      page
+        .getByRole('heading', { name: 'Beside the old one' })
+        .evaluate((heading) => heading.scrollIntoView()),
   },
   { file: '7-wire-and-refit', job: ['Cooling unit', 'refit'] },
   { file: '8-prove', job: ['Cooling unit', 'prove'] },
@@ -67,9 +69,19 @@ const views: View[] = [
     },
   },
   {
-    file: 'lead-map',
-    job: ['Dehumidifier', 'measure'],
-    before: async (page) => page.locator('#winding-old').evaluate((part) => part.scrollIntoView()),
+    file: 'made-to-fit',
+    job: ['Cooling unit', 'match'],
+    before: async (page) => {
+      for (const [label, typed] of [
+        ['Old: motor face to hub', '52 mm'],
+        ['Hub takes of the shaft', '38 mm'],
+        ['New shaft, flat', '60 mm'],
+        ['Studs may be', '16 mm'],
+      ] as const)
+        await page.getByRole('textbox', { name: label }).fill(typed)
+      await page.getByTestId('fit-mark').waitFor()
+      await page.getByRole('heading', { name: 'Made to fit' }).evaluate((part) => part.scrollIntoView())
+    },
   },
   { file: 'instruments', path: '/instruments?i=motor&cap=2' },
   { file: 'phone-measure', job: ['Dehumidifier', 'measure'], phone: true },

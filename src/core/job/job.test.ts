@@ -305,6 +305,12 @@ describe('the old part from its typed fields', () => {
 })
 
 describe('ids', () => {
+  it('has no twin among thousands made within the same millisecond', () => {
+    const ids = Array.from({ length: 5000 }, () => newId(NOW, Math.random))
+    expect(new Set(ids).size).toBe(ids.length)
+    expect(ids.every(isId)).toBe(true)
+  })
+
   it('sort by time and fit into addresses and file names', () => {
     const [one, two] = [newId(1_000_000, () => 0.9), newId(1_000_001, () => 0.1)]
     expect(one < two).toBe(true)
