@@ -9,7 +9,7 @@ const takeTest = async (page: Page, name: RegExp) => {
   await card(page).getByRole('button', { name }).click()
 }
 
-test('plain words fill five findings, shown for correction, and sounds are there to compare', async ({
+test('plain words fill the findings, shown for correction, and sounds are there to compare', async ({
   page,
 }) => {
   await page.goto('/')
@@ -19,9 +19,13 @@ test('plain words fill five findings, shown for correction, and sounds are there
     .fill('hums but does not spin, outside part of the AC, compressor runs')
   const understood = page.getByTestId('understood')
   await expect(understood).toContainText('Outdoor unit fan')
-  await expect(understood.getByRole('listitem')).toHaveCount(5)
-  await understood.getByRole('button', { name: 'Not so: does not turn' }).click()
-  await expect(understood.getByRole('listitem')).toHaveCount(4)
+  await expect(understood.getByRole('listitem')).toHaveText([
+    /hums, does not turn/,
+    /hum\b/,
+    /runs.*compressor runs/,
+  ])
+  await understood.getByRole('button', { name: 'Not so: hums, does not turn' }).click()
+  await expect(understood.getByRole('listitem')).toHaveCount(2)
   await page.getByRole('button', { name: 'Start the job' }).click()
   await page.waitForURL(/notice/)
   await ready(page)

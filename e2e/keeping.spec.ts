@@ -27,6 +27,19 @@ test('acts made while the server is away are kept and stored later', async ({ pa
   await expect(page.getByLabel('Where it stands')).toHaveValue('porch')
 })
 
+test('a danger that shows while there is no connection is told at once, with what to do', async ({
+  page,
+  context,
+}) => {
+  await startJob(page, 'furnace blower squeals')
+  await page.locator('html[data-warm]').waitFor({ state: 'attached' })
+  await context.setOffline(true)
+  await page.getByTestId('observation-smell').getByRole('button', { name: 'gas', exact: true }).click()
+  await expect(page.getByTestId('stop')).toContainText('Touch no switch')
+  await context.setOffline(false)
+  await saved(page)
+})
+
 test('undo takes the last act back and redo does it again', async ({ page }) => {
   await startJob(page, 'range hood noisy')
   const rattle = page.getByTestId('observation-sound').getByRole('button', { name: 'rattle', exact: true })

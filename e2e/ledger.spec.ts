@@ -6,7 +6,7 @@ const photo = {
   name: 'board.png',
   mimeType: 'image/png',
   buffer: Buffer.from(
-    'iVBORw0KGgoAAAANSUhEUgAAAAgAAAAICAIAAABLbSncAAAAFElEQVR4nGP4z8CAFWEXHbQSACj/P8Fu7N9hAAAAAElFTkSuQmCC',
+    'iVBORw0KGgoAAAANSUhEUgAAAAgAAAAICAIAAABLbSncAAAAEUlEQVR4nGM4MS0KK2IYWhIAFs1uAVhLiaEAAAAASUVORK5CYII=',
     'base64',
   ),
 }
@@ -49,7 +49,12 @@ test('a phone and one thumb: lines as people speak, two cups, photos also withou
   await lines.nth(1).getByRole('group', { name: 'Cup' }).getByRole('button', { name: 'C' }).click()
 
   // A photo while the server is away is kept, and arrives later, also over a reload.
+  await page.locator('html[data-warm]').waitFor({ state: 'attached' })
   await context.setOffline(true)
+  await page
+    .getByLabel('Take a photo of the machine as it was found')
+    .setInputFiles({ ...photo, buffer: Buffer.from('no picture at all') })
+  await expect(page.getByText('This file is not a picture that this browser can read.')).toBeVisible()
   await page.getByLabel('Take a photo of the machine as it was found').setInputFiles(photo)
   await expect(page.getByTestId('unsent-photo')).toBeVisible()
   await context.setOffline(false)

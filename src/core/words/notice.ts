@@ -101,7 +101,7 @@ export function readNotice({ text, family }: NoticeInput): NoticeReading {
   const found = asks ? emptyFound() : factsIn(said)
   const danger = dangersIn(said)
   for (const { observation, value, denied } of danger.findings) {
-    if (denied) found.denied.push({ observation, value })
+    if (denied) deny(found, observation, value)
     else if (!asks || observation === 'smell') found.observations[observation] ??= value
   }
   found.denied = found.denied.filter(({ observation, value }) => found.observations[observation] !== value)
@@ -111,7 +111,7 @@ export function readNotice({ text, family }: NoticeInput): NoticeReading {
     observations: found.observations,
     stops: danger.stops,
     denied: found.denied,
-    rest: restOf(text, said, Object.values(found.words)),
+    rest: restOf(text, said, [...Object.values(found.words), ...found.deniedWords, ...danger.words]),
     words: found.words,
   }
 }
@@ -120,9 +120,16 @@ interface Found {
   observations: Partial<Record<ObservationId, string | number>>
   denied: { observation: ObservationId; value: string }[]
   words: Partial<Record<ObservationId, string>>
+  /** The words of what was denied: they were understood too. */
+  deniedWords: string[]
 }
 
-const emptyFound = (): Found => ({ observations: {}, denied: [], words: {} })
+const emptyFound = (): Found => ({ observations: {}, denied: [], words: {}, deniedWords: [] })
+
+function deny(found: Found, observation: ObservationId, value: string): void {
+  if (!found.denied.some((each) => each.observation === observation && each.value === value))
+    found.denied.push({ observation, value })
+}
 
 /** Somebody asks what to buy or where to look: nothing is told of a machine. */
 const isQuestion = (said: string): boolean =>
@@ -172,8 +179,8 @@ function factsIn(said: string): Found {
     ...told.filter((each) => each.past),
   ]) {
     if (denied) {
-      if (!found.denied.some((each) => each.observation === rule.observation && each.value === rule.value))
-        found.denied.push({ observation: rule.observation, value: rule.value })
+      deny(found, rule.observation, rule.value)
+      found.deniedWords.push(text)
       continue
     }
     if (
@@ -241,6 +248,9 @@ function settle(found: Found, said: string): void {
   )
     observations['fan-state'] = 'hums'
   if (observations['fan-state'] === 'hums' && !observations.sound) observations.sound = 'hum'
+  const still = /\b(?:not|n't|never) (?:turn|spin|move|start)\w*|n't (?:turn|spin|move|start)\w*/.exec(said)
+  if (still && found.words['fan-state'] && ['hums', 'dead'].includes(String(observations['fan-state'])))
+    found.words['fan-state'] = joined(found.words['fan-state'], still[0])
   if (observations['nudge-start'] && observations['fan-state'] === 'dead') delete observations['fan-state']
   if (
     observations['free-spin'] === 'free' &&
@@ -251,19 +261,25 @@ function settle(found: Found, said: string): void {
   if (observations.breaker === 'off' && /\bput it back on\b/.test(said)) observations.breaker = 'on'
 }
 
+const joined = (one: string, other: string): string =>
+  one.includes(other) || other.includes(one) ? one : `${one} … ${other}`
+
 interface DangerFound {
   stops: StopRuleId[]
   findings: { observation: ObservationId; value: string; denied: boolean }[]
+  words: string[]
 }
 
 /** Danger words raise their stop even where they are denied; what was denied is asked back. */
 function dangersIn(said: string): DangerFound {
   const stops: StopRuleId[] = []
   const findings: DangerFound['findings'] = []
+  const words: string[] = []
   for (const { stop, pattern, finding, unless } of dangerWords) {
     const match = pattern.exec(said)
     if (!match || unless?.test(said)) continue
     if (!stops.includes(stop)) stops.push(stop)
+    words.push(match[0])
     if (finding) {
       const [observation, value] = finding
       const clause = said.slice(0, match.index).split(/[.;]/).at(-1) ?? ''
@@ -276,7 +292,7 @@ function dangersIn(said: string): DangerFound {
       findings.push({ observation, value, denied })
     }
   }
-  return { stops, findings }
+  return { stops, findings, words }
 }
 
 /** The heaviest word decides; where two weigh the same, the one with more beside it. */
@@ -298,7 +314,7 @@ function weightIn(word: FamilyWord, said: string): number {
 }
 
 const FILLERS = new Set(
-  'the a an and or but it its is was are be in on at of to for with my our i we you he she they this that there here so just very really when then now as if by from up down out off over been has have had do does did not no'.split(
+  "the a an and or but it its is was are be in on at of to for with my our i we you he she they this that there here so just very really when then now as if by from up down out off over been has have had do does did not no get gets getting got go goes going any some is isn't doesn't don't didn't won't wasn't but only even still also quite too there's that's smell noise".split(
     ' ',
   ),
 )
@@ -317,6 +333,7 @@ function restOf(text: string, said: string, used: string[]): string[] {
     const known = mended[index] ?? word.toLowerCase()
     return (
       !FILLERS.has(word.toLowerCase()) &&
+      !FILLERS.has(known) &&
       !taken.has(known) &&
       !taken.has(word.toLowerCase()) &&
       !family.has(known)

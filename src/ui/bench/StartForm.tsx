@@ -12,6 +12,7 @@ import {
 } from '@/core/knowledge/vocabulary'
 import type { NoticeReading } from '@/core/words/notice'
 import { openJobAction } from '@/server/actions'
+import { whenReached } from '../kit/whenReached'
 import { FamilySection } from '../pieces/FamilySection'
 
 export interface KnownMachine {
@@ -32,24 +33,25 @@ export function StartForm({ machines }: { machines: KnownMachine[] }) {
   const noticed = useNoticed(text)
   const machine = machines.find((each) => each.id === machineId)
   const family = machine?.family ?? chosen ?? noticed?.family ?? null
-  const findings = (Object.entries(noticed?.observations ?? {}) as [ObservationId, string][])
-    .filter(([observation]) => !struck.includes(observation))
-    .map(([observation, value]) => ({ observation, value, words: noticed?.words[observation] ?? '' }))
+  const findings = findingsOf(noticed, struck)
   const own = family ? machines.filter((each) => each.family === family) : []
   const start = () => {
     setError(null)
-    if (!family) {
-      setChoosing(true)
-      setError('Choose what kind of fan has stopped.')
-      return
-    }
     begin(async () => {
+      // Whoever types faster than the reader arrives is understood all the same.
+      const reading = noticed ?? (text.trim() === '' ? null : (await loadReader())({ text }))
+      const kind = family ?? reading?.family
+      if (!kind) {
+        setChoosing(true)
+        setError('Choose what kind of fan has stopped.')
+        return
+      }
       const answer = await openJobAction({
         symptom: text.trim(),
-        family,
+        family: kind,
         ...(machineId ? { machineId } : {}),
-        findings: findings.map(({ observation, value }) => ({ observation, value })),
-        stops: noticed ? standingStops(noticed) : [],
+        findings: findingsOf(reading, struck).map(({ observation, value }) => ({ observation, value })),
+        stops: reading ? standingStops(reading) : [],
       })
       if (answer?.error) setError(answer.error.message)
     })
@@ -173,12 +175,19 @@ export function StartForm({ machines }: { machines: KnownMachine[] }) {
   )
 }
 
+const loadReader = () => whenReached(() => import('@/core/words/notice').then((words) => words.readNotice))
+
+const findingsOf = (noticed: NoticeReading | null, struck: ObservationId[]) =>
+  (Object.entries(noticed?.observations ?? {}) as [ObservationId, string][])
+    .filter(([observation]) => !struck.includes(observation))
+    .map(([observation, value]) => ({ observation, value, words: noticed?.words[observation] ?? '' }))
+
 /** The reader comes with the first letter; until then nothing is understood yet. */
 function useNoticed(text: string): NoticeReading | null {
   const [read, setRead] = useState<typeof import('@/core/words/notice').readNotice | null>(null)
   const typed = text.trim() !== ''
   useEffect(() => {
-    if (typed) void import('@/core/words/notice').then((words) => setRead(() => words.readNotice))
+    if (typed) void loadReader().then((reader) => setRead(() => reader))
   }, [typed])
   return read ? read({ text }) : null
 }

@@ -1,6 +1,7 @@
 'use client'
 
 import dynamic from 'next/dynamic'
+import { whenReached } from '../kit/whenReached'
 import { CapacitorInstrument } from './CapacitorInstrument'
 import { CombineInstrument } from './CombineInstrument'
 import { DischargeInstrument } from './DischargeInstrument'
@@ -12,9 +13,12 @@ import { useAddress } from './useAddress'
 import { VoltageInstrument } from './VoltageInstrument'
 import { WheelInstrument } from './WheelInstrument'
 
-const MotorInstrument = dynamic(() => import('./MotorInstrument').then((module) => module.MotorInstrument), {
-  ssr: false,
-})
+const MotorInstrument = dynamic(
+  () => whenReached(() => import('./MotorInstrument').then((module) => module.MotorInstrument)),
+  {
+    ssr: false,
+  },
+)
 
 const instruments: {
   id: string

@@ -8,11 +8,12 @@ import { shortCauses } from '@/core/knowledge/shortCauses'
 import { shortLabels, valueLabel } from '@/core/knowledge/valueLabels'
 import type { ObservationId } from '@/core/knowledge/vocabulary'
 import { formatPercent } from '@/core/units'
+import { atHand } from '../kit/whenReached'
 import { Known } from './evidence/Known'
 import { useJob } from './JobProvider'
 
 const SuspectDetail = dynamic(
-  () => import('./evidence/SuspectDetail').then((module) => module.SuspectDetail),
+  atHand(() => import('./evidence/SuspectDetail').then((module) => module.SuspectDetail)),
   { ssr: false },
 )
 

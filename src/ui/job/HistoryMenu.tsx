@@ -2,6 +2,7 @@
 
 import dynamic from 'next/dynamic'
 import { useState } from 'react'
+import { atHand } from '../kit/whenReached'
 import { useJob } from './JobProvider'
 
 interface HistoryEvent {
@@ -11,7 +12,12 @@ interface HistoryEvent {
   state: 'done' | 'undone' | 'dropped'
 }
 
-const Drawer = dynamic(() => import('../kit/Drawer').then((module) => module.Drawer), { ssr: false })
+const Drawer = dynamic(
+  atHand(() => import('../kit/Drawer').then((module) => module.Drawer)),
+  {
+    ssr: false,
+  },
+)
 
 /** Undo, redo, and the list of everything done to the job. */
 export function HistoryMenu() {

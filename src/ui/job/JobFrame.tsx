@@ -8,6 +8,8 @@ import { shortCauses } from '@/core/knowledge/shortCauses'
 import { familyLabel } from '@/core/knowledge/vocabulary'
 import { formatPercent } from '@/core/units'
 import { ago } from '../kit/time'
+import { useFetchKept } from '../kit/useFetchKept'
+import { atHand } from '../kit/whenReached'
 import { PowerLine } from '../pieces/PowerLine'
 import { Block } from './Block'
 import { Contradicted } from './Contradicted'
@@ -20,15 +22,29 @@ import { Route, RouteBar } from './Route'
 import { StopStrip } from './StopStrip'
 import { isStage, type StageId } from './stages'
 
-const StopPage = dynamic(() => import('./StopPage').then((module) => module.StopPage))
-const RefusedStrip = dynamic(() => import('./RefusedStrip').then((module) => module.RefusedStrip))
-const Drawer = dynamic(() => import('../kit/Drawer').then((module) => module.Drawer), { ssr: false })
+const StopPage = dynamic(
+  atHand(() => import('./StopPage').then((module) => module.StopPage)),
+  {
+    loading: () => null,
+  },
+)
+const RefusedStrip = dynamic(
+  atHand(() => import('./RefusedStrip').then((module) => module.RefusedStrip)),
+  { loading: () => null },
+)
+const Drawer = dynamic(
+  atHand(() => import('../kit/Drawer').then((module) => module.Drawer)),
+  {
+    ssr: false,
+  },
+)
 
 /** Everything of a job lives inside this: heading, power line, route, work, evidence. */
 export function JobFrame({ children }: { children: ReactNode }) {
   const { snapshot, save, now, refused } = useJob()
   const [reading, setReading] = useState(false)
   const [unfolded, setUnfolded] = useState(false)
+  useFetchKept()
   const { job, machine, household } = snapshot
   const last = usePathname().split('/').at(-1) ?? ''
   const at: StageId = isStage(last) ? last : 'notice'

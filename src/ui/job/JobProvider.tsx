@@ -30,6 +30,7 @@ import {
 } from '@/core/job'
 import { notify } from '../kit/notify'
 import { type Clock, clockIn, ownZone } from '../kit/time'
+import { whenReached } from '../kit/whenReached'
 import { whoIsHere, windowId } from '../kit/who'
 import type { KeptActs } from './kept'
 import type { LiveLink, Reach } from './live'
@@ -159,7 +160,7 @@ export function JobProvider({ initial, canUndo, canRedo, serverNow, zone: server
   )
 
   useEffect(() => {
-    void import('@/core/job/plan').then((loaded) => {
+    void whenReached(() => import('@/core/job/plan')).then((loaded) => {
       planner.current = loaded
       for (const waiting of early.current.splice(0)) {
         try {
@@ -211,7 +212,7 @@ export function JobProvider({ initial, canUndo, canRedo, serverNow, zone: server
     let left = false
     // Other windows are listened to as soon as this one stands.
     void loaded()
-      .then(() => import('./live'))
+      .then(() => whenReached(() => import('./live')))
       .then(({ LiveLink: Link }) => {
         if (left) return
         link = new Link(jobId, {
@@ -338,7 +339,7 @@ function letsHandsIn(snapshot: JobSnapshot, now: number): boolean {
 const keptActs = async (): Promise<KeptActs | null> => {
   try {
     await loaded()
-    const { openKeptActs } = await import('./keptActs')
+    const { openKeptActs } = await whenReached(() => import('./keptActs'))
     return await openKeptActs()
   } catch {
     return null

@@ -1,7 +1,8 @@
 'use client'
 
-import { type KeyboardEvent, type PointerEvent, useRef, useState } from 'react'
+import { createContext, type KeyboardEvent, type PointerEvent, useContext, useRef, useState } from 'react'
 import { roleOf, type Strip, type StripLead } from '@/core/wiring/strip'
+import { useNarrow } from '../kit/useNarrow'
 import { coloursOf, LeadDot } from './insulation'
 
 interface LandingStripProps {
@@ -10,13 +11,25 @@ interface LandingStripProps {
   onLand: (lead: StripLead, terminal: string | null) => void
 }
 
-const ROW = 54
 const TOP = 40
-const TERMINAL_X = 196
-const LEAD_X = 470
-const WIDTH = 640
-/** A lead that is capped ends here, in a cap of its own. */
-const CAP_X = 330
+
+/** Where things stand in the drawing; a phone has a narrower one, so that words and targets keep their size. */
+interface Plan {
+  row: number
+  terminalX: number
+  leadX: number
+  width: number
+  /** A lead that is capped ends here, in a cap of its own. */
+  capX: number
+  /** Letters in a line of a note. */
+  note: number
+}
+const WIDE: Plan = { row: 54, terminalX: 196, leadX: 470, width: 640, capX: 330, note: 40 }
+const NARROW: Plan = { row: 62, terminalX: 132, leadX: 244, width: 360, capX: 184, note: 16 }
+
+const PlanContext = createContext(WIDE)
+const usePlan = () => useContext(PlanContext)
+const rowY = (plan: Plan, index: number) => TOP + index * plan.row + plan.row / 2
 
 /**
  * Two strips with the wires between them in their insulation colours. A lead is taken by a tap, by Enter, or by dragging it; a
@@ -26,7 +39,8 @@ export function LandingStrip({ strip, onLand }: LandingStripProps) {
   const [taken, setTaken] = useState<string | null>(null)
   const justTaken = useRef(false)
   const rows = Math.max(strip.terminals.length + 1, strip.leads.length)
-  const height = TOP + rows * ROW
+  const plan = useNarrow() ? NARROW : WIDE
+  const height = TOP + rows * plan.row
   const lead = strip.leads.find(({ name }) => name === taken) ?? null
   const land = (terminal: string | null) => {
     if (lead) onLand(lead, terminal)
@@ -38,10 +52,10 @@ export function LandingStrip({ strip, onLand }: LandingStripProps) {
     if (terminal !== undefined && terminal !== null) land(terminal === '' ? null : terminal)
   }
   return (
-    <>
+    <PlanContext value={plan}>
       {/* biome-ignore lint/a11y/useSemanticElements: a drawing is no fieldset */}
       <svg
-        viewBox={`0 0 ${WIDTH} ${height}`}
+        viewBox={`0 0 ${plan.width} ${height}`}
         className="h-auto w-full touch-pan-y select-none"
         aria-label="Landing strip"
         role="group"
@@ -52,15 +66,15 @@ export function LandingStrip({ strip, onLand }: LandingStripProps) {
         <text x="4" y="18" stroke="none" className="fill-soft text-[14px]">
           in the machine
         </text>
-        <text x={LEAD_X - 4} y="18" stroke="none" className="fill-soft text-[14px]">
+        <text x={plan.leadX - 4} y="18" stroke="none" className="fill-soft text-[14px]">
           {`the ${strip.part === 'new' ? 'new' : 'old'} motor`}
         </text>
         {strip.leads.map((each, index) => (
           <Wire
             key={each.name}
             lead={each}
-            y={rowY(index)}
-            to={placeOf(strip, each)}
+            y={rowY(plan, index)}
+            to={placeOf(plan, strip, each)}
             lit={each.name === taken}
           />
         ))}
@@ -69,7 +83,7 @@ export function LandingStrip({ strip, onLand }: LandingStripProps) {
             key={terminal.id}
             id={terminal.id}
             note={terminal.note}
-            y={rowY(index)}
+            y={rowY(plan, index)}
             waits={taken !== null}
             label={
               taken
@@ -83,7 +97,7 @@ export function LandingStrip({ strip, onLand }: LandingStripProps) {
           <Lead
             key={each.name}
             lead={each}
-            y={rowY(index)}
+            y={rowY(plan, index)}
             taken={each.name === taken}
             onTake={() => {
               justTaken.current = true
@@ -102,11 +116,9 @@ export function LandingStrip({ strip, onLand }: LandingStripProps) {
           ? `${taken} is in your hand. Tap where it lands.`
           : 'Tap a lead, then where it lands; or drag it there. What is dashed is proposed.'}
       </p>
-    </>
+    </PlanContext>
   )
 }
-
-const rowY = (index: number) => TOP + index * ROW + ROW / 2
 
 interface Place {
   x: number
@@ -115,32 +127,33 @@ interface Place {
 }
 
 /** Where the wire of a lead ends: its terminal, its cap, or what is proposed; null while nobody knows. */
-function placeOf(strip: Strip, lead: StripLead): Place | null {
+function placeOf(plan: Plan, strip: Strip, lead: StripLead): Place | null {
   const on = (terminal: string, proposed: boolean): Place | null => {
     const index = strip.terminals.findIndex(({ id }) => id === terminal)
-    return index < 0 ? null : { x: TERMINAL_X, y: rowY(index), proposed }
+    return index < 0 ? null : { x: plan.terminalX, y: rowY(plan, index), proposed }
   }
-  if (lead.capped) return { x: CAP_X, y: rowY(strip.leads.indexOf(lead)), proposed: false }
+  if (lead.capped) return { x: plan.capX, y: rowY(plan, strip.leads.indexOf(lead)), proposed: false }
   if (lead.terminal) return on(lead.terminal, false)
   if (!lead.suggestion) return null
   return lead.suggestion.capped
-    ? { x: CAP_X, y: rowY(strip.leads.indexOf(lead)), proposed: true }
+    ? { x: plan.capX, y: rowY(plan, strip.leads.indexOf(lead)), proposed: true }
     : on(lead.suggestion.terminal, true)
 }
 
 function Wire({ lead, y, to, lit }: { lead: StripLead; y: number; to: Place | null; lit: boolean }) {
+  const { leadX, capX } = usePlan()
   if (!to) return null
   const { base, stripe } = coloursOf(lead.name)
-  const bend = (LEAD_X - to.x) / 2
-  const path = `M${to.x + 12} ${to.y}C${to.x + bend} ${to.y} ${LEAD_X - bend} ${y} ${LEAD_X - 16} ${y}`
+  const bend = (leadX - to.x) / 2
+  const path = `M${to.x + 12} ${to.y}C${to.x + bend} ${to.y} ${leadX - bend} ${y} ${leadX - 16} ${y}`
   if (to.proposed) return <path d={path} stroke="var(--soft)" strokeWidth="1.6" strokeDasharray="7 6" />
   return (
     <>
       <path d={path} strokeWidth={lit ? 11 : 9} />
       <path d={path} stroke={base ?? 'var(--surface)'} strokeWidth={lit ? 8 : 6} />
       {stripe ? <path d={path} stroke={stripe} strokeWidth="2.4" strokeDasharray="12 8" /> : null}
-      {to.x === CAP_X ? (
-        <path d={`M${CAP_X + 14} ${to.y - 9}l-22 -5v28l22 -5z`} fill="var(--surface)" strokeWidth="1.6" />
+      {to.x === capX ? (
+        <path d={`M${capX + 14} ${to.y - 9}l-22 -5v28l22 -5z`} fill="var(--surface)" strokeWidth="1.6" />
       ) : null}
     </>
   )
@@ -167,6 +180,7 @@ function Terminal({
   label: string
   onPress: () => void
 }) {
+  const { row, terminalX, note: letters } = usePlan()
   return (
     // biome-ignore lint/a11y/useSemanticElements: a button inside a drawing
     <g
@@ -180,14 +194,14 @@ function Terminal({
     >
       <rect
         x="0"
-        y={y - ROW / 2 + 2}
-        width={TERMINAL_X + 24}
-        height={ROW - 4}
+        y={y - row / 2 + 2}
+        width={terminalX + 24}
+        height={row - 4}
         fill="transparent"
         stroke="none"
       />
       <text
-        x={TERMINAL_X - 26}
+        x={terminalX - 26}
         y={y - 1}
         textAnchor="end"
         stroke="none"
@@ -195,26 +209,30 @@ function Terminal({
       >
         {id || 'cap'}
       </text>
-      <text x={TERMINAL_X - 26} y={y + 16} textAnchor="end" stroke="none" className="fill-soft text-[12px]">
-        {note}
+      <text x={terminalX - 26} y={y + 16} textAnchor="end" stroke="none" className="fill-soft text-[12px]">
+        {linesOf(note, letters).map((line, index) => (
+          <tspan key={line} x={terminalX - 26} dy={index * 13}>
+            {line}
+          </tspan>
+        ))}
       </text>
       {id === 'ground' ? (
         <path
-          d={`M${TERMINAL_X - 14} ${y}h26M${TERMINAL_X - 9} ${y + 6}h16M${TERMINAL_X - 5} ${y + 12}h8M${TERMINAL_X - 1} ${y - 12}v12`}
+          d={`M${terminalX - 14} ${y}h26M${terminalX - 9} ${y + 6}h16M${terminalX - 5} ${y + 12}h8M${terminalX - 1} ${y - 12}v12`}
           strokeWidth="1.8"
         />
       ) : id === '' ? null : (
         <>
           <rect
-            x={TERMINAL_X - 16}
+            x={terminalX - 16}
             y={y - 14}
             width="28"
             height="28"
             fill={waits ? 'var(--teal-wash)' : 'var(--surface)'}
             strokeWidth="1.8"
           />
-          <circle cx={TERMINAL_X - 2} cy={y} r="7" strokeWidth="1.6" />
-          <path d={`M${TERMINAL_X - 6} ${y - 4}l8 8`} strokeWidth="1.6" />
+          <circle cx={terminalX - 2} cy={y} r="7" strokeWidth="1.6" />
+          <path d={`M${terminalX - 6} ${y - 4}l8 8`} strokeWidth="1.6" />
         </>
       )}
     </g>
@@ -242,6 +260,7 @@ function Lead({
       : lead.suggestion
         ? `proposed ${lead.suggestion.capped ? 'capped alone' : `on ${lead.suggestion.terminal}`}`
         : 'not landed'
+  const { row, leadX, width } = usePlan()
   return (
     // biome-ignore lint/a11y/useSemanticElements: a button inside a drawing
     <g
@@ -258,20 +277,31 @@ function Lead({
       onKeyDown={pressed(onPress)}
     >
       <rect
-        x={LEAD_X - 20}
-        y={y - ROW / 2 + 2}
-        width={WIDTH - LEAD_X + 18}
-        height={ROW - 4}
+        x={leadX - 20}
+        y={y - row / 2 + 2}
+        width={width - leadX + 18}
+        height={row - 4}
         fill={taken ? 'var(--teal-wash)' : 'transparent'}
         stroke="none"
       />
-      {lead.jumper ? null : <LeadDot name={lead.name} x={LEAD_X - 6} y={y} r={10} />}
-      <text x={LEAD_X + 14} y={y - 2} stroke="none" className="fill-ink text-[15px] font-bold">
+      {lead.jumper ? null : <LeadDot name={lead.name} x={leadX - 6} y={y} r={10} />}
+      <text x={leadX + 14} y={y - 2} stroke="none" className="fill-ink text-[15px] font-bold">
         {`${lead.done ? '✓ ' : ''}${lead.name}`.slice(0, 20)}
       </text>
-      <text x={LEAD_X + 14} y={y + 15} stroke="none" className="fill-soft text-[12px]">
+      <text x={leadX + 14} y={y + 15} stroke="none" className="fill-soft text-[12px]">
         {roleOf(lead.role).name}
       </text>
     </g>
   )
+}
+
+/** A note in lines of so many letters at the most. */
+function linesOf(note: string, letters: number): string[] {
+  const lines: string[] = []
+  for (const word of note.split(' ')) {
+    const last = lines.at(-1)
+    if (last !== undefined && last.length + word.length < letters) lines[lines.length - 1] = `${last} ${word}`
+    else lines.push(word)
+  }
+  return lines
 }

@@ -4,13 +4,17 @@ import dynamic from 'next/dynamic'
 import { Fragment, type ReactNode, useRef, useState } from 'react'
 import type { PointRow } from '@/core/job'
 import { useJob } from '../job/JobProvider'
+import { atHand } from '../kit/whenReached'
 import { breakLabel, powerLineModel, shortPoint } from './powerLineModel'
 import { StateBox } from './StateBox'
 import { BreakSymbol, CapacitorSymbol, MotorSymbol, SupplySymbol, ValveSymbol } from './symbols'
 
-const BreakPopover = dynamic(() => import('./BreakPopover').then((module) => module.BreakPopover), {
-  ssr: false,
-})
+const BreakPopover = dynamic(
+  atHand(() => import('./BreakPopover').then((module) => module.BreakPopover)),
+  {
+    ssr: false,
+  },
+)
 
 /** The drawn single line from supply to motor, a break for each isolation point, and the state in words. */
 export function PowerLine() {

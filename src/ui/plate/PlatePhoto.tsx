@@ -3,11 +3,15 @@
 import dynamic from 'next/dynamic'
 import { useId, useState } from 'react'
 import { useJob } from '../job/JobProvider'
+import { atHand } from '../kit/whenReached'
 import { oldPartTarget, type PlateTarget } from './target'
 
-const PlateReading = dynamic(() => import('./PlateReading').then((module) => module.PlateReading), {
-  ssr: false,
-})
+const PlateReading = dynamic(
+  atHand(() => import('./PlateReading').then((module) => module.PlateReading)),
+  {
+    ssr: false,
+  },
+)
 
 interface PlatePhotoProps {
   kind: 'motor' | 'capacitor'

@@ -6,11 +6,27 @@ import { usePathname, useRouter } from 'next/navigation'
 import { type ReactNode, useEffect, useRef, useState } from 'react'
 import { onNotice } from '../kit/notify'
 import { ownZone } from '../kit/time'
+import { atHand } from '../kit/whenReached'
 import { inField, keysOn, setKeysOn } from './keys'
 
-const Palette = dynamic(() => import('./Palette').then((module) => module.Palette), { ssr: false })
-const Notices = dynamic(() => import('./Notices').then((module) => module.Notices), { ssr: false })
-const KeyList = dynamic(() => import('./KeyList').then((module) => module.KeyList), { ssr: false })
+const Palette = dynamic(
+  atHand(() => import('./Palette').then((module) => module.Palette)),
+  {
+    ssr: false,
+  },
+)
+const Notices = dynamic(
+  atHand(() => import('./Notices').then((module) => module.Notices)),
+  {
+    ssr: false,
+  },
+)
+const KeyList = dynamic(
+  atHand(() => import('./KeyList').then((module) => module.KeyList)),
+  {
+    ssr: false,
+  },
+)
 
 const places = [
   { href: '/', name: 'Bench', key: 'b' },

@@ -2,10 +2,14 @@
 
 import dynamic from 'next/dynamic'
 import { useRef, useState } from 'react'
+import { atHand } from '../../kit/whenReached'
 
-const StrikePopover = dynamic(() => import('./StrikePopover').then((module) => module.StrikePopover), {
-  ssr: false,
-})
+const StrikePopover = dynamic(
+  atHand(() => import('./StrikePopover').then((module) => module.StrikePopover)),
+  {
+    ssr: false,
+  },
+)
 
 /** Take a line out of the plan, with the reason that the record keeps. */
 export function Strike({ what, onStrike }: { what: string; onStrike: (reason: string) => boolean }) {

@@ -11,6 +11,7 @@ import type { ObservationId } from '@/core/knowledge/vocabulary'
 import { Block } from '../../job/Block'
 import { useJob } from '../../job/JobProvider'
 import { Section } from '../../kit/Section'
+import { atHand } from '../../kit/whenReached'
 import { ObservationRow } from '../ObservationRow'
 import { CapacitorBlock } from './CapacitorBlock'
 import { GateLine } from './GateLine'
@@ -19,8 +20,16 @@ import { ReadingList } from './ReadingList'
 import { SupplyBlock } from './SupplyBlock'
 import { WindingBlock } from './WindingBlock'
 
-const NewPart = dynamic(() => import('./NewPart').then((module) => module.NewPart))
-const BrushSizes = dynamic(() => import('./BrushSizes').then((module) => module.BrushSizes))
+const NewPart = dynamic(
+  atHand(() => import('./NewPart').then((module) => module.NewPart)),
+  {
+    loading: () => null,
+  },
+)
+const BrushSizes = dynamic(
+  atHand(() => import('./BrushSizes').then((module) => module.BrushSizes)),
+  { loading: () => null },
+)
 
 /** Stage 3: readings, in the order offered or the person's own. */
 export function MeasureStage() {

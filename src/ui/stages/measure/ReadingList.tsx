@@ -7,8 +7,14 @@ import { formatOhm, significant } from '@/core/units'
 import { useJob } from '../../job/JobProvider'
 import { Section } from '../../kit/Section'
 import { TextField } from '../../kit/TextField'
+import { atHand } from '../../kit/whenReached'
 
-const History = dynamic(() => import('./History').then((module) => module.History), { ssr: false })
+const History = dynamic(
+  atHand(() => import('./History').then((module) => module.History)),
+  {
+    ssr: false,
+  },
+)
 
 const units = { capacitance: 'µF', resistance: 'Ω', 'to-frame': 'Ω', supply: 'V' }
 

@@ -8,12 +8,16 @@ import { familyLabel, type MotorKindId, type ObservationId, vocabulary } from '@
 import { useJob } from '../../job/JobProvider'
 import { Section } from '../../kit/Section'
 import { SelectField, TextField } from '../../kit/TextField'
+import { atHand } from '../../kit/whenReached'
 import { FamilySection } from '../../pieces/FamilySection'
 import { GoOn } from '../GoOn'
 import { ObservationRow } from '../ObservationRow'
 import { StopSigns } from '../StopSigns'
 
-const SoundsToCompare = dynamic(() => import('./SoundsToCompare').then((module) => module.SoundsToCompare))
+const SoundsToCompare = dynamic(
+  atHand(() => import('./SoundsToCompare').then((module) => module.SoundsToCompare)),
+  { loading: () => null },
+)
 
 /** Stage 1: what it is, what is heard, smelt and seen, from the outside. */
 export function NoticeStage() {

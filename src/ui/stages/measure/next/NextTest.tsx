@@ -8,14 +8,30 @@ import { actionInfo } from '@/core/knowledge/actions'
 import { shortCauses } from '@/core/knowledge/shortCauses'
 import { causeInfo, type ObservationId } from '@/core/knowledge/vocabulary'
 import { useJob } from '../../../job/JobProvider'
+import { atHand } from '../../../kit/whenReached'
 import { Head } from './Head'
 import { LeftOut } from './LeftOut'
 import { OtherTests } from './OtherTests'
 import { focusOn } from './readings'
 
-const LiveNow = dynamic(() => import('./LiveNow').then((module) => module.LiveNow))
-const TestCard = dynamic(() => import('./TestCard').then((module) => module.TestCard))
-const TrialCard = dynamic(() => import('./TrialCard').then((module) => module.TrialCard))
+const LiveNow = dynamic(
+  atHand(() => import('./LiveNow').then((module) => module.LiveNow)),
+  {
+    loading: () => null,
+  },
+)
+const TestCard = dynamic(
+  atHand(() => import('./TestCard').then((module) => module.TestCard)),
+  {
+    loading: () => null,
+  },
+)
+const TrialCard = dynamic(
+  atHand(() => import('./TrialCard').then((module) => module.TrialCard)),
+  {
+    loading: () => null,
+  },
+)
 
 /** The next best test as one card; others can be taken instead. */
 export function NextTest() {

@@ -6,16 +6,23 @@ import { diagnoseInputOf, reachOfTest } from '@/core/job'
 import { probes } from '@/core/knowledge/probes'
 import { observationInfo, vocabulary } from '@/core/knowledge/vocabulary'
 import { useJob } from '../../../job/JobProvider'
+import { atHand } from '../../../kit/whenReached'
 import { Facts } from './Facts'
 import { Head } from './Head'
 import { MakeDeadFirst } from './MakeDeadFirst'
 import { Results } from './Results'
 import { focusOn, placeOf } from './readings'
 
-const ProbeDrawing = dynamic(() =>
-  import('../../../pieces/ProbeDrawing').then((module) => module.ProbeDrawing),
+const ProbeDrawing = dynamic(
+  atHand(() => import('../../../pieces/ProbeDrawing').then((module) => module.ProbeDrawing)),
+  { loading: () => null },
 )
-const LiveLead = dynamic(() => import('./LiveLead').then((module) => module.LiveLead))
+const LiveLead = dynamic(
+  atHand(() => import('./LiveLead').then((module) => module.LiveLead)),
+  {
+    loading: () => null,
+  },
+)
 
 interface TestCardProps {
   test: NextTest
