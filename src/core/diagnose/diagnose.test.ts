@@ -264,7 +264,7 @@ describe('a simulated repairer', () => {
     expect(own.right).toBeGreaterThan(peer.right - 0.05)
     expect(own.tests).toBeLessThan((2 / 3) * peer.tests)
     expect(own.minutes).toBeLessThan((2 / 3) * peer.minutes)
-  }, 60_000)
+  }, 180_000)
 })
 
 describe('what the person knows better', () => {

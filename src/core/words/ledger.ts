@@ -107,7 +107,7 @@ const mend = mender(lexicon, [...plainEnglish, ...workshopWords])
  * One line of taking apart, as people speak with gloves on. What is not understood is a note that asks for its act; it is never
  * guessed to be an unscrewing. A forbidden bypass is refused in any wording.
  *
- * @example readLine({ text: '4 hex 1/4 long, cup B' }) // { action: 'unscrew', part: 'hex 1/4 long', count: 4, fastener: '1/4 hex long', cup: 'B' }
+ * @example readLine({ text: '4 hex 1/4 long, cup B' }) // { action: 'unscrew', part: 'hex 1/4 long', count: 4, fastener: 'hex 1/4 long', cup: 'B' }
  */
 export function readLine({ text, terminals = [] }: LedgerInput): LedgerReading {
   const said = inFigures(tidy(text, terminals))
@@ -532,5 +532,7 @@ function partOf(text: string, action: string): string {
         '',
       )
     : cleaned
-  return bare.replace(/^(?:the|a|an) /i, '').trim() || cleaned
+  const named = bare.replace(/^(?:the|a|an) /i, '').trim()
+  // The count stands in its own field.
+  return (action === 'unscrew' ? named.replace(/^\d+ (?:[x×] ?)?(?=\S)/, '') : named) || cleaned
 }

@@ -9,7 +9,7 @@ const number = (text: string | undefined): number => Number((text ?? '').replace
 /**
  * Readings that people tell with their figures: volts by where they were taken, a capacitor beside its label, ohms.
  *
- * @example readingsIn('118 volts at its plug') // { 'motor-voltage': 118 }
+ * @example readingsIn('118 volts at its plug') // { 'motor-voltage': 'normal' }
  */
 export function readingsIn(said: string): Readings {
   return { ...voltsIn(said), ...capacitorIn(said), ...ohmsIn(said) }

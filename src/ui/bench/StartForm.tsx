@@ -1,5 +1,6 @@
 'use client'
 
+import { unstable_rethrow } from 'next/navigation'
 import { useEffect, useState, useTransition } from 'react'
 import { shortLabels, valueLabel } from '@/core/knowledge/valueLabels'
 import {
@@ -46,14 +47,20 @@ export function StartForm({ machines }: { machines: KnownMachine[] }) {
         setError('Choose what kind of fan has stopped.')
         return
       }
-      const answer = await openJobAction({
-        symptom: text.trim(),
-        family: kind,
-        ...(machineId ? { machineId } : {}),
-        findings: findingsOf(reading, struck).map(({ observation, value }) => ({ observation, value })),
-        stops: reading ? standingStops(reading) : [],
-      })
-      if (answer?.error) setError(answer.error.message)
+      try {
+        const answer = await openJobAction({
+          symptom: text.trim(),
+          family: kind,
+          ...(machineId ? { machineId } : {}),
+          findings: findingsOf(reading, struck).map(({ observation, value }) => ({ observation, value })),
+          stops: reading ? standingStops(reading) : [],
+        })
+        if (answer?.error) setError(answer.error.message)
+      } catch (failure) {
+        // Going to the new job is thrown as well.
+        unstable_rethrow(failure)
+        setError('The server cannot be reached. What you wrote stays here; start again when it can.')
+      }
     })
   }
   return (

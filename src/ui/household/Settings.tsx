@@ -15,7 +15,10 @@ export function Settings({ household }: { household: HouseholdRow }) {
   const router = useRouter()
   const save = async (change: Partial<HouseholdRow>) => {
     setRow({ ...row, ...change })
-    const problem = await saveHouseholdAction(change as Record<string, unknown>)
+    const problem = await saveHouseholdAction(change as Record<string, unknown>).catch(() => {
+      setRow(row)
+      return { message: 'The server cannot be reached, so this was not saved. Try again when it can.' }
+    })
     setError(problem?.message ?? null)
     if (!problem && 'theme' in change) document.documentElement.dataset.theme = change.theme
     if (!problem) router.refresh()

@@ -43,7 +43,9 @@ export function PlateReading({ kind, target, photo, onClose }: PlateReadingProps
       .catch((failure: unknown) => {
         if (!abort.signal.aborted)
           setError(
-            failure instanceof Error ? failure.message : 'The plate could not be read. Type it instead.',
+            failure instanceof Error && !(failure instanceof TypeError)
+              ? failure.message
+              : 'The plate could not be read now. Try again when the server can be reached, or type it.',
           )
       })
       .finally(() => !abort.signal.aborted && setProgress(null))

@@ -20,18 +20,20 @@ const YEAR = 365.25 * 86_400_000
 
 /** Capacitance of this machine over the years, and when the present capacitor leaves its window. */
 export function History({ machineId }: { machineId: string }) {
-  const [readings, setReadings] = useState<PastReading[] | null>(null)
+  const [readings, setReadings] = useState<PastReading[] | 'away' | null>(null)
   useEffect(() => {
     let gone = false
     void fetch(`/api/machines/${machineId}/readings`)
       .then((response) => response.json())
       .then((answer: { readings?: PastReading[] }) => !gone && setReadings(answer.readings ?? []))
-      .catch(() => !gone && setReadings([]))
+      .catch(() => !gone && setReadings('away'))
     return () => {
       gone = true
     }
   }, [machineId])
-  if (readings === null) return <p className="caption">Reading …</p>
+  if (readings === null) return <p className="caption">Earlier readings are being fetched …</p>
+  if (readings === 'away')
+    return <p role="alert">The server cannot be reached just now. Close this and open it again later.</p>
   if (readings.length === 0) return <p className="caption">No capacitance of this machine was kept before.</p>
   const points = [...new Set(readings.map((reading) => reading.point))]
   return (

@@ -1,0 +1,81 @@
+import fc from 'fast-check'
+import { describe, expect, it } from 'vitest'
+import { readLine } from './ledger'
+
+const read = (text: string, terminals?: string[]) => readLine({ text, ...(terminals ? { terminals } : {}) })
+
+describe('a line of taking apart, as people speak', () => {
+  it.each([
+    [
+      'four quarter inch hex, long ones, cup C',
+      { action: 'unscrew', count: 4, fastener: expect.stringContaining('1/4'), cup: 'C' },
+    ],
+    ['unplugged the two pin connector from the board', { action: 'unplug' }],
+    ['pulled the drain hose off the inducer', { action: 'pull-hose' }],
+    ['snipped a zip tie round the harness', { action: 'cut-tie' }],
+    ['slid the drawer out', { action: 'slide-out' }],
+    ['desoldered the black lead', { action: 'unsolder' }],
+    ['unscrwed 3 torx from the sroud', { action: 'unscrew', count: 3 }],
+    ['took a photo of the wiring', { action: 'photo' }],
+  ])('"%s"', (text, expected) => expect(read(text)).toMatchObject(expected))
+
+  it('a colour and a terminal are a wire that comes off', () =>
+    expect(read('red off at R', ['R', 'C', 'G'])).toMatchObject({
+      action: 'disconnect',
+      colour: 'red',
+      terminal: 'R',
+    }))
+
+  it('what says no act is kept as a note in the person’s words', () => {
+    expect(read('there was soot round the collar')).toMatchObject({
+      action: 'note',
+      part: 'there was soot round the collar',
+    })
+    expect(read('hmm')).toMatchObject({ action: 'note' })
+  })
+
+  it('an amount and its unit are read', () =>
+    expect(read('measured 12,5 ohms across the winding')).toMatchObject({
+      action: 'measure',
+      amount: { value: 12.5, unit: 'ohm' },
+    }))
+
+  it('the part keeps the words, and the count stands in its own field', () =>
+    expect(read('6 screws of the front panel')).toMatchObject({
+      count: 6,
+      part: 'screws of the front panel',
+    }))
+})
+
+describe('what is never bridged', () => {
+  it.each([
+    'jumpered the pressure switch',
+    'put a paper clip across the rollout switch',
+    'bridged the limit so it runs',
+    'twisted the two wires of the float switch together',
+    'taped the pressure switch down',
+  ])('"%s" is refused', (text) => {
+    const { refused, action } = read(text)
+    expect(refused).toMatchObject({ code: 'forbidden-bypass' })
+    expect(refused?.text).toMatch(/^[A-Z].*\.$/s)
+    expect(action).toBe('bypass')
+  })
+
+  it.each([
+    'taped the door switch in for a minute',
+    'unplugged the pressure switch',
+    'pulled the hose off the pressure switch',
+  ])('"%s" is taken', (text) => expect(read(text).refused).toBeUndefined())
+})
+
+describe('whatever is typed', () => {
+  it('is read without an error, and its words are not lost', () =>
+    fc.assert(
+      fc.property(fc.string({ maxLength: 200, unit: 'grapheme' }), (text) => {
+        const line = readLine({ text })
+        if (line.action === 'note') expect(line.part).toBe(text.trim().replace(/\s+/g, ' '))
+        if (line.count !== undefined) expect(line.count).toBeGreaterThan(0)
+      }),
+      { numRuns: 300 },
+    ))
+})
