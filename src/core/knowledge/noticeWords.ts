@@ -44,7 +44,7 @@ export const noticeRules: NoticeRule[] = [
   rule(
     'fan-state',
     'starts-then-stops',
-    /\bcuts? out\b|\bshuts? (?:itself )?off after\b|\b(?:starts?|runs?|goes|comes on)(?: up)?(?: for)?(?: a| \d+)?(?: few)?(?: seconds?| minutes?| bit| moment)?,? (?:and |then |but |and then )+(?:it )?(?:stops?|quits?|dies|cuts? out|shuts? (?:off|down))\b|\bstarts then quits\b|\bstops? after (?:a |\d+ )?(?:few )?(?:seconds?|minutes?)|\bruns? a minute\b/,
+    /\bcuts? out\b|\bshuts? (?:itself )?off after\b|\b(?:starts?|runs?|goes|comes on)(?: up)?(?: for)?(?: a| \d+)?(?: few)?(?: sec(?:ond)?s?| min(?:ute)?s?| bit| moment)?,? (?:and |then |but |and then )+(?:it )?(?:stops?|quits?|dies|cuts? out|shuts? (?:off|down))\b|\bstarts then quits\b|\bstops? after (?:a |\d+ )?(?:few )?(?:sec(?:ond)?s?|min(?:ute)?s?)\b|\bruns? a minute\b/,
   ),
   rule(
     'fan-state',
@@ -490,7 +490,7 @@ export const noticeRules: NoticeRule[] = [
   rule(
     'fouling',
     'dirty',
-    /\b(?:full of|choked with|caked|clogged|thick) (?:in |with )?(?:ash|dust|lint|dirt|hair|dog hair|grease|fluff)\b|\b(?:black )?gunk\b|\bdog hair\b|\bfilthy\b|\bfull of ash\b/,
+    /\b(?:full of|choked with|caked|clogged|thick) (?:in |with )?(?:ash|dust|lint|dirt|hair|dog hair|grease|fluff)\b|\b(?:black )?gunk\b|\bgreasy\b|\bcovered in (?:grease|dust|lint)\b|\bdog hair\b|\bfilthy\b|\bfull of ash\b/,
     { unless: /\bfilters?\b/ },
   ),
   rule('fouling', 'clean', /\b(?:wheel|blades?|fan) (?:is|are|looks?) clean\b/),
