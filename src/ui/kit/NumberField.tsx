@@ -75,13 +75,17 @@ export function NumberField({
           className="pointer-events-none absolute inset-y-0 right-2 flex items-center text-soft text-sm"
           aria-hidden="true"
         >
-          {unit ?? quantities[quantity].symbol}
+          {ownLength(typed, quantity) ? '' : (unit ?? quantities[quantity].symbol)}
         </span>
       </div>
       <FieldNote id={`${id}-note`} error={error} hint={hint} />
     </div>
   )
 }
+
+/** A length that names its own unit is not followed by the household's. */
+const ownLength = (typed: string, quantity: Quantity): boolean =>
+  quantity === 'mm' && /(?:[a-z]|["″])\s*$/i.test(typed)
 
 /** Number fields that can be typed into, in the order of the page. */
 function numberFields(): HTMLInputElement[] {
