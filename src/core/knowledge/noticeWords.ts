@@ -189,7 +189,7 @@ export const noticeRules: NoticeRule[] = [
   rule(
     'nudge-start',
     'starts-and-runs',
-    /\b(?:goes|runs|starts|turns|spins|works)(?: up)? (?:when|if|once|after) (?:i |you |we )?(?:push|nudg|flick|spin|help|give it a (?:push|shove|nudge|flick))\w*|\b(?:push|shove|nudge|flick|poke|prod|kick|spin (?:it|the blade))(?:e?d)?\b.*\b(?:off it went|took (?:right )?off|away it went|(?:it )?(?:runs|starts|started|goes|went|ran))\b|\bneed(?:s|ed) a (?:shove|push|nudge|flick)\b|\bstarts (?:with|on|if|when) (?:a |i |you )?(?:push|shove|nudge|flick)\w*/,
+    /\b(?:goes|runs|starts|turns|spins|works)(?: up)? (?:when|if|once|after) (?:i |you |we )?(?:push|nudg|flick|spin|help|give it a (?:push|shove|nudge|flick))\w*|\b(?:push|shove|nudge|flick|poke|prod|kick|spin (?:it|the blade))(?:e?d)?\b.*\b(?:off it went|took (?:right )?off|away it went|(?:it )?(?:runs|starts|started|goes|went|ran))\b|\bneed(?:s|ed) a (?:shove|push|nudge|flick|poke|prod|kick)\b|\b(?:starts?|gets? going|turns?|spins?|runs?) (?:with|on|if|when|after) (?:a |i |you )?(?:push|shove|nudge|flick|poke|prod|kick|hit|tap)\w*/,
     { unless: /\brattles till\b|\bnope\b|\bpushed in\b/ },
   ),
   // Which speeds.
