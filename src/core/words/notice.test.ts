@@ -56,6 +56,26 @@ describe('what is told at once', () => {
     expect(reading.observations.smell).toBeUndefined()
   })
 
+  it('a denial takes back the danger that it speaks of, and no other', () => {
+    const wet = readNotice({ text: 'inducer stopped, no soot, but water on the control board' })
+    expect(wet).toMatchObject({
+      raised: ['water-on-electrics'],
+      observations: { 'danger-signs': 'water-on-electrics' },
+    })
+    expect(wet.asked).not.toContain('water-on-electrics')
+    expect(readNotice({ text: 'inducer rattles, no gas smell' })).toMatchObject({
+      raised: [],
+      asked: ['gas-smell'],
+    })
+  })
+
+  it('a danger that is denied once and told once is told', () =>
+    expect(readNotice({ text: 'no smell of gas yesterday; now there is a smell of gas' })).toMatchObject({
+      raised: ['gas-smell'],
+      asked: [],
+      observations: { smell: 'gas' },
+    }))
+
   it('what was before is not what is now', () =>
     expect(readNotice({ text: 'it used to squeal, now it only hums' }).observations).toMatchObject({
       'fan-state': 'hums',

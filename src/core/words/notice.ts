@@ -18,6 +18,10 @@ export interface NoticeReading {
   families: FamilyId[]
   observations: Partial<Record<ObservationId, string | number>>
   stops: StopRuleId[]
+  /** Those of `stops` that are told and not denied: the job begins with them. */
+  raised: StopRuleId[]
+  /** Those of `stops` that are only denied: they are asked back. */
+  asked: StopRuleId[]
   denied: { observation: ObservationId; value: string }[]
   /** Words that nothing used. */
   rest: string[]
@@ -110,6 +114,8 @@ export function readNotice({ text, family }: NoticeInput): NoticeReading {
     families,
     observations: found.observations,
     stops: danger.stops,
+    raised: danger.raised,
+    asked: danger.stops.filter((stop) => !danger.raised.includes(stop)),
     denied: found.denied,
     rest: restOf(text, said, [...Object.values(found.words), ...found.deniedWords, ...danger.words]),
     words: found.words,
@@ -137,6 +143,17 @@ const isQuestion = (said: string): boolean =>
     said,
   ) || /\b(?:toast|big fan of what)\b/.test(said)
 
+/** "No hum at first, then it hums": what is said anywhere is said; only where all of it is denied, it is denied. */
+function tellingOf(
+  pattern: RegExp,
+  said: string,
+  isDenied: (match: RegExpExecArray) => boolean,
+): { match: RegExpExecArray; denied: boolean } | null {
+  const matches = [...said.matchAll(new RegExp(pattern.source, 'g'))]
+  const match = matches.find((each) => !isDenied(each)) ?? matches[0]
+  return match ? { match, denied: isDenied(match) } : null
+}
+
 interface Told {
   rule: NoticeRule
   denied: boolean
@@ -160,13 +177,12 @@ function factsIn(said: string): Found {
       if (told.some((each) => each.rule === rule && !each.denied)) continue
       if (whole && !acrossClauses.has(rule.observation)) continue
       if (rule.unless?.test(piece)) continue
-      // "No hum at first, then it hums": what is said anywhere is said.
-      const matches = [...piece.matchAll(new RegExp(rule.pattern.source, 'g'))]
-      const match = matches.find(({ index }) => !DENIAL.test(piece.slice(0, index))) ?? matches[0]
-      if (!match) continue
+      const telling = tellingOf(rule.pattern, piece, ({ index }) => DENIAL.test(piece.slice(0, index)))
+      if (!telling) continue
+      const { match, denied } = telling
       told.push({
         rule,
-        denied: DENIAL.test(piece.slice(0, match.index)),
+        denied,
         past: isPast(piece, match.index, clauses, whole ? -1 : index),
         text: match[0],
       })
@@ -266,33 +282,37 @@ const joined = (one: string, other: string): string =>
 
 interface DangerFound {
   stops: StopRuleId[]
+  raised: StopRuleId[]
   findings: { observation: ObservationId; value: string; denied: boolean }[]
   words: string[]
 }
 
-/** Danger words raise their stop even where they are denied; what was denied is asked back. */
+/** Danger words name their stop even where they are denied; a denial takes back the danger that it speaks of, and no other. */
 function dangersIn(said: string): DangerFound {
-  const stops: StopRuleId[] = []
+  const [stops, raised] = [new Set<StopRuleId>(), new Set<StopRuleId>()]
   const findings: DangerFound['findings'] = []
   const words: string[] = []
   for (const { stop, pattern, finding, unless } of dangerWords) {
-    const match = pattern.exec(said)
-    if (!match || unless?.test(said)) continue
-    if (!stops.includes(stop)) stops.push(stop)
-    words.push(match[0])
-    if (finding) {
-      const [observation, value] = finding
-      const clause = said.slice(0, match.index).split(/[.;]/).at(-1) ?? ''
-      const denied =
-        DENIAL.test(clause) ||
-        /\bno\b/.test(match[0]) ||
-        /^\W*(?:is |was |stays? )?(?:quiet|silent|fine|ok)\b/.test(
-          said.slice(match.index + match[0].length, match.index + match[0].length + 14),
-        )
-      findings.push({ observation, value, denied })
-    }
+    if (unless?.test(said)) continue
+    const telling = tellingOf(pattern, said, (match) => isDangerDenied(said, match))
+    if (!telling) continue
+    stops.add(stop)
+    words.push(telling.match[0])
+    // A danger without a finding cannot be asked back in its place: it stands.
+    if (!telling.denied || !finding) raised.add(stop)
+    if (finding) findings.push({ observation: finding[0], value: finding[1], denied: telling.denied })
   }
-  return { stops, findings, words }
+  return { stops: [...stops], raised: [...raised], findings, words }
+}
+
+function isDangerDenied(said: string, match: RegExpExecArray): boolean {
+  const clause = said.slice(0, match.index).split(/[.;]/).at(-1) ?? ''
+  const end = match.index + match[0].length
+  return (
+    DENIAL.test(clause) ||
+    /\bno\b/.test(match[0]) ||
+    /^\W*(?:is |was |stays? )?(?:quiet|silent|fine|ok)\b/.test(said.slice(end, end + 14))
+  )
 }
 
 /** The heaviest word decides; where two weigh the same, the one with more beside it. */
@@ -319,14 +339,15 @@ const FILLERS = new Set(
   ),
 )
 
+const FAMILY_WORDS = new Set(
+  Object.values(familyWords).flatMap((words) =>
+    words.flatMap((word) => (typeof word === 'string' ? word.split(' ') : [])),
+  ),
+)
+
 /** Words that nothing used, as they were typed. */
 function restOf(text: string, said: string, used: string[]): string[] {
   const taken = new Set(used.flatMap((each) => each.split(/[^\p{L}\p{N}]+/u)))
-  const family = new Set(
-    Object.values(familyWords).flatMap((words) =>
-      words.flatMap((word) => (typeof word === 'string' ? word.split(' ') : [])),
-    ),
-  )
   const typed = text.split(/[^\p{L}\p{N}']+/u).filter(Boolean)
   const mended = said.split(/[^\p{L}\p{N}']+/u)
   return typed.filter((word, index) => {
@@ -336,7 +357,7 @@ function restOf(text: string, said: string, used: string[]): string[] {
       !FILLERS.has(known) &&
       !taken.has(known) &&
       !taken.has(word.toLowerCase()) &&
-      !family.has(known)
+      !FAMILY_WORDS.has(known)
     )
   })
 }

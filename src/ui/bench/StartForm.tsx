@@ -8,7 +8,6 @@ import {
   familyIds,
   familyLabel,
   type ObservationId,
-  type StopRuleId,
   vocabulary,
 } from '@/core/knowledge/vocabulary'
 import type { NoticeReading } from '@/core/words/notice'
@@ -53,7 +52,7 @@ export function StartForm({ machines }: { machines: KnownMachine[] }) {
           family: kind,
           ...(machineId ? { machineId } : {}),
           findings: findingsOf(reading, struck).map(({ observation, value }) => ({ observation, value })),
-          stops: reading ? standingStops(reading) : [],
+          stops: reading?.raised ?? [],
         })
         if (answer?.error) setError(answer.error.message)
       } catch (failure) {
@@ -199,30 +198,16 @@ function useNoticed(text: string): NoticeReading | null {
   return read ? read({ text }) : null
 }
 
-/** Stops that the words raise and do not deny. */
-const standingStops = ({ stops, denied }: NoticeReading): StopRuleId[] => {
-  const deniedStops = denied.flatMap(({ observation, value }) =>
-    observation === 'smell' && value === 'gas'
-      ? ['gas-smell']
-      : observation === 'danger-signs'
-        ? ['co-or-soot', 'water-on-electrics', 'burnt-supply']
-        : [],
-  )
-  return stops.filter((stop) => !deniedStops.includes(stop))
-}
-
 /** Dangers that are named, what is denied, and what nobody understood: none of it is lost. */
 function AlsoSaid({ noticed }: { noticed: NoticeReading }) {
-  const standing = standingStops(noticed)
-  const asked = noticed.stops.filter((stop) => !standing.includes(stop))
   return (
     <div className="mt-2 text-sm" role="status">
-      {standing.map((stop) => (
+      {noticed.raised.map((stop) => (
         <p key={stop} className="border-stop border-l-4 pl-2 font-bold text-stop">
           {`${vocabulary.stopRules[stop].label}: the job begins with what to do about it.`}
         </p>
       ))}
-      {asked.map((stop) => (
+      {noticed.asked.map((stop) => (
         <p key={stop} className="border-ink border-l-2 pl-2">
           {`You wrote that there is none of it: ${vocabulary.stopRules[stop].label.toLowerCase()}. If you are not sure of that, say so in the job before anything else.`}
         </p>
