@@ -24,8 +24,6 @@ test('resistances are typed round the ring with Enter, o is over-range, and a pa
   page,
 }) => {
   await openDemoJob(page, 'Cooling unit', 'measure')
-  // The block of the new part comes behind the first page.
-  await page.locator('html[data-warm]').waitFor({ state: 'attached' })
   const chord = (pair: string) => page.locator('#winding-new').getByLabel(`${pair}, ohms`)
   await chord('purple to yellow').focus()
   await page.keyboard.press('Control+a')

@@ -1,6 +1,5 @@
 'use client'
 
-import dynamic from 'next/dynamic'
 import { usableTest } from '@/core/diagnose'
 import { diagnoseInputOf, reachOfPart, reachOfTest } from '@/core/job'
 import { askedByHand, askedLive, askedOutside } from '@/core/knowledge/asked'
@@ -11,25 +10,15 @@ import type { ObservationId } from '@/core/knowledge/vocabulary'
 import { Block } from '../../job/Block'
 import { useJob } from '../../job/JobProvider'
 import { Section } from '../../kit/Section'
-import { atHand } from '../../kit/whenReached'
 import { ObservationRow } from '../ObservationRow'
+import { BrushSizes } from './BrushSizes'
 import { CapacitorBlock } from './CapacitorBlock'
 import { GateLine } from './GateLine'
+import { NewPart } from './NewPart'
 import { NextTest } from './next/NextTest'
 import { ReadingList } from './ReadingList'
 import { SupplyBlock } from './SupplyBlock'
 import { WindingBlock } from './WindingBlock'
-
-const NewPart = dynamic(
-  atHand(() => import('./NewPart').then((module) => module.NewPart)),
-  {
-    loading: () => null,
-  },
-)
-const BrushSizes = dynamic(
-  atHand(() => import('./BrushSizes').then((module) => module.BrushSizes)),
-  { loading: () => null },
-)
 
 /** Stage 3: readings, in the order offered or the person's own. */
 export function MeasureStage() {

@@ -1,8 +1,15 @@
 'use client'
 
-import { BesideOld } from './BesideOld'
+import dynamic from 'next/dynamic'
+import { atHand } from '../../kit/whenReached'
 import { CapacitorBlock } from './CapacitorBlock'
 import { WindingBlock } from './WindingBlock'
+
+// A table to read may come late; fields may not: what is typed before they answer would be lost.
+const BesideOld = dynamic(
+  atHand(() => import('./BesideOld').then((module) => module.BesideOld)),
+  { loading: () => null },
+)
 
 /** A new part is measured before it goes in, with the same pieces. */
 export function NewPart() {
