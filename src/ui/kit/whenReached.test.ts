@@ -15,7 +15,7 @@ afterEach(() => {
 })
 
 /** Fails so many times, then comes. */
-const after = (failures: number) => {
+const failing = (failures: number) => {
   const load = vi.fn(async () => {
     if (load.mock.calls.length <= failures) throw new Error('no connection')
     return 'piece'
@@ -25,12 +25,12 @@ const after = (failures: number) => {
 
 describe('a piece of script that comes late', () => {
   it('comes at once where it can', async () => {
-    await expect(whenReached(after(0))).resolves.toBe('piece')
+    await expect(whenReached(failing(0))).resolves.toBe('piece')
     expect(listeners.size).toBe(0)
   })
 
   it('is asked for again until it comes, and listens no longer then', async () => {
-    const load = after(3)
+    const load = failing(3)
     const piece = whenReached(load)
     await vi.advanceTimersByTimeAsync(12_000)
     await expect(piece).resolves.toBe('piece')
@@ -39,7 +39,7 @@ describe('a piece of script that comes late', () => {
   })
 
   it('does not wait for the clock when the connection is back', async () => {
-    const load = after(1)
+    const load = failing(1)
     const piece = whenReached(load)
     await vi.advanceTimersByTimeAsync(10)
     for (const listener of listeners) listener()
