@@ -1,4 +1,5 @@
 import fc from 'fast-check'
+import { isCoreError } from '../errors'
 import { actions } from '../knowledge/actions'
 import { optionKinds } from '../knowledge/options'
 import {
@@ -258,4 +259,17 @@ export const begin = ({ family, motorKind, dead, bench }: Start): JobSnapshot =>
   return bench
     ? withChanges(job, planAct(job, { kind: 'part.out', id: 'out', part: 'motor' }, NOW).changes)
     : job
+}
+
+/** The job after these draws; what is refused on the way changes nothing. */
+export function jobAfter(from: Parameters<typeof begin>[0], draws: Draw[]): JobSnapshot {
+  let job = begin(from)
+  for (const draw of draws) {
+    try {
+      job = withChanges(job, planAct(job, actOf(job, draw), NOW).changes)
+    } catch (error) {
+      if (!isCoreError(error)) throw error
+    }
+  }
+  return job
 }

@@ -2,11 +2,9 @@ import fc from 'fast-check'
 import type { ComponentType } from 'react'
 import { renderToString } from 'react-dom/server'
 import { describe, expect, it, vi } from 'vitest'
-import { isCoreError } from '@/core/errors'
-import { type JobSnapshot, withChanges } from '@/core/job'
-import { actOf, anyDraw, begin, start } from '@/core/job/anyAct.testing'
+import type { JobSnapshot } from '@/core/job'
+import { anyDraw, jobAfter, start } from '@/core/job/anyAct.testing'
 import { jobOn, NOW } from '@/core/job/job.testing'
-import { planAct } from '@/core/job/plan'
 import { Record } from '../record/Record'
 import { DecideStage } from '../stages/decide/DecideStage'
 import { MakeDeadStage } from '../stages/makeDead/MakeDeadStage'
@@ -57,14 +55,7 @@ describe('a page of a job', () => {
   it('shows every row that an act can store, on every stage and in the record', () => {
     fc.assert(
       fc.property(start, fc.array(anyDraw, { minLength: 10, maxLength: 60 }), (from, draws) => {
-        let job = begin(from)
-        for (const draw of draws) {
-          try {
-            job = withChanges(job, planAct(job, actOf(job, draw), NOW).changes)
-          } catch (error) {
-            if (!isCoreError(error)) throw error
-          }
-        }
+        const job = jobAfter(from, draws)
         for (const [name, Stage] of Object.entries(stages)) {
           const html = page(job, Stage)
           expect(failures(html), name).toBe(0)
