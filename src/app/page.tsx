@@ -1,6 +1,7 @@
 import Link from 'next/link'
+import { titleAndPlace } from '@/core/job/title'
 import { dayIn } from '@/core/units/days'
-import { readBench, titleAndPlace } from '@/server/household'
+import { readBench } from '@/server/household'
 import { personZone } from '@/server/zone'
 import { JobList } from '@/ui/bench/JobList'
 import { StartForm } from '@/ui/bench/StartForm'

@@ -1,5 +1,5 @@
+import { titleAndPlace } from '@/core/job/title'
 import { listJobs, listMachines } from '@/data/household'
-import { titleAndPlace } from './household'
 import { store } from './store'
 
 /** Jobs and machines by name, for finding. */

@@ -1,6 +1,7 @@
 import type { HouseholdRow, JobRow, MachineRow } from '@/core/job'
+import { machineTitle, titleAndPlace } from '@/core/job/title'
 import { proveChecks } from '@/core/knowledge/proofChecks'
-import { type FamilyId, familyLabel } from '@/core/knowledge/vocabulary'
+import type { FamilyId } from '@/core/knowledge/vocabulary'
 import { dayIn } from '@/core/units/days'
 import { findHousehold, findMachine, listJobs, listMachines } from '@/data/household'
 import { listDueLooks } from '@/data/jobs'
@@ -107,9 +108,3 @@ export async function readMachine(id: string): Promise<{ machine: MachineRow; jo
   const jobs = (await listJobs(db)).filter((job) => job.machineId === id)
   return { machine, jobs }
 }
-
-export const machineTitle = (machine: MachineRow): string => machine.name || familyLabel(machine.family)
-
-/** A machine with where it stands, as lists name it. */
-export const titleAndPlace = (machine: MachineRow): string =>
-  [machineTitle(machine), machine.place].filter(Boolean).join(', ')

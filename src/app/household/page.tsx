@@ -1,4 +1,5 @@
 import Link from 'next/link'
+import { machineTitle } from '@/core/job/title'
 import { familyLabel, vocabulary } from '@/core/knowledge/vocabulary'
 import { readHousehold, readMachinesWithJobs } from '@/server/household'
 import { personZone } from '@/server/zone'
@@ -28,7 +29,7 @@ export default async function HouseholdPage() {
                 // biome-ignore lint/performance/noImgElement: served from the data folder, already small
                 <img
                   src={`/api/photos/${machine.pictureHash}`}
-                  alt={`${machine.name || familyLabel(machine.family)}`}
+                  alt={machineTitle(machine)}
                   className="h-24 w-32 shrink-0 border border-line object-cover"
                   loading="lazy"
                 />
@@ -36,7 +37,7 @@ export default async function HouseholdPage() {
                 <FamilySection family={machine.family} className="h-24 w-32 shrink-0" />
               )}
               <div className="min-w-0">
-                <p className="font-bold leading-tight">{machine.name || familyLabel(machine.family)}</p>
+                <p className="font-bold leading-tight">{machineTitle(machine)}</p>
                 <p className="caption">
                   {[machine.place, familyLabel(machine.family)].filter(Boolean).join(' · ')}
                 </p>

@@ -1,4 +1,5 @@
-import { readBench, titleAndPlace } from '@/server/household'
+import { titleAndPlace } from '@/core/job/title'
+import { readBench } from '@/server/household'
 import { Instruments } from '@/ui/instruments/Instruments'
 
 export const metadata = { title: 'Instruments' }

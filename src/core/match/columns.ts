@@ -92,6 +92,9 @@ const capacitorData: DataField[] = [
   },
 ]
 
+/** What is measured at a capacitor: its can. */
+export const capacitorSizes: DataField[] = capacitorData.filter(({ group }) => group === 'size')
+
 /** Everything that a column of a price list may hold. */
 export const columnsOf = (kind: PartKind): DataField[] =>
   kind === 'motor' ? [...motorData, ...tradeData] : capacitorData

@@ -4,8 +4,8 @@ import dynamic from 'next/dynamic'
 import Link from 'next/link'
 import { usePathname } from 'next/navigation'
 import { type ReactNode, useState } from 'react'
+import { titleAndPlace } from '@/core/job/title'
 import { shortCauses } from '@/core/knowledge/shortCauses'
-import { familyLabel } from '@/core/knowledge/vocabulary'
 import { formatPercent } from '@/core/units'
 import { ago } from '../kit/time'
 import { useFetchKept } from '../kit/useFetchKept'
@@ -54,9 +54,7 @@ export function JobFrame({ children }: { children: ReactNode }) {
     <div className="mx-auto max-w-[1440px] pb-32 mid:px-5 wide:pb-0">
       <JobKeys />
       <header className="flex flex-wrap items-baseline gap-x-4 px-4 py-2.5 mid:px-0">
-        <h1 className="flex-1 text-lg mid:flex-none mid:text-[1.3rem]">
-          {[machine.name || familyLabel(machine.family), machine.place].filter(Boolean).join(', ')}
-        </h1>
+        <h1 className="flex-1 text-lg mid:flex-none mid:text-[1.3rem]">{titleAndPlace(machine)}</h1>
         <p className="caption hidden min-w-0 flex-1 truncate mid:block">{job.symptom}</p>
         <p className="caption hidden mid:block">
           {household.name} · opened {ago(job.openedAt, now)} ·{' '}

@@ -1,20 +1,30 @@
 'use client'
 
-interface ChipsProps {
+interface ChipsProps<T extends string> {
   label: string
-  values: { value: string; label: string }[]
-  chosen: string | null
+  /** The label stands in front of the buttons; else only screen readers are told it. */
+  labelled?: boolean
+  values: { value: T; label: string }[]
+  chosen: T | '' | null
   disabled?: boolean
   /** Chosen by a reading and not by hand: shown, not changed here. */
   note?: string
-  onChoose: (value: string | null) => void
+  onChoose: (value: T | null) => void
 }
 
 /** One choice of a few, as buttons; a second press takes it back. Nothing chosen is a good answer. */
-export function Chips({ label, values, chosen, disabled = false, note, onChoose }: ChipsProps) {
+export function Chips<T extends string>({
+  label,
+  values,
+  chosen,
+  labelled = false,
+  disabled = false,
+  note,
+  onChoose,
+}: ChipsProps<T>) {
   return (
     <fieldset className="flex min-w-0 flex-wrap content-start items-start gap-1.5">
-      <legend className="sr-only">{label}</legend>
+      <legend className={labelled ? 'float-left mr-2 text-sm' : 'sr-only'}>{label}</legend>
       {values.map(({ value, label: text }) => (
         <button
           key={value}

@@ -1,11 +1,11 @@
 import type { JobSnapshot } from '@/core/job'
 import { chosenMotor, partName } from '@/core/job/candidates'
-import { familyLabel } from '@/core/knowledge/vocabulary'
+import { titleAndPlace } from '@/core/job/title'
 import { significant } from '@/core/units'
 import { wiringCheckOf } from '@/core/wiring/ofJob'
 import { roleOf, stripOf } from '@/core/wiring/strip'
 import { LocalTime } from './LocalTime'
-import { PrintButton } from './PrintButton'
+import { Paper } from './Paper'
 
 /** The card on the inside of the cabinet door: what is fitted, and where each lead lands. */
 export function DoorCard({ snapshot, zone, now }: { snapshot: JobSnapshot; zone: string; now: number }) {
@@ -15,20 +15,9 @@ export function DoorCard({ snapshot, zone, now }: { snapshot: JobSnapshot; zone:
   const check = wiringCheckOf(snapshot)
   const landed = leads.filter(({ landingId }) => landingId !== null)
   return (
-    <main
-      id="work"
-      className="mx-auto max-w-[720px] bg-surface px-6 py-8 mid:my-6 mid:border mid:border-line print:my-0 print:border-0 print:p-0"
-    >
-      <div className="no-print mb-6 flex gap-2">
-        <PrintButton />
-        <a className="btn" href={`/jobs/${job.id}/refit`}>
-          Back to the job
-        </a>
-      </div>
+    <Paper back={`/jobs/${job.id}/refit`} narrow>
       <article className="border-2 border-ink p-5">
-        <h1 className="text-2xl">
-          {[machine.name || familyLabel(machine.family), machine.place].filter(Boolean).join(', ')}
-        </h1>
+        <h1 className="text-2xl">{titleAndPlace(machine)}</h1>
         <p className="caption">
           Wired <LocalTime at={new Date(now).toISOString()} zone={zone} onlyDay />
           {motor ? `, motor ${partName(snapshot, motor)}` : ''}
@@ -76,6 +65,6 @@ export function DoorCard({ snapshot, zone, now }: { snapshot: JobSnapshot; zone:
           goes in.
         </p>
       </article>
-    </main>
+    </Paper>
   )
 }

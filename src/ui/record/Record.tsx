@@ -13,6 +13,7 @@ import { chosenCapacitor, chosenMotor, partName } from '@/core/job/candidates'
 import { logSentence } from '@/core/job/logWords'
 import { motorPlateFields } from '@/core/job/oldPart'
 import { refitOf } from '@/core/job/refitOf'
+import { titleAndPlace } from '@/core/job/title'
 import { actionInfo } from '@/core/knowledge/actions'
 import { proveChecks } from '@/core/knowledge/proofChecks'
 import { shortLabels, valueLabel } from '@/core/knowledge/valueLabels'
@@ -26,7 +27,7 @@ import {
 import { type OptionKind, optionInfo } from '@/core/options'
 import { formatOhm, formatPercent } from '@/core/units'
 import { LocalTime } from './LocalTime'
-import { PrintButton } from './PrintButton'
+import { Paper } from './Paper'
 
 const resultWords = {
   runs: 'It runs',
@@ -46,18 +47,9 @@ interface RecordProps {
 /** The whole job on paper: what was found, how it was made dead, measured, decided, taken apart, fitted and proved. */
 export function Record({ snapshot, zone }: RecordProps) {
   const { job, machine, household } = snapshot
-  const title = [machine.name || familyLabel(machine.family), machine.place].filter(Boolean).join(', ')
+  const title = titleAndPlace(machine)
   return (
-    <main
-      id="work"
-      className="mx-auto max-w-[820px] bg-surface px-6 py-8 mid:my-6 mid:border mid:border-line print:my-0 print:border-0 print:p-0"
-    >
-      <div className="no-print mb-6 flex gap-2">
-        <PrintButton />
-        <a className="btn" href={`/jobs/${job.id}/prove`}>
-          Back to the job
-        </a>
-      </div>
+    <Paper back={`/jobs/${job.id}/prove`}>
       <header className="border-ink border-b-2 pb-3">
         <p className="caption">{household.name} · record of a repair</p>
         <h1 className="text-2xl">{title}</h1>
@@ -95,7 +87,7 @@ export function Record({ snapshot, zone }: RecordProps) {
       <p className="caption mt-6 border-line border-t pt-2">
         This says what was done and measured, and by when. It does not say that anything is safe.
       </p>
-    </main>
+    </Paper>
   )
 }
 

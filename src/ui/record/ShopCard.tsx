@@ -2,9 +2,9 @@ import type { ReactNode } from 'react'
 import { type ShopCard as Card, type CardRow, shopCardOf } from '@/core/fit/shopCard'
 import { fieldText, type JobSnapshot } from '@/core/job'
 import { oldMotor } from '@/core/job/oldPart'
-import { familyLabel } from '@/core/knowledge/vocabulary'
+import { machineTitle } from '@/core/job/title'
 import { letters, MotorDrawing } from '../pieces/MotorDrawing'
-import { PrintButton } from './PrintButton'
+import { Paper } from './Paper'
 
 /** One page for the counter, for each part that is looked for. */
 export function ShopCard({ snapshot }: { snapshot: JobSnapshot }) {
@@ -14,20 +14,11 @@ export function ShopCard({ snapshot }: { snapshot: JobSnapshot }) {
     fieldText(snapshot, 'choice', part) !== '' ||
     (part === 'capacitor' ? action === 'replace-capacitor' : action !== 'replace-capacitor')
   return (
-    <main
-      id="work"
-      className="mx-auto max-w-[820px] bg-surface px-6 py-8 mid:my-6 mid:border mid:border-line print:my-0 print:border-0 print:p-0"
-    >
-      <div className="no-print mb-6 flex gap-2">
-        <PrintButton />
-        <a className="btn" href={`/jobs/${job.id}/match`}>
-          Back to the job
-        </a>
-      </div>
+    <Paper back={`/jobs/${job.id}/match`}>
       {(['motor', 'capacitor'] as const).filter(wants).map((part) => (
         <article key={part} className="break-after-page pb-8 last:break-after-auto">
           <header className="border-ink border-b-2 pb-2">
-            <p className="caption">{`For the counter · ${machine.name || familyLabel(machine.family)}`}</p>
+            <p className="caption">{`For the counter · ${machineTitle(machine)}`}</p>
             <h1 className="text-2xl">{shopCardOf(snapshot, part).wanted}</h1>
           </header>
           <Page card={shopCardOf(snapshot, part)}>
@@ -44,7 +35,7 @@ export function ShopCard({ snapshot }: { snapshot: JobSnapshot }) {
         </article>
       ))}
       <p className="caption mt-4 border-line border-t pt-2">The part’s own plate decides, not this page.</p>
-    </main>
+    </Paper>
   )
 }
 

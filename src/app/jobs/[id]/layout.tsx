@@ -1,6 +1,6 @@
 import type { Metadata } from 'next'
 import type { ReactNode } from 'react'
-import { machineTitle } from '@/server/household'
+import { machineTitle } from '@/core/job/title'
 import { readJob } from '@/server/jobs'
 
 interface Props {

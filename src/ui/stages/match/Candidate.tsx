@@ -3,9 +3,10 @@
 import { useState } from 'react'
 import { type CandidateRow, fieldText } from '@/core/job'
 import { candidatePart } from '@/core/job/candidates'
+import { capacitorSizes } from '@/core/match/columns'
 import { type DataField, motorData, tradeData } from '@/core/match/motorData'
 import { useJob } from '../../job/JobProvider'
-import { SelectField, TextField } from '../../kit/TextField'
+import { TextField } from '../../kit/TextField'
 import { DataInput } from '../../pieces/DataInput'
 import { PasteText } from '../../plate/PasteText'
 import { PlatePhoto } from '../../plate/PlatePhoto'
@@ -99,7 +100,6 @@ function Figure({ row, field }: { row: CandidateRow; field: DataField }) {
 function CapacitorFigures({ row }: { row: CandidateRow }) {
   const { snapshot, act, id } = useJob()
   const part = candidatePart(row.id)
-  const unit = snapshot.household.inches === 1 ? 'in' : 'mm'
   const text = (field: string) => fieldText(snapshot, part, field)
   const set = (field: string) => (typed: string) => act({ kind: 'field.set', id: id(), part, field, typed })
   return (
@@ -112,30 +112,15 @@ function CapacitorFigures({ row }: { row: CandidateRow }) {
         mono
         onType={set('label')}
       />
-      <TextField
-        label={`Can across, ${unit}`}
-        value={text('diameterMm')}
-        placeholder="50"
-        mono
-        onType={set('diameterMm')}
-      />
-      <TextField
-        label={`Can height, ${unit}`}
-        value={text('heightMm')}
-        placeholder="70"
-        mono
-        onType={set('heightMm')}
-      />
-      <SelectField
-        label="Shape"
-        value={text('shape')}
-        empty="not said"
-        options={[
-          { value: 'round', label: 'round' },
-          { value: 'oval', label: 'oval' },
-        ]}
-        onChoose={set('shape')}
-      />
+      {capacitorSizes.map((field) => (
+        <DataInput
+          key={field.field}
+          field={field}
+          typed={text(field.field)}
+          inches={snapshot.household.inches === 1}
+          onType={set(field.field)}
+        />
+      ))}
     </div>
   )
 }

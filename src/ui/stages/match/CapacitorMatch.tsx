@@ -8,10 +8,12 @@ import { oldCapacitor } from '@/core/job/oldPart'
 import { catalogueCapacitors } from '@/core/knowledge/catalogue/capacitors'
 import { startCapacitorNote } from '@/core/knowledge/startCapacitor'
 import { matchCapacitors } from '@/core/match'
+import { capacitorSizes } from '@/core/match/columns'
 import { significant, typedValue } from '@/core/units'
 import { useJob } from '../../job/JobProvider'
 import { Section } from '../../kit/Section'
-import { SelectField, TextField } from '../../kit/TextField'
+import { TextField } from '../../kit/TextField'
+import { DataInput } from '../../pieces/DataInput'
 import { Candidates } from './Candidates'
 import { MatchSheet } from './MatchSheet'
 import { OrderBlock } from './OrderBlock'
@@ -79,30 +81,15 @@ export function CapacitorMatch() {
             mono
             onType={set('motor-old', 'capacitorVolts')}
           />
-          <TextField
-            label={`Can across, ${household.inches ? 'in' : 'mm'}`}
-            value={text('capacitor-old', 'diameterMm')}
-            placeholder={household.inches ? '2' : '50'}
-            mono
-            onType={set('capacitor-old', 'diameterMm')}
-          />
-          <TextField
-            label={`Can height, ${household.inches ? 'in' : 'mm'}`}
-            value={text('capacitor-old', 'heightMm')}
-            placeholder={household.inches ? '2.75' : '70'}
-            mono
-            onType={set('capacitor-old', 'heightMm')}
-          />
-          <SelectField
-            label="Shape"
-            value={text('capacitor-old', 'shape')}
-            empty="not said"
-            options={[
-              { value: 'round', label: 'round' },
-              { value: 'oval', label: 'oval' },
-            ]}
-            onChoose={set('capacitor-old', 'shape')}
-          />
+          {capacitorSizes.map((field) => (
+            <DataInput
+              key={field.field}
+              field={field}
+              typed={text('capacitor-old', field.field)}
+              inches={household.inches === 1}
+              onType={set('capacitor-old', field.field)}
+            />
+          ))}
         </div>
         {differs ? (
           <p className="mt-2 border-copper border-l-4 pl-2 text-sm">{`The motor asks for ${significant(uF)} µF and the label says ${old.sections.map((section) => significant(section.uF)).join(' + ')} µF: an earlier repair may have fitted the wrong one. The plate counts.`}</p>

@@ -4,6 +4,7 @@ import { useState } from 'react'
 import { landingPlanOf } from '@/core/wiring/ofJob'
 import { type StripLead, stripOf } from '@/core/wiring/strip'
 import { useJob } from '../../job/JobProvider'
+import { Chips } from '../../kit/Chips'
 import { Section } from '../../kit/Section'
 import { LandingStrip } from '../../pieces/LandingStrip'
 import { LandingList } from './LandingList'
@@ -12,6 +13,11 @@ import { WhatIfs } from './WhatIfs'
 import { WiringQuestions } from './WiringQuestions'
 
 type View = 'drawn' | 'list'
+
+const views: { value: View; label: string }[] = [
+  { value: 'drawn', label: 'Drawn and listed' },
+  { value: 'list', label: 'As a list alone' },
+]
 
 /** Where each lead lands, drawn and as a list, with the circuit that it makes solved beside it. */
 export function Landings() {
@@ -47,7 +53,14 @@ export function Landings() {
       ) : (
         <div className="grid gap-6 wide:grid-cols-[minmax(0,1fr)_300px]">
           <div>
-            <Views view={view} onView={setView} />
+            <div className="mb-2">
+              <Chips
+                label="How the landings are shown"
+                values={views}
+                chosen={view}
+                onChoose={(chosen) => setView(chosen ?? view)}
+              />
+            </div>
             {view === 'drawn' ? <LandingStrip strip={strip} onLand={land} /> : null}
             <LandingList onLand={land} />
             <WiringQuestions />
@@ -80,29 +93,5 @@ export function Landings() {
         </div>
       )}
     </Section>
-  )
-}
-
-function Views({ view, onView }: { view: View; onView: (view: View) => void }) {
-  return (
-    <fieldset className="mb-2 flex flex-wrap gap-2">
-      <legend className="sr-only">How the landings are shown</legend>
-      {(
-        [
-          ['drawn', 'Drawn and listed'],
-          ['list', 'As a list alone'],
-        ] as const
-      ).map(([value, label]) => (
-        <button
-          key={value}
-          type="button"
-          className="chip min-h-11"
-          aria-pressed={view === value}
-          onClick={() => onView(value)}
-        >
-          {label}
-        </button>
-      ))}
-    </fieldset>
   )
 }

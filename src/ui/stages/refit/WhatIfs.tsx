@@ -4,6 +4,7 @@ import { useState } from 'react'
 import { landedWiringOf, wiringCheckOf } from '@/core/wiring/ofJob'
 import { whatIfs } from '@/core/wiring/whatIf'
 import { useJob } from '../../job/JobProvider'
+import { Chips } from '../../kit/Chips'
 
 /** What a fault of the wiring would do to this motor: seen, heard and measured, before anything is switched on. */
 export function WhatIfs() {
@@ -16,19 +17,12 @@ export function WhatIfs() {
   return (
     <div className="mt-4">
       <h3 className="mb-1 font-bold">What if</h3>
-      <div className="flex flex-wrap gap-1.5">
-        {all.map(({ id, label }) => (
-          <button
-            key={id}
-            type="button"
-            className="chip min-h-11"
-            aria-pressed={id === shown}
-            onClick={() => setShown(id === shown ? '' : id)}
-          >
-            {label}
-          </button>
-        ))}
-      </div>
+      <Chips
+        label="What if"
+        values={all.map(({ id, label }) => ({ value: id, label }))}
+        chosen={shown}
+        onChoose={(id) => setShown(id ?? '')}
+      />
       {one ? (
         <p role="status" className="mt-2 border-copper border-l-4 pl-3 text-[0.95rem]" data-testid="what-if">
           <b>{`${one.label[0]?.toUpperCase()}${one.label.slice(1)}: `}</b>

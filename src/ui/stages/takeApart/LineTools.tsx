@@ -3,6 +3,7 @@
 import { type ReactNode, useState } from 'react'
 import type { LedgerRow } from '@/core/job'
 import { useJob } from '../../job/JobProvider'
+import { Chips } from '../../kit/Chips'
 
 const CUPS = ['A', 'B', 'C', 'D', 'E', 'F', 'G', 'H']
 
@@ -17,22 +18,13 @@ export function LineTools({ line }: { line: LedgerRow }) {
   const count = line.count ?? 1
   return (
     <div className="flex flex-wrap items-center gap-1.5 py-2 pl-12">
-      <fieldset className="flex flex-wrap items-center gap-1.5">
-        <legend className="float-left mr-2 text-sm">Cup</legend>
-        {cups.map((cup) => (
-          <button
-            key={cup}
-            type="button"
-            className="chip min-h-11 min-w-11"
-            aria-pressed={line.cup === cup}
-            onClick={() =>
-              act({ kind: 'ledger.edit', id: line.id, change: { cup: line.cup === cup ? '' : cup } })
-            }
-          >
-            {cup}
-          </button>
-        ))}
-      </fieldset>
+      <Chips
+        label="Cup"
+        labelled
+        values={cups.map((cup) => ({ value: cup, label: cup }))}
+        chosen={line.cup}
+        onChoose={(cup) => act({ kind: 'ledger.edit', id: line.id, change: { cup: cup ?? '' } })}
+      />
       <Tool
         disabled={at <= 0}
         onPress={() => act({ kind: 'ledger.move', id: line.id, before: lines[at - 1]?.id ?? null })}

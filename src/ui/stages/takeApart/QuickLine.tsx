@@ -5,8 +5,15 @@ import { terminalsOf } from '@/core/wiring/ofJob'
 import { readLine } from '@/core/words/ledger'
 import { readingWords, rowOfReading } from '@/core/words/ledgerRow'
 import { useJob } from '../../job/JobProvider'
+import { Chips } from '../../kit/Chips'
 
 type Place = 'before' | 'after' | 'end'
+
+const places: { value: Place; label: string }[] = [
+  { value: 'before', label: 'before the current line' },
+  { value: 'after', label: 'after it' },
+  { value: 'end', label: 'at the end' },
+]
 
 /** A line in one short sentence: shown as it will be stored while it is typed, kept by Enter, at the place where the work is. */
 export function QuickLine({ current }: { current: string | undefined }) {
@@ -70,26 +77,13 @@ export function QuickLine({ current }: { current: string | undefined }) {
               : readingWords(reading)}
       </p>
       {current === undefined ? null : (
-        <fieldset className="flex flex-wrap items-center gap-1.5">
-          <legend className="float-left mr-2 text-sm">It comes</legend>
-          {(
-            [
-              ['before', 'before the current line'],
-              ['after', 'after it'],
-              ['end', 'at the end'],
-            ] as const
-          ).map(([value, label]) => (
-            <button
-              key={value}
-              type="button"
-              className="chip min-h-11"
-              aria-pressed={place === value}
-              onClick={() => setPlace(value)}
-            >
-              {label}
-            </button>
-          ))}
-        </fieldset>
+        <Chips
+          label="It comes"
+          labelled
+          values={places}
+          chosen={place}
+          onChoose={(chosen) => setPlace(chosen ?? place)}
+        />
       )}
     </div>
   )
