@@ -3,8 +3,8 @@
 import { useEffect } from 'react'
 import { fetchKept } from './whenReached'
 
-/** Behind the load event, so that the first paint does not wait for it. */
-const BEHIND_MS = 300
+/** Well behind the load event, so that a slow device has drawn the page and answers before anything else is fetched. */
+const BEHIND_MS = 1500
 
 export function useFetchKept(): void {
   useEffect(() => {
