@@ -3,7 +3,7 @@ import { cpSync, mkdtempSync, rmSync } from 'node:fs'
 import { createServer } from 'node:net'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
-import { test as base } from '@playwright/test'
+import { test as base, type Page, type Response } from '@playwright/test'
 
 export { expect, type Page } from '@playwright/test'
 
@@ -71,4 +71,17 @@ export const test = base.extend<object, { ownPort: number; homePort: number }>({
     { scope: 'worker', timeout: 90_000 },
   ],
   baseURL: async ({ ownPort }, use) => use(`http://127.0.0.1:${ownPort}`),
+  // A person presses what answers: a page of ours that was opened or loaded again is waited for until it does.
+  page: async ({ page }, use) => {
+    const [goto, reload] = [page.goto.bind(page), page.reload.bind(page)]
+    page.goto = async (...how) => answers(page, await goto(...how))
+    page.reload = async (...how) => answers(page, await reload(...how))
+    await use(page)
+  },
 })
+
+async function answers(page: Page, response: Response | null): Promise<Response | null> {
+  if (response?.ok() && (await response.headerValue('content-type'))?.includes('text/html'))
+    await page.locator('html[data-ready]').waitFor({ state: 'attached' })
+  return response
+}

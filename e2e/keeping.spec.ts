@@ -16,6 +16,31 @@ test('what is typed is there after the browser is killed in the middle', async (
   await again.close()
 })
 
+test('letters typed before the rules of the acts have come stay in their field and are stored', async ({
+  page,
+}) => {
+  await startJob(page, 'ceiling fan slow')
+  await saved(page)
+  const first = await (await page.request.get(page.url())).text()
+  let arrive = () => {}
+  const late = new Promise<void>((resolve) => {
+    arrive = resolve
+  })
+  await page.route('**/_next/static/**/*.js', async (route) => {
+    if (!first.includes(route.request().url().split('/').at(-1) ?? '')) await late
+    await route.continue()
+  })
+  await page.reload()
+  const place = page.getByLabel('Where it stands')
+  await place.pressSequentially('long room')
+  await expect(place).toHaveValue('long room')
+  arrive()
+  await saved(page)
+  await page.unrouteAll({ behavior: 'wait' })
+  await page.reload()
+  await expect(place).toHaveValue('long room')
+})
+
 test('acts made while the server is away are kept and stored later', async ({ page }) => {
   await startJob(page, 'ceiling fan slow')
   await page.route('**/acts', (route) => route.abort())

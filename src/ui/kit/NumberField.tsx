@@ -3,13 +3,15 @@
 import { type ClipboardEvent, type KeyboardEvent, useId } from 'react'
 import { type ParseOptions, parseTyped, type Quantity, quantities } from '@/core/units'
 import { FieldNote } from './FieldNote'
+import { useTyped } from './useTyped'
 
 interface NumberFieldProps {
   label: string
   /** What the person typed, kept as it is. */
   typed: string
   quantity: Quantity
-  onType: (typed: string) => void
+  /** False where what was typed is refused. */
+  onType: (typed: string) => unknown
   options?: ParseOptions
   disabled?: boolean
   hideLabel?: boolean
@@ -43,7 +45,8 @@ export function NumberField({
   onDone,
 }: NumberFieldProps) {
   const id = useId()
-  const parsed = parseTyped(typed, quantity, options)
+  const [shown, type] = useTyped(typed, onType)
+  const parsed = parseTyped(shown, quantity, options)
   const error = parsed.kind === 'error' ? parsed.message : null
   return (
     <div className={className}>
@@ -58,12 +61,12 @@ export function NumberField({
           autoComplete="off"
           data-number=""
           data-testid={testId}
-          value={typed}
+          value={shown}
           disabled={disabled}
           placeholder={placeholder}
           aria-invalid={error !== null}
           aria-describedby={error || hint ? `${id}-note` : undefined}
-          onChange={(event) => onType(event.target.value)}
+          onChange={(event) => type(event.target.value)}
           onBlur={onDone}
           onKeyDown={(event) => {
             if (event.key === 'Enter') onDone?.()
@@ -75,7 +78,7 @@ export function NumberField({
           className="pointer-events-none absolute inset-y-0 right-2 flex items-center text-soft text-sm"
           aria-hidden="true"
         >
-          {ownLength(typed, quantity) ? '' : (unit ?? quantities[quantity].symbol)}
+          {ownLength(shown, quantity) ? '' : (unit ?? quantities[quantity].symbol)}
         </span>
       </div>
       <FieldNote id={`${id}-note`} error={error} hint={hint} />

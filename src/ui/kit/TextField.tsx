@@ -2,11 +2,13 @@
 
 import { useId } from 'react'
 import { FieldNote } from './FieldNote'
+import { useTyped } from './useTyped'
 
 interface TextFieldProps {
   label: string
   value: string
-  onType: (value: string) => void
+  /** False where what was typed is refused. */
+  onType: (value: string) => unknown
   placeholder?: string
   hideLabel?: boolean
   className?: string
@@ -36,9 +38,10 @@ export function TextField({
   onDone,
 }: TextFieldProps) {
   const id = useId()
+  const [shown, type] = useTyped(value, onType)
   const shared = {
     id,
-    value,
+    value: shown,
     disabled,
     placeholder,
     className: `field field-tight ${mono ? 'num' : ''}`,
@@ -52,7 +55,7 @@ export function TextField({
         {label}
       </label>
       {lines ? (
-        <textarea {...shared} rows={lines} onChange={(event) => onType(event.target.value)} />
+        <textarea {...shared} rows={lines} onChange={(event) => type(event.target.value)} />
       ) : (
         <input
           {...shared}
@@ -61,7 +64,7 @@ export function TextField({
           onKeyDown={(event) => {
             if (event.key === 'Enter') onDone?.()
           }}
-          onChange={(event) => onType(event.target.value)}
+          onChange={(event) => type(event.target.value)}
         />
       )}
       {list ? (

@@ -9,7 +9,7 @@ interface DataInputProps {
   typed: string
   /** Lengths without a unit are inches. */
   inches: boolean
-  onType: (typed: string) => void
+  onType: (typed: string) => unknown
 }
 
 /** One figure of a motor or part: chosen where it has few values, else typed as people type it. */

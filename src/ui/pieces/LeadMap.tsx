@@ -2,6 +2,7 @@
 
 import { parseTyped } from '@/core/units'
 import { goOn, spread } from '../kit/NumberField'
+import { useTyped } from '../kit/useTyped'
 import { LeadDot } from './insulation'
 import { allPairs, type ChordReading, pairKey } from './leadPairs'
 
@@ -13,7 +14,7 @@ interface LeadMapProps {
   /** The pair to read next. */
   next: [string, string] | null
   disabled: boolean
-  onType: (a: string, b: string, typed: string) => void
+  onType: (a: string, b: string, typed: string) => unknown
 }
 
 const SIZE = 340
@@ -86,33 +87,57 @@ export function LeadMap({ leads, readings, odd, next, disabled, onType }: LeadMa
       {allPairs(leads).map(([a, b]) => {
         const [p, q] = [at.get(a)!, at.get(b)!]
         const t = share(leads.indexOf(a), leads.indexOf(b))
-        const text = typed.get(pairKey(a, b)) ?? ''
-        const wrong = parseTyped(text, 'ohm', { over: true }).kind === 'error'
-        const look =
-          wrong || oddKeys.has(pairKey(a, b))
-            ? 'border-stop'
-            : text === ''
-              ? 'border-soft border-dashed'
-              : 'border-transparent hover:border-line'
         return (
-          <input
+          <PairInput
             key={pairKey(a, b)}
-            data-number=""
-            inputMode="decimal"
-            autoComplete="off"
-            aria-label={`${a} to ${b}, ohms`}
-            aria-invalid={wrong}
-            value={text}
+            label={`${a} to ${b}, ohms`}
+            typed={typed.get(pairKey(a, b)) ?? ''}
+            odd={oddKeys.has(pairKey(a, b))}
             disabled={disabled}
-            onChange={(event) => onType(a, b, event.target.value)}
-            onKeyDown={goOn}
-            onPaste={spread}
-            className={`num absolute h-8 ${text === '' ? 'w-11 focus:w-14' : 'w-14'} -translate-x-1/2 -translate-y-1/2 rounded-[2px] border bg-surface px-0.5 text-center text-[0.93rem] focus:border-[var(--copper-fill)] focus:border-2 ${look} disabled:text-soft`}
-            style={{ left: p.x + (q.x - p.x) * t, top: p.y + (q.y - p.y) * t }}
+            onType={(text) => onType(a, b, text)}
+            left={p.x + (q.x - p.x) * t}
+            top={p.y + (q.y - p.y) * t}
           />
         )
       })}
     </div>
+  )
+}
+
+interface PairInputProps {
+  label: string
+  typed: string
+  odd: boolean
+  disabled: boolean
+  onType: (typed: string) => unknown
+  left: number
+  top: number
+}
+
+function PairInput({ label, typed, odd, disabled, onType, left, top }: PairInputProps) {
+  const [text, type] = useTyped(typed, onType)
+  const wrong = parseTyped(text, 'ohm', { over: true }).kind === 'error'
+  const look =
+    wrong || odd
+      ? 'border-stop'
+      : text === ''
+        ? 'border-soft border-dashed'
+        : 'border-transparent hover:border-line'
+  return (
+    <input
+      data-number=""
+      inputMode="decimal"
+      autoComplete="off"
+      aria-label={label}
+      aria-invalid={wrong}
+      value={text}
+      disabled={disabled}
+      onChange={(event) => type(event.target.value)}
+      onKeyDown={goOn}
+      onPaste={spread}
+      className={`num absolute h-8 ${text === '' ? 'w-11 focus:w-14' : 'w-14'} -translate-x-1/2 -translate-y-1/2 rounded-[2px] border bg-surface px-0.5 text-center text-[0.93rem] focus:border-[var(--copper-fill)] focus:border-2 ${look} disabled:text-soft`}
+      style={{ left, top }}
+    />
   )
 }
 

@@ -18,7 +18,7 @@ interface VoltageLadderProps {
   walk: WalkResult
   typed: (point: PointId) => string
   disabled: boolean
-  onType: (point: PointId, typed: string) => void
+  onType: (point: PointId, typed: string) => unknown
 }
 
 /** From the supply down to the motor: each rung takes its reading; where the voltage is lost the rail is broken. */

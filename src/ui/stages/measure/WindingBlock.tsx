@@ -215,7 +215,7 @@ interface PairListProps {
   names: string[]
   readings: ChordReading[]
   locked: boolean
-  onType: (a: string, b: string, typed: string) => void
+  onType: (a: string, b: string, typed: string) => unknown
 }
 
 /** The same numbers as a list: on a phone, and for many leads. */
