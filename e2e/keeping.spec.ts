@@ -1,5 +1,5 @@
 import { expect, test } from './fixtures'
-import { goStage, makeDead, openDemoJob, openPoint, saved, startJob } from './support'
+import { goStage, makeDead, openDemoJob, openPoint, ready, saved, startJob } from './support'
 
 test('what is typed is there after the browser is killed in the middle', async ({ browser }) => {
   const first = await browser.newContext()
@@ -39,6 +39,36 @@ test('letters typed before the rules of the acts have come stay in their field a
   await page.unrouteAll({ behavior: 'wait' })
   await page.reload()
   await expect(place).toHaveValue('long room')
+})
+
+test('an answer of the server that comes late takes no newer act off the screen', async ({ page }) => {
+  await startJob(page, 'ceiling fan slow')
+  await ready(page)
+  await saved(page)
+  const job = page.url().split('/').at(-2)
+  let release = () => {}
+  const late = new Promise<void>((resolve) => {
+    release = resolve
+  })
+  const asked = page.waitForRequest((request) => request.url().endsWith(`/api/jobs/${job}`))
+  await page.route(`**/api/jobs/${job}`, async (route) => {
+    const response = await route.fetch()
+    await late
+    await route.fulfill({ response })
+  })
+  // Another window writes, and this one asks for what is stored now.
+  const other = { kind: 'machine.edit', field: 'place', value: 'north porch' }
+  await page.request.post(`/api/jobs/${job}/acts`, {
+    data: { acts: [{ id: 'late-answer-1', act: other, ageMs: 0 }], who: 'Ana', window: 'another' },
+  })
+  await asked
+  const hum = page.getByTestId('observation-sound').getByRole('button', { name: 'hum', exact: true })
+  const stored = page.waitForResponse(`**/api/jobs/${job}/acts`)
+  await hum.click()
+  await stored
+  release()
+  await expect(page.getByLabel('Where it stands')).toHaveValue('north porch')
+  await expect(hum).toHaveAttribute('aria-pressed', 'true')
 })
 
 test('acts made while the server is away are kept and stored later', async ({ page }) => {

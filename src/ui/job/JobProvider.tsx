@@ -110,14 +110,20 @@ export function JobProvider({ initial, canUndo, canRedo, serverNow, zone: server
   }, [])
 
   const reload = useCallback(async () => {
-    const response = await fetch(`/api/jobs/${jobId}`, { cache: 'no-store' })
-    if (!response.ok) return
-    const stored = (await response.json()) as { snapshot: JobSnapshot; canUndo: boolean; canRedo: boolean }
-    // What was typed meanwhile is on its way, and the server's answer to it comes later than this one.
-    if (queue.current && !queue.current.idle) return
-    show(stored.snapshot)
-    setNow(Date.now())
-    setSteps({ canUndo: stored.canUndo, canRedo: stored.canRedo })
+    for (let tries = 0; tries < 3; tries++) {
+      const response = await fetch(`/api/jobs/${jobId}`, { cache: 'no-store' })
+      if (!response.ok) return
+      const stored = (await response.json()) as { snapshot: JobSnapshot; canUndo: boolean; canRedo: boolean }
+      // What was typed meanwhile is on its way, and the server's answer to it comes later than this one.
+      if (queue.current && !queue.current.idle) return
+      // An answer from before the last act was stored came late: shown, it would take that act off the screen.
+      if (stored.snapshot.job.rev < wanted.current) continue
+      show(stored.snapshot)
+      setNow(Date.now())
+      setSteps({ canUndo: stored.canUndo, canRedo: stored.canRedo })
+      return
+    }
+    stale.current = true
   }, [jobId, show])
 
   const catchUp = useCallback(() => {
