@@ -7,7 +7,6 @@ import { familyIds, motorKindIds, observationIds } from './vocabulary'
 /** Files that may name a family or a motor kind, each with its reason. */
 const allowed: Record<string, string> = {
   'src/ui/pieces/FamilySection.tsx': 'one drawing for each family; the compiler asks for all of them',
-  'src/core/plate/motorWords.ts': 'the words of a plate and the kind that each of them means',
   'src/core/tools/index.ts': 'examples of the tools’ input',
   'src/core/tools/ownTools.ts': 'examples of the tools’ input',
 }

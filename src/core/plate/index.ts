@@ -1,8 +1,13 @@
-import { spreadFractions } from '../units/fractions'
-import { readCapacitorPlate } from './capacitorPlate'
-import { readMotorPlate } from './motorPlate'
-import { Reader } from './reader'
-import { unrollTables } from './tables'
+import { readAppliance } from './applianceFields'
+import { readCapacitor } from './capacitorFields'
+import { readCodes } from './codes'
+import type { Figure } from './figures'
+import { readMaker } from './maker'
+import { readMotor } from './motorFields'
+import { plateKindOf } from './plateKind'
+import type { Reading } from './readings'
+import { readClass } from './said'
+import { Scan } from './scan'
 import type { PlateFields, PlateKind, PlateResult } from './types'
 
 export type * from './types'
@@ -12,65 +17,42 @@ export type * from './types'
  * A field that is not on the plate is left out, never guessed.
  *
  * @param input.kind where it is known; otherwise told from the text
+ * @example readPlate({ text: '115 V  60 Hz  1075 RPM' }).fields.rpm.value // [1075]
  */
 export function readPlate(input: { text: string; kind?: PlateKind }): PlateResult {
-  const kind = input.kind ?? kindOf(input.text)
-  const unrolled = unrollTables(input.text)
-  const { work, places } = spreadFractions(unrolled.work, unrolled.places)
-  const reader = new Reader(input.text, work, places)
-  const fields =
-    kind === 'capacitor'
-      ? readCapacitorPlate(reader)
-      : kind === 'motor'
-        ? readMotorPlate(reader)
-        : readAppliancePlate(reader)
-  return { kind, fields, unread: reader.unread(), warnings: warningsOf(fields) }
-}
-
-/** Capacitor: µF with volts or a tolerance and no speed or power. Motor: speed, power or the word. Else an appliance. */
-function kindOf(text: string): PlateKind {
-  const upper = text.toUpperCase()
-  const microfarad = /\d\s*(?:[µΜμU]\s?F|MFD)\b|\bMFD\b/.test(upper)
-  const motorly = /R\.?P\.?M|H\.?P\.?(?![A-Z])|\bMOTOR\b|F\.?L\.?A\b|THERMALLY|MIN-1|\bINS\b/.test(upper)
-  if (microfarad && !/R\.?P\.?M|\d\s?H\.?P|H\.?P\.?\s?\d/.test(upper))
-    return /%|V\s?AC|\dV\b|CAPACITOR/.test(upper) && !/F\.?L\.?A/.test(upper) ? 'capacitor' : 'motor'
-  return motorly ? 'motor' : 'appliance'
-}
-
-const fuels: [RegExp, NonNullable<PlateFields['fuelType']>['value']][] = [
-  [/NATURAL\s?GAS|NAT\.?\s?GAS/, 'natural-gas'],
-  [/PROPANE|L\.?P\.?\s?GAS|(?<![A-Z])LPG?(?![A-Z])/, 'propane'],
-  [/FUEL\s?OIL|(?<![A-Z])OIL(?![A-Z])/, 'oil'],
-  [/(?:WOOD\s?)?PELLETS?/, 'pellets'],
-]
-
-const APPLIANCE_FIELDS: (keyof PlateFields)[] = [
-  'manufacturer',
-  'modelNumber',
-  'serialNumber',
-  'voltages',
-  'hz',
-  'amps',
-  'watts',
-  'fuelType',
-]
-
-function readAppliancePlate(reader: Reader): PlateFields {
-  const fuel = fuels
-    .map(([pattern, value]) => ({ match: reader.first(pattern), value }))
-    .find(({ match }) => match)
-  const fields: PlateFields = fuel
-    ? {
-        fuelType: reader.field(fuel.value, fuel.match!.index, fuel.match!.index + fuel.match![0].length, 0.9),
-      }
-    : {}
-  const all = readMotorPlate(reader)
-  return {
-    ...Object.fromEntries(
-      Object.entries(all).filter(([key]) => APPLIANCE_FIELDS.includes(key as keyof PlateFields)),
-    ),
-    ...fields,
+  const scan = new Scan(input.text)
+  const fields: PlateFields = readCodes(scan)
+  readClass(scan, fields)
+  const kind = input.kind ?? plateKindOf(scan)
+  const reading: Reading = { scan, fields, figures: ownFigures(scan, kind) }
+  if (kind === 'motor') readMotor(reading)
+  else if (kind === 'capacitor') readCapacitor(reading)
+  else readAppliance(reading)
+  const maker = readMaker(scan)
+  if (maker) fields.manufacturer = maker
+  if (kind !== 'motor') {
+    delete fields.frame
+    delete fields.insulationClass
   }
+  if (kind === 'appliance') delete fields.partNumber
+  if (kind === 'capacitor') delete fields.serialNumber
+  return { kind, fields, unread: scan.unread(), warnings: warningsOf(fields) }
+}
+
+/** Figures without those of another part: a lamp's watts, the compressor's amps, on an appliance also its fan's. */
+function ownFigures(scan: Scan, kind: PlateKind): Figure[] {
+  return scan.figures.filter(({ line, from }) => {
+    const before = scan.lines[line]!.slice(0, from + 1)
+    const part = before.findLastIndex(
+      ({ meanings: { value } }) =>
+        value === 'lamp' || value === 'part-of-machine' || (kind === 'appliance' && value === 'fan'),
+    )
+    if (part < 0) return true
+    const isLamp = before[part]!.meanings.value === 'lamp'
+    if (kind !== 'appliance' && !isLamp && /FAN|MOTOR/.test(before[part]!.text)) return true
+    // What the whole takes up is told behind the parts.
+    return before.slice(part).some(({ meanings }) => meanings.figures.some(({ mark }) => mark === 'total'))
+  })
 }
 
 function warningsOf(fields: PlateFields): string[] {

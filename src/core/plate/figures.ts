@@ -1,0 +1,327 @@
+import type { FigureField, FigureWord } from '../knowledge/plateLexicon'
+import { fractionOf, type Group, groupsOf, valueOf } from './groups'
+import type { Token } from './tokens'
+
+/** A figure with the caption or unit that says what it is. */
+export interface Figure {
+  field: FigureField
+  values: number[]
+  group: Group
+  /** Everything that said what it is. */
+  words: FigureWord[]
+  line: number
+  /** Tokens of the line, caption and unit included. */
+  from: number
+  to: number
+  /** How well it sits: a unit right behind it says most. */
+  score: number
+  damage: number
+}
+
+/** Captions or units next to each other that say the same: "RPM / TR/MIN", "SPEED RPM". */
+interface Label {
+  from: number
+  to: number
+  words: FigureWord[]
+}
+
+type Item = { label: Label; group?: never } | { group: Group; label?: never }
+
+/** Supplies that motors are made for. */
+const supplies = [
+  12, 24, 48, 100, 110, 115, 120, 127, 200, 208, 220, 230, 240, 265, 277, 347, 380, 400, 415, 440, 460, 480,
+  575, 600,
+]
+
+/** What a figure of this field may be; null where it cannot be one. */
+export function valuesFor(field: FigureField, group: Group, factor = 1): number[] | null {
+  const whole = group.numbers.map((each) => valueOf(each, field === 'rpm'))
+  const each = (test: (value: number) => boolean) => (whole.every(test) ? whole : null)
+  switch (field) {
+    case 'voltages':
+      return each((value) => value >= 5 && value <= 700)
+    case 'hz':
+      return each((value) => [25, 50, 60, 400].includes(value))
+    case 'phase':
+      return whole.length === 1 ? each((value) => value === 1 || value === 3) : null
+    case 'amps':
+      return each((value) => value > 0.01 && value < 150)
+    case 'watts':
+      return whole.length <= 3 ? each((value) => value * factor >= 1 && value * factor <= 30_000) : null
+    case 'hp': {
+      const value = fractionOf(group)
+      if (value !== null && value > 0.002 && value <= 20) return [value]
+      return each((one) => one > 0.002 && one <= 20)
+    }
+    case 'rpm':
+      return each((value) => value >= 100 && value <= 30_000)
+    case 'speeds':
+      return whole.length === 1 ? each((value) => value >= 1 && value <= 9 && Number.isInteger(value)) : null
+    case 'capacitorUf':
+      return each((value) => value >= 0.4 && value <= 2000)
+    case 'celsius':
+      return each((value) => value <= 300)
+    case 'percent':
+      return each((value) => value <= 60)
+    case 'serviceFactor':
+      return whole.length === 1 ? each((value) => value >= 0.9 && value <= 2) : null
+    default:
+      return whole
+  }
+}
+
+/** How usual the values are: a supply of 230 V, no 31 A. */
+function usual(field: FigureField, values: number[], words: FigureWord[]): number {
+  if (field === 'voltages')
+    return values.some((value) => supplies.includes(value))
+      ? 0.4
+      : words.some(({ mark }) => mark === 'letter')
+        ? -0.5
+        : 0
+  if (field === 'hz' || field === 'phase') return 0.4
+  if (field === 'amps') return values.every((value) => value < 30) ? 0.2 : -0.6
+  if (field === 'hp') return values.every((value) => value <= 5) ? 0.2 : -0.8
+  if (field === 'rpm') return values.every((value) => value >= 200 && value <= 4000) ? 0.3 : -0.3
+  return 0
+}
+
+/**
+ * The figures of all lines. A caption at the end of a line may have its figure at the beginning of the next, and a figure its
+ * unit: plates in a narrow column break anywhere.
+ *
+ * @param lines tokens of each line; what is taken already stands in them as unknown words
+ */
+export function figuresOfLines(lines: Token[][]): Figure[] {
+  const found = lines.map((line, at) => figuresOf(line, at).map((figure) => withOrphan(line, figure)))
+  const loose = (at: number) => {
+    const line = lines[at]!
+    const taken = (i: number) => found[at]!.some(({ from, to }) => i >= from && i <= to)
+    return { line, free: itemsOf(line).filter(({ label, group }) => !taken((label ?? group).from)) }
+  }
+  for (let at = 0; at + 1 < lines.length; at++) {
+    const [above, below] = [loose(at), loose(at + 1)]
+    const [end, start] = [above.free.at(-1), below.free[0]]
+    if (
+      !end ||
+      !start ||
+      (end.label ?? end.group).to < above.line.length - 1 - signsAtEnd(above.line) ||
+      (start.label ?? start.group).from > 0
+    )
+      continue
+    const figure =
+      end.label && start.group
+        ? acrossLines(captionOf, end.label, start.group, below.line, at + 1)
+        : end.group && start.label
+          ? acrossLines(unitFor, start.label, end.group, above.line, at)
+          : null
+    if (figure) found[figure.line]!.push(figure)
+  }
+  return found.flat()
+}
+
+const signsAtEnd = (line: Token[]): number => {
+  let count = 0
+  while (line.at(-1 - count)?.kind === 'sign') count++
+  return count
+}
+
+type Pairing = (line: Token[], lineNumber: number, label: Label, group: Group) => Figure[]
+const unitFor: Pairing = (line, lineNumber, label, group) => unitOf(line, lineNumber, group, label)
+
+/** A caption and a figure on two lines, read as if they stood on one. */
+function acrossLines(
+  pairing: Pairing,
+  label: Label,
+  group: Group,
+  line: Token[],
+  lineNumber: number,
+): Figure | null {
+  const at = { ...label, from: group.from, to: group.from }
+  const figure = pairing(
+    line.map((token) => ({ ...token, gap: 0 })),
+    lineNumber,
+    at,
+    group,
+  ).sort((a, b) => b.score - a.score)[0]
+  // Only usual values: across lines a mistake is likelier.
+  return figure && figure.score >= 1.8
+    ? { ...figure, score: figure.score - 0.8, from: group.from, to: group.to }
+    : null
+}
+
+/** "1 10 W": a figure that was torn apart, where nothing else wants its first part. */
+function withOrphan(line: Token[], figure: Figure): Figure {
+  const { group, field } = figure
+  const before = line[group.from - 1]
+  if (
+    !before ||
+    before.kind !== 'number' ||
+    line[group.from]!.gap !== 1 ||
+    figure.from < group.from ||
+    group.numbers.length !== 1
+  )
+    return figure
+  if (
+    !/^\d{1,2}$/.test(before.text) ||
+    !/^\d{2}$/.test(group.numbers[0]!) ||
+    line[group.from - 2]?.kind === 'sign'
+  )
+    return figure
+  const joined = {
+    ...group,
+    from: group.from - 1,
+    numbers: [`${before.text}${group.numbers[0]}`],
+    damage: group.damage + 1,
+  }
+  const values = valuesFor(field, joined, figure.words[0]?.factor)
+  return values ? { ...figure, values, group: joined, from: joined.from, damage: figure.damage + 1 } : figure
+}
+
+/** The figures of a line, each with what it is: the best way to give every figure to the caption before or the unit behind it. */
+function figuresOf(line: Token[], lineNumber: number): Figure[] {
+  const items = itemsOf(line)
+  const best = new Map<string, { score: number; figures: Figure[] }>()
+  const from = (at: number, open: Figure | null): { score: number; figures: Figure[] } => {
+    if (at >= items.length) return { score: 0, figures: [] }
+    const key = `${at} ${open ? `${open.field} ${open.from}` : ''}`
+    const known = best.get(key)
+    if (known) return known
+    const [here, next] = [items[at]!, items[at + 1]]
+    let answer = from(at + 1, null)
+    const take = (score: number, figure: Figure, rest: { score: number; figures: Figure[] }) => {
+      if (score + rest.score > answer.score)
+        answer = { score: score + rest.score, figures: [figure, ...rest.figures] }
+    }
+    if (open && here.group && next?.label) {
+      // A caption before and a unit behind that agree: "U 230 V".
+      const both = unitOf(line, lineNumber, here.group, next.label)
+        .filter((figure) => agree(figure, open))
+        .map(
+          (figure): Figure => ({
+            ...figure,
+            field: open.field === 'other' ? 'other' : figure.field,
+            from: open.from,
+            words: [...open.words, ...figure.words],
+          }),
+        )
+      for (const figure of both) take(figure.score + 1, figure, from(at + 2, null))
+    }
+    if (!open && next) {
+      if (here.label && next.group)
+        for (const figure of captionOf(line, lineNumber, here.label, next.group)) {
+          take(figure.score, figure, from(at + 2, null))
+          const rest = from(at + 1, figure)
+          // Where a unit agrees the figure is in the rest already.
+          if (rest.figures[0]?.from === figure.from && figure.score + rest.score > answer.score)
+            answer = { score: figure.score + rest.score, figures: rest.figures }
+        }
+      if (here.group && next.label)
+        for (const figure of unitOf(line, lineNumber, here.group, next.label))
+          take(figure.score, figure, from(at + 2, null))
+    }
+    best.set(key, answer)
+    return answer
+  }
+  return from(0, null).figures
+}
+
+const agree = (unit: Figure, caption: Figure) => unit.field === caption.field || caption.field === 'other'
+
+function itemsOf(line: Token[]): Item[] {
+  const groups = groupsOf(line)
+  const items: { at: number; item: Item }[] = groups.map((group) => ({ at: group.from, item: { group } }))
+  const inGroup = (at: number) => groups.some(({ from, to }) => at >= from && at <= to)
+  let last: Label | null = null
+  line.forEach((token, at) => {
+    if (token.kind !== 'word' || token.meanings.figures.length === 0 || inGroup(at)) return
+    const words = token.meanings.figures
+    const between = last ? line.slice(last.to + 1, at) : []
+    if (
+      last &&
+      token.gap <= 1 &&
+      between.every(({ kind, gap }) => kind === 'sign' && gap <= 1) &&
+      last.words.some((one) => words.some((other) => one.field === other.field && one.field !== 'other'))
+    ) {
+      last.to = at
+      const shared = last.words
+      last.words = [...shared, ...words].filter(
+        (one) =>
+          shared.some(({ field }) => field === one.field) && words.some(({ field }) => field === one.field),
+      )
+      return
+    }
+    last = { from: at, to: at, words }
+    items.push({ at, item: { label: last } })
+  })
+  return items.sort((a, b) => a.at - b.at).map(({ item }) => item)
+}
+
+/** What stands between a caption and its figure costs: other words, a wide gap; a colon joins them. */
+function distance(line: Token[], from: number, to: number): number {
+  const between = line.slice(from + 1, to)
+  const words = between.filter(
+    ({ kind, meanings }) => kind !== 'sign' && !meanings.plain && meanings.value !== 'to',
+  ).length
+  const gap = Math.max(line[to]!.gap, ...between.map((token) => token.gap))
+  const joined = between.some(({ text }) => text === ':' || text === '=' || text === '|')
+  const stopped = between.some(({ text }) => text === ';')
+  return (
+    words * 1.2 +
+    (between.length - words) * 0.1 +
+    (gap <= 1 ? 0 : joined ? 0.2 : gap <= 3 ? 0.4 : 0.8) +
+    (stopped ? 2 : 0)
+  )
+}
+
+function captionOf(line: Token[], lineNumber: number, label: Label, group: Group): Figure[] {
+  const far = distance(line, label.to, group.from)
+  return label.words
+    .filter(({ side }) => side !== 'before')
+    .flatMap((word) =>
+      made(
+        line,
+        lineNumber,
+        label,
+        group,
+        word,
+        (word.mark === 'letter' ? 1.5 : word.side === 'behind' ? 2.8 : 2.6) - far,
+      ),
+    )
+}
+
+function unitOf(line: Token[], lineNumber: number, group: Group, label: Label): Figure[] {
+  const far = distance(line, group.to, label.from)
+  const wide = line.slice(group.to + 1, label.from + 1).some(({ gap }) => gap > 1)
+  return label.words
+    .filter(({ side, mark }) => side !== 'behind' && !(wide && mark === 'letter'))
+    .flatMap((word) => made(line, lineNumber, label, group, word, 3 - far - (wide ? 1.4 : 0)))
+}
+
+function made(
+  line: Token[],
+  lineNumber: number,
+  label: Label,
+  group: Group,
+  word: FigureWord,
+  score: number,
+): Figure[] {
+  const factor = word.factor ?? 1
+  const values = valuesFor(word.field, group, factor)
+  if (!values) return []
+  const damage = group.damage
+  const labelDamage = line.slice(label.from, label.to + 1).reduce((sum, token) => sum + token.damage, 0)
+  return [
+    {
+      field: word.field,
+      values: factor === 1 ? values : values.map((value) => value * factor),
+      group,
+      // "70 C AMB": what the same label says besides.
+      words: label.words.filter(({ field }) => field === word.field),
+      line: lineNumber,
+      from: Math.min(label.from, group.from),
+      to: Math.max(label.to, group.to),
+      score: score + usual(word.field, values, [word]) - 0.15 * damage - 0.3 * labelDamage,
+      damage: damage + labelDamage,
+    },
+  ]
+}

@@ -1,0 +1,101 @@
+import type { Figure } from './figures'
+import { fractionOf } from './groups'
+import {
+  marked,
+  ofField,
+  put,
+  type Reading,
+  readAmbient,
+  readAmps,
+  readHz,
+  readOwnCapacitor,
+  readVoltages,
+} from './readings'
+import { readSaid, valuesIn } from './said'
+
+/** Fields of a motor plate. What it does not say is left out, never guessed. */
+export function readMotor(reading: Reading): void {
+  const { fields } = reading
+  const direct = isDirect(reading)
+  readOwnCapacitor(reading)
+  readPower(reading)
+  readHz(reading)
+  readSpeeds(reading)
+  readPhase(reading)
+  readAmbient(reading)
+  readVoltages(reading)
+  readAmps(reading)
+  const [factor] = ofField(reading, 'serviceFactor')
+  if (factor) put(reading, 'serviceFactor', factor.values[0]!, factor)
+  readSaid(reading.scan, fields)
+  if (direct) {
+    delete fields.phase
+    delete fields.hz
+  }
+}
+
+/** Direct current: V DC, or DC before the volts, and no word of alternating current. */
+function isDirect({ scan, figures }: Reading): boolean {
+  const volts = figures.filter(({ field }) => field === 'voltages')
+  const alternating = scan.lines.some((line) =>
+    line.some(({ text, kind }) => (kind === 'word' && /^(?:AC|VAC|VOLTSAC)$/.test(text)) || text === '~'),
+  )
+  const direct =
+    volts.some((figure) => marked(figure, 'dc')) ||
+    scan.lines.some((line) => line.some(({ text, kind }) => kind === 'word' && text === 'DC'))
+  return direct && !alternating && !figures.some(({ field }) => field === 'hz')
+}
+
+function readPower(reading: Reading): void {
+  const [horses] = ofField(reading, 'hp')
+  if (horses) put(reading, 'hp', fractionOf(horses.group) ?? topOf(horses), horses)
+  const watts = ofField(reading, 'watts')
+  const [first] = watts
+  if (first) put(reading, 'watts', first.values[0]!, first)
+}
+
+/** 1/2-1/3: the power of the top speed. */
+function topOf({ group, values }: Figure): number {
+  const fractions = group.signs.flatMap((sign, i) =>
+    sign === '/' && Number(group.numbers[i]) < Number(group.numbers[i + 1])
+      ? [Number(group.numbers[i]) / Number(group.numbers[i + 1])]
+      : [],
+  )
+  return fractions.length > 0 ? Math.max(...fractions) : Math.max(...values)
+}
+
+function readSpeeds(reading: Reading): void {
+  const found = ofField(reading, 'rpm')
+  const [first] = found
+  const [count] = ofField(reading, 'speeds')
+  if (count) put(reading, 'speeds', count.values[0]!, count)
+  if (!first) return
+  const table = found.every(({ group }) => group.numbers.length === 1) ? found : [first]
+  const values = [...new Set(table.flatMap((figure) => figure.values))].sort((a, b) => b - a)
+  put(reading, 'rpm', values, first)
+  for (const figure of table) reading.scan.use(reading.scan.tokensOf(figure))
+  // A range of one adjustable speed is no list of speeds.
+  const isRange =
+    table.length === 1 &&
+    first.group.signs.length === 1 &&
+    first.group.signs[0] === '-' &&
+    first.values[0]! < first.values[1]!
+  // At two frequencies one speed has two figures.
+  const two = reading.fields.hz?.value.length === 2 && values.length === 2
+  if (!count && !isRange && !two) put(reading, 'speeds', values.length, first)
+}
+
+function readPhase(reading: Reading): void {
+  const [figure] = ofField(reading, 'phase')
+  if (figure) {
+    put(reading, 'phase', figure.values[0]!, figure)
+    return
+  }
+  const word = valuesIn(reading.scan).find(({ value }) => value === 'single-phase' || value === 'three-phase')
+  if (word)
+    reading.fields.phase = reading.scan.field(
+      word.value === 'single-phase' ? 1 : 3,
+      [word.line[word.at]!],
+      0.94,
+    )
+}
