@@ -1,6 +1,6 @@
 import { digitsOf } from './confusions'
 import type { Figure } from './figures'
-import { figureOf, groupsOf, valueOf } from './groups'
+import { figureOf, groupsOf, numberOf } from './groups'
 import { ofField, put, type Reading, readHz } from './readings'
 import { valuesIn } from './said'
 import type { Scan } from './scan'
@@ -82,7 +82,7 @@ function byName(scan: Scan, figures: Figure[]): { sections: Sections; tokens: To
         const token = line[at]
         const isNamed = token && (token.meanings.value === name || (token.text === 'H' && name === 'herm'))
         if (group.numbers.length === 1 && isNamed)
-          return { uF: valueOf(group.numbers[0]!), line: number, tokens: line.slice(at, group.to + 1) }
+          return { uF: numberOf(group.numbers[0]!), line: number, tokens: line.slice(at, group.to + 1) }
       }
     return null
   }
@@ -147,7 +147,7 @@ function readTemperatures(reading: Reading): void {
   const signed = groups.flatMap(({ numbers, signs, before, from }) =>
     numbers.map((text, i) => {
       const sign = i === 0 ? before || signBefore(line, from) : signs[i - 1]!
-      return sign === '-' && i === 0 ? -valueOf(text) : valueOf(text)
+      return sign === '-' && i === 0 ? -numberOf(text) : numberOf(text)
     }),
   )
   const max = Math.max(...signed)
@@ -180,7 +180,7 @@ function readTolerance(scan: Scan, fields: PlateFields): void {
     const match = (pattern: string) => new RegExp(pattern).exec(text)
     const take = (found: RegExpExecArray, minus: string, plus: string) => {
       const tokens = line.filter((_, i) => at[i]! >= found.index && at[i]! < found.index + found[0].length)
-      fields.tolerancePercent = scan.field({ minus: valueOf(minus), plus: valueOf(plus) }, tokens, 0.94)
+      fields.tolerancePercent = scan.field({ minus: numberOf(minus), plus: numberOf(plus) }, tokens, 0.94)
     }
     const down = match(`- ${N}(?: %)?(?: [/,])? \\+ ${N} %`)
     const up = match(`\\+ ${N}(?: %)?(?: [/,])? - ${N} %`)
@@ -189,7 +189,7 @@ function readTolerance(scan: Scan, fields: PlateFields): void {
     if (down) take(down, down[1]!, down[2]!)
     else if (up) take(up, up[2]!, up[1]!)
     else if (bare) take(bare, '0', bare[1]!)
-    else if (even && !/RATING|DUTY|SERVICE/.test(text) && valueOf(even[1]!) <= 30)
+    else if (even && !/RATING|DUTY|SERVICE/.test(text) && numberOf(even[1]!) <= 30)
       take(even, even[1]!, even[1]!)
     if (fields.tolerancePercent) return
   }

@@ -28,7 +28,7 @@ function allCodes(scan: Scan): Partial<Record<CodeField | 'catalogue', Field<str
       if (line[at]!.kind !== 'word' || !caption || !codeFields.has(caption) || scan.isUsed(line[at]!))
         continue
       const from = valueStart(line, at)
-      const value = valueOf(line, from)
+      const value = valueTokens(line, from)
       if (value.length === 0 || !isCode(scan, value, caption)) continue
       const used = line.slice(at, from + value.length)
       if (caption === 'none') {
@@ -66,7 +66,7 @@ function valueStart(line: Token[], at: number): number {
 }
 
 /** Tokens of a number: its first word, and further ones that carry figures and are not the next thing. */
-function valueOf(line: Token[], from: number): Token[] {
+function valueTokens(line: Token[], from: number): Token[] {
   const value: Token[] = []
   for (let at = from; at < line.length; at++) {
     const token = line[at]!

@@ -1,5 +1,5 @@
 import type { FigureField, FigureWord } from '../knowledge/plateLexicon'
-import { fractionOf, type Group, groupsOf, valueOf } from './groups'
+import { fractionOf, type Group, groupsOf, numberOf } from './groups'
 import type { Token } from './tokens'
 
 /** A figure with the caption or unit that says what it is. */
@@ -35,7 +35,7 @@ const supplies = [
 
 /** What a figure of this field may be; null where it cannot be one. */
 export function valuesFor(field: FigureField, group: Group, factor = 1): number[] | null {
-  const whole = group.numbers.map((each) => valueOf(each, field === 'rpm'))
+  const whole = group.numbers.map((each) => numberOf(each, field === 'rpm'))
   const each = (test: (value: number) => boolean) => (whole.every(test) ? whole : null)
   switch (field) {
     case 'voltages':
@@ -154,8 +154,7 @@ function withOrphan(line: Token[], figure: Figure): Figure {
   const { group, field } = figure
   const before = line[group.from - 1]
   if (
-    !before ||
-    before.kind !== 'number' ||
+    before?.kind !== 'number' ||
     line[group.from]!.gap !== 1 ||
     figure.from < group.from ||
     group.numbers.length !== 1

@@ -115,14 +115,14 @@ function joined(line: Token[], at: number): { at: number; sign: string } | null 
 }
 
 /** A figure as a number; a point or comma before three digits is a thousand where `thousands` says so. */
-export function valueOf(text: string, thousands = false): number {
+export function numberOf(text: string, thousands = false): number {
   if (thousands && /^\d{1,2}[.,]\d{3}$/.test(text)) return Number(text.replace(/[.,]/, ''))
   return Number(text.replace(',', '.'))
 }
 
 /** 1/4, 1 1/2, .25 as a number; null where the group is none. */
 export function fractionOf({ numbers, signs }: Group): number | null {
-  const values = numbers.map((each) => valueOf(each))
+  const values = numbers.map((each) => numberOf(each))
   if (values.length === 1) return values[0]!
   if (values.length === 2 && signs[0] === '/' && values[0]! < values[1]!) return values[0]! / values[1]!
   if (values.length === 3 && signs[0] === 'whole') return values[0]! + values[1]! / values[2]!

@@ -1,6 +1,6 @@
 import type { FigureField, FigureWord } from '../knowledge/plateLexicon'
 import type { Figure } from './figures'
-import { figureOf, groupsOf, valueOf } from './groups'
+import { figureOf, groupsOf, numberOf } from './groups'
 import type { Scan } from './scan'
 import type { Token } from './tokens'
 import type { PlateFields } from './types'
@@ -108,7 +108,7 @@ export function readHz(reading: Reading): void {
   // "115V~60" prints the frequency behind the wave.
   for (const line of reading.scan.lines)
     for (const group of groupsOf(line)) {
-      const values = group.numbers.map((each) => valueOf(each))
+      const values = group.numbers.map((each) => numberOf(each))
       if (
         line[group.from - 1]?.text === '~' &&
         values.every((value) => value === 50 || value === 60) &&
