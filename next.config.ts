@@ -1,10 +1,23 @@
 import type { NextConfig } from 'next'
 
+const isolated = [
+  { key: 'cross-origin-embedder-policy', value: 'require-corp' },
+  { key: 'cross-origin-resource-policy', value: 'same-origin' },
+]
+
 const config: NextConfig = {
   reactStrictMode: true,
   poweredByHeader: false,
   devIndicators: false,
   images: { unoptimized: true },
+  // Workers of an isolated page must be isolated themselves; these files do not pass through the door.
+  headers: async () => [
+    { source: '/_next/static/:path*', headers: isolated },
+    {
+      source: '/ocr/:path*',
+      headers: [...isolated, { key: 'cache-control', value: 'public, max-age=86400' }],
+    },
+  ],
   // The largest body is a photo; what is longer is cut off here and refused by its route.
   experimental: { proxyClientMaxBodySize: '32mb' },
   // `npm test` checks the types on their own; a build at first start need not do it again.

@@ -1,85 +1,139 @@
+import { existsSync, readFileSync } from 'node:fs'
 import { join } from 'node:path'
+import { pathToFileURL } from 'node:url'
 import sharp from 'sharp'
-import { createWorker, OEM, PSM } from 'tesseract.js'
-import { preparePlate, toGrey } from '../src/core/image'
-import { readPlate } from '../src/core/plate'
+import { openNetworks } from '../scripts/networks'
+import { readPicture } from '../src/core/ocr'
+import { type PlateFields, readPlate } from '../src/core/plate'
 import { makeCorpus, scoreFields } from '../src/core/plate/corpus.testing'
-import {
-  DOUBTFUL_CONFIDENCE,
-  meanConfidence,
-  type RecognisedWord,
-  readPlateWords,
-  TURNS_TO_TRY,
-  wordsOfBlocks,
-} from '../src/core/plate/words'
+import { readPlateWords } from '../src/core/plate/words'
 import { renderPlates } from './renderPlates'
 
 const percent = (share: number) => `${(share * 100).toFixed(1)} %`
 
-/** How well plates are read: from text clean and damaged, and from bad photos. The peer is the same text read by plain recognition without preparation. */
+interface Scored {
+  right: number
+  wrong: number
+  total: number
+  /** Every field told, with its confidence and whether it is right. */
+  told: { confidence: number; right: boolean }[]
+}
+
+const none = (): Scored => ({ right: 0, wrong: 0, total: 0, told: [] })
+
+/** How well plates are read, from text and from photos, and how far a confidence can be trusted. */
 export async function benchPlates(): Promise<void> {
   for (const damaged of [false, true]) {
-    const scores = makeCorpus()
-      .filter((plate) => plate.damaged === damaged)
-      .map((plate) => scoreFields(plate.truth, readPlate({ text: plate.text, kind: plate.kind }).fields))
-    const [right, wrong, total] = ['right', 'wrong', 'total'].map((key) =>
-      scores.reduce((sum, each) => sum + each[key as 'right'], 0),
-    ) as [number, number, number]
-    console.log(
-      `plates, ${damaged ? 'damaged' : 'clean'} text: ${percent(right / total)} right, ${percent(wrong / total)} wrong, ${total} fields`,
-    )
+    const sum = none()
+    for (const plate of makeCorpus().filter((each) => each.damaged === damaged))
+      add(sum, scoreFields(plate.truth, readPlate({ text: plate.text, kind: plate.kind }).fields))
+    say(`own plates, ${damaged ? 'damaged' : 'clean'} text`, sum)
   }
-  const rendered = await renderPlates(20)
-  const folder = join(process.cwd(), 'public', 'ocr')
-  const engine = await createWorker('eng', OEM.LSTM_ONLY, {
-    langPath: folder,
-    cacheMethod: 'none',
-    gzip: true,
-  })
-  await engine.setParameters({ tessedit_pageseg_mode: PSM.SINGLE_BLOCK, preserve_interword_spaces: '1' })
-  for (const prepared of [true, false]) {
-    let [right, wrong, total] = [0, 0, 0]
-    const started = Date.now()
-    for (const { plate, png, harm } of rendered) {
-      const words = await recognise(engine, png, prepared)
-      const score = scoreFields(plate.truth, readPlateWords(words, plate.kind).result.fields)
-      right += score.right
-      wrong += score.wrong
-      total += score.total
-      if (process.env.VERBOSE && prepared)
-        console.log(harm, score.faults.join('; '), '\n', words.map((word) => word.text).join(' '))
-    }
-    console.log(
-      `plates, 20 bad photos, ${prepared ? 'prepared' : 'as they are'}: ${percent(right / total)} right, ${percent(wrong / total)} wrong, ${total} fields, ${Math.round((Date.now() - started) / 20)} ms each`,
-    )
+  const networks = await openNetworks()
+  const own = none()
+  let spent = 0
+  for (const { plate, png } of await renderPlates(20)) {
+    const started = performance.now()
+    const { words } = await readPicture(await pixelsOf(png), networks)
+    spent += performance.now() - started
+    add(own, scoreFields(plate.truth, readPlateWords(words, plate.kind).result.fields))
   }
-  await engine.terminate()
+  say('own plates, 20 bad photos', own, `, ${Math.round(spent / 20)} ms each`)
+  await benchFolder(networks)
 }
 
-async function recognise(
-  engine: Awaited<ReturnType<typeof createWorker>>,
-  png: Buffer,
-  prepared: boolean,
-): Promise<RecognisedWord[]> {
-  let best: { words: RecognisedWord[]; score: number } = { words: [], score: -1 }
-  for (const turn of prepared ? TURNS_TO_TRY : ([0] as const)) {
-    const words = wordsOfBlocks(
-      (await engine.recognize(prepared ? await prepare(png, turn) : png, {}, { text: true, blocks: true }))
-        .data.blocks,
-    )
-    const score = meanConfidence(words)
-    if (score > best.score) best = { words, score }
-    if (turn === 0 && score > DOUBTFUL_CONFIDENCE) break
+/** Plates of another hand in a folder named by PLATES: texts.json, pictures/pictures.json and score.mjs. */
+async function benchFolder(networks: Awaited<ReturnType<typeof openNetworks>>): Promise<void> {
+  const folder = process.env.PLATES
+  if (!folder || !existsSync(join(folder, 'texts.json'))) return
+  const { scoreFields: score, same } = (await import(pathToFileURL(join(folder, 'score.mjs')).href)) as {
+    scoreFields: (
+      expect: Expected,
+      fields: PlateFields,
+      how: object,
+    ) => Record<'right' | 'wrong' | 'invented', string[]> & { total: number }
+    same: (name: string, got: unknown, want: unknown, damaged: boolean) => boolean
   }
-  return best.words
+  const judge = (sum: Scored, plate: Plate, fields: PlateFields, damaged: boolean) => {
+    const { open = [], expect } = plate
+    const all = score(expect, fields, { damaged, open })
+    sum.right += all.right.length
+    sum.wrong += all.wrong.length + all.invented.length
+    sum.total += all.total
+    for (const [name, field] of Object.entries(fields))
+      if (field && !open.includes(name) && !(name === 'speeds' && field.value === 1))
+        sum.told.push({
+          confidence: field.confidence,
+          right: name in expect && same(name, field.value, expect[name], damaged),
+        })
+  }
+  const texts = read<Plate[] | { plates: Plate[] }>(join(folder, 'texts.json'))
+  const plates = Array.isArray(texts) ? texts : texts.plates
+  for (const damaged of [false, true]) {
+    const sum = none()
+    for (const plate of plates.filter((each) => Boolean(each.damaged) === damaged))
+      judge(sum, plate, readPlate({ text: (plate.lines ?? []).join('\n') }).fields, damaged)
+    say(`other plates, ${damaged ? 'damaged' : 'clean'} text`, sum)
+  }
+  const pictures = none()
+  const listed = read<Plate[]>(join(folder, 'pictures', 'pictures.json'))
+  let spent = 0
+  for (const plate of listed) {
+    const photo = await pixelsOf(readFileSync(join(folder, 'pictures', plate.file ?? '')))
+    const started = performance.now()
+    const { words } = await readPicture(photo, networks)
+    spent += performance.now() - started
+    judge(pictures, plate, trusted(words), true)
+  }
+  say('other plates, pictures', pictures, `, ${Math.round(spent / listed.length)} ms each`)
 }
 
-async function prepare(png: Buffer, quarterTurns: number): Promise<Buffer> {
-  const { data, info } = await sharp(png).ensureAlpha().raw().toBuffer({ resolveWithObject: true })
-  const { picture } = preparePlate(toGrey(new Uint8ClampedArray(data), info.width, info.height), quarterTurns)
-  return sharp(Buffer.from(picture.data), {
-    raw: { width: picture.width, height: picture.height, channels: 1 },
-  })
-    .png()
-    .toBuffer()
+interface Plate {
+  damaged?: boolean
+  lines?: string[]
+  file?: string
+  expect: Expected
+  open?: string[]
+}
+type Expected = Record<string, unknown>
+
+/** The fields of a photo with the confidence that the screen shows. */
+function trusted(words: Parameters<typeof readPlateWords>[0]): PlateFields {
+  const { proposed } = readPlateWords(words)
+  return Object.fromEntries(proposed.map(({ key, field, confidence }) => [key, { ...field, confidence }]))
+}
+
+const read = <T>(file: string): T => JSON.parse(readFileSync(file, 'utf8')) as T
+
+async function pixelsOf(bytes: Buffer) {
+  const { data, info } = await sharp(bytes)
+    .rotate()
+    .removeAlpha()
+    .toColourspace('srgb')
+    .raw()
+    .toBuffer({ resolveWithObject: true })
+  return { width: info.width, height: info.height, data }
+}
+
+function add(sum: Scored, one: { right: number; wrong: number; total: number }): void {
+  sum.right += one.right
+  sum.wrong += one.wrong
+  sum.total += one.total
+}
+
+function say(name: string, { right, wrong, total, told }: Scored, more = ''): void {
+  console.log(
+    `plates, ${name}: ${percent(right / total)} right, ${percent(wrong / total)} wrong, ${percent((total - right - wrong) / total)} missed, ${total} fields${more}`,
+  )
+  for (const [word, from, to] of [
+    ['sure', 0.85, 1.01],
+    ['likely', 0.75, 0.85],
+    ['to be looked at', 0, 0.75],
+  ] as const) {
+    const these = told.filter(({ confidence }) => confidence >= from && confidence < to)
+    if (these.length > 0)
+      console.log(
+        `  called ${word}: ${these.length}, right ${percent(these.filter((each) => each.right).length / these.length)}`,
+      )
+  }
 }

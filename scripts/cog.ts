@@ -1,8 +1,11 @@
 import { readFileSync } from 'node:fs'
 import { createInterface } from 'node:readline'
 import { type ErrorShape, isCoreError } from '../src/core/errors'
-import { findTool, runTool, toolSchema, tools } from '../src/core/tools'
+import { tools as coreTools, findTool, runTool, toolSchema } from '../src/core/tools'
 import type { Tool } from '../src/core/tools/types'
+import { platePhoto } from './platePhoto'
+
+const tools = [...coreTools, platePhoto]
 
 const USAGE = 'npm run -s cog -- <tool> [--in input.json] [--lines]   (or the input on stdin)'
 
@@ -17,7 +20,7 @@ async function main(args: string[]): Promise<number> {
       path: '',
     })
   }
-  const tool = findTool(name)
+  const tool = name === platePhoto.name ? platePhoto : findTool(name)
   if (!tool)
     return refuse({
       code: 'unknown-tool',
@@ -31,7 +34,7 @@ async function main(args: string[]): Promise<number> {
   if (args.includes('--lines')) return lines(tool, file)
   try {
     const text = readFileSync(file ?? 0, 'utf8')
-    return print(JSON.stringify(answer(tool, text), null, 2))
+    return print(JSON.stringify(await answer(tool, text), null, 2))
   } catch (error) {
     return refuse(shapeOf(error))
   }
@@ -51,7 +54,7 @@ async function lines(tool: Tool, file: string | undefined): Promise<number> {
     if (line.trim() === '') continue
     let result: object
     try {
-      result = answer(tool, line)
+      result = await answer(tool, line)
     } catch (error) {
       result = { error: shapeOf(error) }
     }
@@ -65,7 +68,7 @@ async function lines(tool: Tool, file: string | undefined): Promise<number> {
   return 0
 }
 
-function answer(tool: Tool, text: string): object {
+async function answer(tool: Tool, text: string): Promise<object> {
   let input: unknown
   try {
     input = JSON.parse(text.replace(/^\uFEFF/, ''))

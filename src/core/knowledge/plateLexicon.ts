@@ -145,7 +145,7 @@ export const figureWords: FigureWord[] = [
   {
     field: 'capacitorUf',
     side: 'either',
-    forms: list('UF|MFD|MF|MFDS|YF|JF|PF|MICROFARAD|MICROFARADS|UFD|MMFD'),
+    forms: list('U F|MFD|MF|MFDS|YF|JF|PF|MICROFARAD|MICROFARADS|UFD|MMFD'),
   },
   {
     field: 'capacitorUf',

@@ -50,14 +50,21 @@ export function valuesFor(field: FigureField, group: Group, factor = 1): number[
       return whole.length <= 3 ? each((value) => value * factor >= 1 && value * factor <= 30_000) : null
     case 'hp': {
       const value = fractionOf(group)
-      if (value !== null && value > 0.002 && value <= 20) return [value]
-      return each((one) => one > 0.002 && one <= 20)
+      if (value !== null && value > 0.002 && value <= 10) return [value]
+      return each((one) => one > 0.002 && one <= 10)
     }
     case 'rpm':
       return each((value) => value >= 100 && value <= 30_000)
     case 'speeds':
       return whole.length === 1 ? each((value) => value >= 1 && value <= 9 && Number.isInteger(value)) : null
     case 'capacitorUf':
+      // 25/85/21 is the climate.
+      if (
+        whole.length === 3 &&
+        group.signs.every((sign) => sign === '/') &&
+        /^(?:04|10|21|56)$/.test(group.numbers[2]!)
+      )
+        return null
       return each((value) => value >= 0.4 && value <= 2000)
     case 'celsius':
       return each((value) => value <= 300)
@@ -176,6 +183,14 @@ function withOrphan(line: Token[], figure: Figure): Figure {
   return values ? { ...figure, values, group: joined, from: joined.from, damage: figure.damage + 1 } : figure
 }
 
+/** The group without a leading I that stands before a nought. */
+function withoutSymbol(line: Token[], group: Group): Group {
+  const printed = line[group.from]!.text
+  return /^[I|]0[.,]/.test(printed)
+    ? { ...group, numbers: [group.numbers[0]!.slice(1), ...group.numbers.slice(1)] }
+    : group
+}
+
 /** The figures of a line, each with what it is: the best way to give every figure to the caption before or the unit behind it. */
 function figuresOf(line: Token[], lineNumber: number): Figure[] {
   const items = itemsOf(line)
@@ -224,7 +239,11 @@ function figuresOf(line: Token[], lineNumber: number): Figure[] {
   return from(0, null).figures
 }
 
-const agree = (unit: Figure, caption: Figure) => unit.field === caption.field || caption.field === 'other'
+const agree = (unit: Figure, caption: Figure) =>
+  caption.field === 'other'
+    ? // Of two captions with a figure between, the second has its own.
+      unit.field !== 'other' || unit.words.some(({ side }) => side === 'before')
+    : unit.field === caption.field
 
 function itemsOf(line: Token[]): Item[] {
   const groups = groupsOf(line)
@@ -290,21 +309,24 @@ function captionOf(line: Token[], lineNumber: number, label: Label, group: Group
 
 function unitOf(line: Token[], lineNumber: number, group: Group, label: Label): Figure[] {
   const far = distance(line, group.to, label.from)
-  const wide = line.slice(group.to + 1, label.from + 1).some(({ gap }) => gap > 1)
+  const between = Math.max(...line.slice(group.to + 1, label.from + 1).map(({ gap }) => gap))
+  const wide = between > 2
   return label.words
-    .filter(({ side, mark }) => side !== 'behind' && !(wide && mark === 'letter'))
-    .flatMap((word) => made(line, lineNumber, label, group, word, 3 - far - (wide ? 1.4 : 0)))
+    .filter(({ side, mark }) => side !== 'behind' && !(between > 1 && mark === 'letter'))
+    .flatMap((word) => made(line, lineNumber, label, group, word, 3.1 - far - (wide ? 1.4 : 0)))
 }
 
 function made(
   line: Token[],
   lineNumber: number,
   label: Label,
-  group: Group,
+  all: Group,
   word: FigureWord,
   score: number,
 ): Figure[] {
   const factor = word.factor ?? 1
+  // "I0,29 A" without its blank: the I is the letter of the current.
+  const group = word.field === 'amps' && label.from > all.to ? withoutSymbol(line, all) : all
   const values = valuesFor(word.field, group, factor)
   if (!values) return []
   const damage = group.damage

@@ -18,6 +18,7 @@ export interface Group {
 /** A token that is a figure, or that may be one where a figure is wanted: "lO", "SO", "S.1". */
 export function figureOf(token: Token): string | null {
   if (token.kind === 'number') return digitsOf(token.text)
+  if (token.meanings.value === 's1') return null
   const text = digitsOf(token.text)
   return token.kind !== 'sign' && text.length <= 4 && /^\d+$/.test(text) ? text : null
 }
@@ -52,7 +53,8 @@ export function groupsOf(line: Token[]): Group[] {
       group.to = at + 1
     }
     let next = joined(line, group.to)
-    while (next) {
+    // A comma goes on with a list of single figures: "25/85/21, 1.5" are two things.
+    while (next && !(next.sign === ',' && group.signs.some((each) => each !== ','))) {
       group.signs.push(next.sign)
       const more = thousandAt(line, next.at)
       group.numbers.push(more ?? figureOf(line[next.at]!) ?? '')

@@ -55,12 +55,33 @@ function ownFigures(scan: Scan, kind: PlateKind): Figure[] {
   })
 }
 
+/** Watts per volt-ampere of a motor or appliance at its plate: more is impossible, much less is unheard of. */
+const LEAST_SHARE = 0.25
+const MOST_SHARE = 1.15
+/** What contradicts something else is looked at again. */
+const DOUBT = 0.7
+
+/** Amps, volts and power that cannot all be true are each trusted less; nothing is put in their place. */
+function weighPhysics(fields: PlateFields): string[] {
+  const { hp, watts, amps } = fields
+  const volts = fields.voltages && Math.max(...fields.voltages.value)
+  const most = amps && Math.max(...amps.value)
+  if (volts === undefined || most === undefined || amps === undefined) return []
+  const power = volts * most * (fields.phase?.value === 3 ? Math.sqrt(3) : 1)
+  const doubted = [
+    ...(hp && hp.value * 745.7 > power ? [hp, amps] : []),
+    ...(watts && (watts.value > MOST_SHARE * power || watts.value < LEAST_SHARE * power)
+      ? [watts, amps]
+      : []),
+  ]
+  for (const field of doubted) field.confidence = Math.min(field.confidence, DOUBT)
+  return doubted.length > 0
+    ? ['The amps do not agree with the power at this voltage: look at both again.']
+    : []
+}
+
 function warningsOf(fields: PlateFields): string[] {
-  const warnings: string[] = []
-  const [hp, volts, amps] = [fields.hp?.value, fields.voltages?.value.at(-1), fields.amps?.value.at(-1)]
-  if (hp !== undefined && volts !== undefined && amps !== undefined && volts * amps < hp * 745.7 * 0.95) {
-    warnings.push('The amps are too few for this power at this voltage: look at both again.')
-  }
+  const warnings = weighPhysics(fields)
   for (const [name, field] of Object.entries(fields))
     if (field && field.confidence < 0.8)
       warnings.push(`Check ${name}: "${field.raw.text.trim()}" may be misread.`)

@@ -1,3 +1,5 @@
+import { spreadFractions } from '../units/fractions'
+
 /** A printed character as the reader compares it, with where it stands in the source. */
 export interface Glyph {
   char: string
@@ -67,8 +69,13 @@ export function linesOf(source: string): Glyph[][] {
 function lineOf(text: string, start: number): Glyph[] {
   const line: Glyph[] = []
   let gap = 0
-  for (let i = 0; i < text.length; i++) {
-    const char = text[i]!
+  const { work, places } = spreadFractions(
+    text,
+    Array.from({ length: text.length }, (_, i) => i),
+  )
+  for (let i = 0; i < work.length; i++) {
+    const char = work[i]!
+    const column = places[i]!
     if (char === '\t') gap += 4
     else if (/\s/.test(char)) gap++
     else {
@@ -76,9 +83,9 @@ function lineOf(text: string, start: number): Glyph[] {
       line.push({
         char: plain,
         letter: /\p{L}/u.test(plain) && char !== 'l',
-        at: start + i,
+        at: start + column,
         gap: line.length === 0 ? 0 : gap,
-        column: i,
+        column,
       })
       gap = 0
     }

@@ -121,6 +121,9 @@ function seenFrom(line: Token[], at: number): { end: 'shaft-end' | 'lead-end'; a
   return null
 }
 
+const lastOf = (line: Token[], field: CaptionField) =>
+  line.findLastIndex(({ meanings }) => meanings.caption === field)
+
 /** The letter of the insulation class beside its caption; an 8 is a B. Before any figure: "CL F  50 HZ" is no F of 50. */
 export function readClass(scan: Scan, fields: PlateFields): void {
   const letterOf = (token: Token | undefined): string | null => {
@@ -149,6 +152,9 @@ export function readClass(scan: Scan, fields: PlateFields): void {
           token.text === 'IEC'
         if (!goesOn) break
       }
+      // "CLASSE" with no letter behind it was printed as "CLASS E".
+      if (!fields.insulationClass && line[at]!.text === 'CLASSE' && at === lastOf(line, 'insulationClass'))
+        fields.insulationClass = scan.field('E', [line[at]!], 0.7)
       const before = at > 0 && line[at]!.gap <= 1 ? letterOf(line[at - 1]) : null
       if (before && !fields.insulationClass)
         fields.insulationClass = scan.field(before, line.slice(at - 1, at + 1), 0.88)

@@ -112,9 +112,7 @@ function tokensOf(line: Glyph[], splitting: Splitting): { tokens: Token[]; split
         // A long word is a name; figures and letters that long are mostly several things run together.
         const each = /\d/.test(text) ? 0.19 : 0.11
         const letter =
-          prev === 'word' && text.length === 1 && line[at]!.gap === 0 && isDigit(line[end]?.char ?? '')
-            ? -0.9
-            : 0
+          prev === 'word' && line[at]!.gap === 0 ? letterOfClass(text, best[at]!.get('word'), line[end]) : 0
         reach(end, 'raw', 1.5 + each * text.length + middle + letter, {
           kind: 'raw',
           text,
@@ -170,8 +168,11 @@ function wordCost(
   const behindNumber =
     before === 'number' && line[at]!.gap <= 1 && figures.some(({ side }) => side !== 'behind')
   // One or two letters are a word where they stand alone, or as the unit of the figure before them.
-  if (length <= 2 && !behindNumber && !(atStart && endsWordOrDigits(line, end, figures.length > 0)))
-    return null
+  // "-40°CTO+85": what leads from one to the other.
+  const leads = form.chars === 'TO' && before === 'word' && !isLetterAt(line, end)
+  const stands =
+    atStart && (endsWordOrDigits(line, end, figures.length > 0) || !/[\p{L}\p{N}]$/u.test(form.chars))
+  if (length <= 2 && !behindNumber && !stands && !leads) return null
   // A letter right behind a unit's figure and before more letters is the beginning of a word.
   if (length === 1 && !endsWord(line, end) && !isDigit(line[end]!.char) && !startsKnown(wordsAt(end)))
     return null
@@ -209,6 +210,16 @@ const endsWordOrDigits = (line: Glyph[], end: number, figure: boolean) =>
 const startsKnown = (words: FormMatch[]) =>
   words.some(({ form, cost }) => form.chars.length >= 2 && cost < 0.4)
 
+/** "CLASSF70C", "INSB": the letter right behind a class costs less than another unknown word. */
+function letterOfClass(text: string, before: Step | undefined, next: Glyph | undefined): number {
+  if (!/^[ABEFHN]$/.test(text)) return 0
+  if (before?.token.meanings.caption === 'insulationClass') return -1.4
+  return next && isDigit(next.char) ? -0.9 : 0
+}
+
+const isLetterAt = (line: Glyph[], at: number) =>
+  at < line.length && line[at]!.gap === 0 && /\p{L}/u.test(line[at]!.char)
+
 interface NumberAt {
   end: number
   cost: number
@@ -227,6 +238,8 @@ function numbersAt(line: Glyph[], start: number, splitting: Splitting): NumberAt
       blanks++
     }
     if (glyph.char === '.' || glyph.char === ',') {
+      // "-25..70": the second point leads on, it is no decimal.
+      if (at === start && at > 0 && line[at - 1]!.char === '.') break
       const next = line[at + 1]
       if (point || !next || next.gap > (splitting === torn ? 1 : 0) || digitOf(next.char) === undefined) break
       point = true
@@ -265,7 +278,7 @@ function rawsAt(line: Glyph[], start: number): { end: number; text: string }[] {
   let [end, text] = [start, '']
   const found: { end: number; text: string }[] = []
   // "CLASSF70C": the letter of a class right before a figure.
-  if (/\p{L}/u.test(line[start]!.char) && line[start + 1]?.gap === 0 && isDigit(line[start + 1]!.char))
+  if (/\p{L}/u.test(line[start]!.char) && line[start + 1]?.gap === 0)
     found.push({ end: start + 1, text: line[start]!.char })
   while (end < line.length && (end === start || line[end]!.gap === 0)) {
     if (!isWordChar(line[end]) && found.every((each) => each.end === start + 1)) found.push({ end, text })

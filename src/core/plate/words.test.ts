@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import { meanConfidence, type RecognisedWord, readPlateWords, wordsOfBlocks } from './words'
+import { type RecognisedWord, readPlateWords } from './words'
 
 const word = (text: string, line: number, x0: number, confidence = 0.95): RecognisedWord => ({
   text,
@@ -35,32 +35,6 @@ describe('words as recognition delivers them', () => {
 
   it('keep a wide gap as the end of a field, and leave specks out', () => {
     const { text } = readPlateWords([...words, word('|', 3, 10, 0.1)], 'motor')
-    expect(text).toBe('MARROWBY\nHP 1/6   V 208-230\nRPM 825')
-  })
-
-  it('come out of blocks with their lines numbered', () => {
-    const bbox = { x0: 0, y0: 0, x1: 9, y1: 9 }
-    const blocks = [
-      {
-        paragraphs: [
-          {
-            lines: [
-              { words: [{ text: 'A', confidence: 90, bbox }] },
-              { words: [{ text: 'B', confidence: 80, bbox }] },
-            ],
-          },
-        ],
-      },
-    ]
-    expect(wordsOfBlocks(blocks).map(({ text, line, confidence }) => [text, line, confidence])).toEqual([
-      ['A', 0, 0.9],
-      ['B', 1, 0.8],
-    ])
-    expect(wordsOfBlocks(null)).toEqual([])
-  })
-
-  it('weigh by their length, and next to nothing is no reading', () => {
-    expect(meanConfidence([word('abcdefgh', 0, 0, 0.9), word('x', 0, 0, 0)])).toBeCloseTo(0.8)
-    expect(meanConfidence([word('ab', 0, 0, 1)])).toBe(0)
+    expect(text).toBe('MARROWBY\nHP 1/6        V 208-230\nRPM 825')
   })
 })

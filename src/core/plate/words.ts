@@ -25,25 +25,36 @@ export interface ProposedField {
   box: Box | null
 }
 
-/** A wider gap than this many times the height of the words stands for two spaces: another field. */
+/** A wider gap than this many times the height of the words stands for two blanks: another field. */
 const FIELD_GAP = 1.1
 /** Words recognised worse than this are mostly screws and scratches. */
-const NOISE = 0.25
+const NOISE = 0.35
 
 /** Read a plate from recognised words; each field with its trust and where it stands in the picture. */
 export function readPlateWords(
   words: RecognisedWord[],
   kind?: PlateKind,
 ): { result: PlateResult; proposed: ProposedField[]; text: string } {
+  const kept = words.filter((each) => each.confidence >= NOISE)
+  const letter = letterWidth(kept)
+  const left = Math.min(...kept.map(({ box }) => box.x0))
   const spans: { start: number; end: number; word: RecognisedWord }[] = []
-  let text = ''
+  let [text, lineStart] = ['', 0]
   let before: RecognisedWord | null = null
-  for (const word of words.filter((each) => each.confidence >= NOISE)) {
-    if (before) {
-      const height = Math.max(before.box.y1 - before.box.y0, 1)
-      text +=
-        word.line !== before.line ? '\n' : word.box.x0 - before.box.x1 > FIELD_GAP * height ? '   ' : ' '
+  for (const word of kept) {
+    if (before && word.line !== before.line) {
+      text += '\n'
+      lineStart = text.length
+      before = null
     }
+    // Columns that stand above each other on the plate do so in the text, so that tables can be read.
+    const column = Math.round((word.box.x0 - left) / letter)
+    const height = before ? Math.max(before.box.y1 - before.box.y0, 1) : 0
+    if (before)
+      text +=
+        word.box.x0 - before.box.x1 > FIELD_GAP * height
+          ? ' '.repeat(Math.max(3, Math.min(40, column - (text.length - lineStart))))
+          : ' '
     spans.push({ start: text.length, end: text.length + word.text.length, word })
     text += word.text
     before = word
@@ -76,28 +87,10 @@ function union(boxes: Box[]): Box | null {
   }
 }
 
-/** What the recogniser delivers: blocks of paragraphs of lines of words, confidences 0 … 100. */
-export type RecognisedBlocks = {
-  paragraphs: { lines: { words: { text: string; confidence: number; bbox: Box }[] }[] }[]
-}[]
-
-/** The words of all blocks, lines numbered in order. */
-export function wordsOfBlocks(blocks: RecognisedBlocks | null): RecognisedWord[] {
-  const lines = (blocks ?? []).flatMap((block) => block.paragraphs.flatMap((paragraph) => paragraph.lines))
-  return lines.flatMap(({ words }, line) =>
-    words.map((word) => ({ text: word.text, line, confidence: word.confidence / 100, box: word.bbox })),
-  )
+/** The usual width of a letter. */
+function letterWidth(words: RecognisedWord[]): number {
+  const widths = words
+    .map(({ box, text }) => (box.x1 - box.x0) / Math.max(1, text.length))
+    .sort((a, b) => a - b)
+  return Math.max(1, widths[Math.floor(widths.length / 2)] ?? 1)
 }
-
-/** Mean confidence by length: long words read well say more than specks. Nothing to read is no confidence. */
-export function meanConfidence(words: RecognisedWord[]): number {
-  const letters = words.reduce((sum, word) => sum + word.text.length, 0)
-  if (letters < 6) return 0
-  return words.reduce((sum, word) => sum + word.confidence * word.text.length, 0) / letters
-}
-
-/** Under this mean confidence the picture probably lies on its side or on its head. */
-export const DOUBTFUL_CONFIDENCE = 0.62
-
-/** Straight first, then on its side either way, then on its head: quarter turns clockwise. */
-export const TURNS_TO_TRY = [0, 1, 3, 2] as const

@@ -9,9 +9,12 @@ export interface Tool {
     type: new () => object
     example: object
   }[]
-  run: (input: never) => object
+  /** Works it out; a tool that opens files answers later. */
+  run: (input: never) => object | Promise<object>
 }
 
-export function tool<I extends object>(definition: Omit<Tool, 'run'> & { run: (input: I) => object }): Tool {
+export function tool<I extends object>(
+  definition: Omit<Tool, 'run'> & { run: (input: I) => object | Promise<object> },
+): Tool {
   return definition as unknown as Tool
 }

@@ -25,5 +25,7 @@ export const guardHeaders: Record<string, string> = {
   'referrer-policy': 'no-referrer',
   'cross-origin-opener-policy': 'same-origin',
   'cross-origin-resource-policy': 'same-origin',
+  // Nothing comes from elsewhere, so the page may be isolated: the reader of pictures gets its threads by it.
+  'cross-origin-embedder-policy': 'require-corp',
   'permissions-policy': 'geolocation=(), payment=(), usb=(), microphone=(self), camera=(self)',
 }

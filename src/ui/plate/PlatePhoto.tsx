@@ -37,6 +37,7 @@ export function PlatePhoto({ kind, target = oldPartTarget(kind) }: PlatePhotoPro
           accept="image/*"
           capture="environment"
           className="sr-only"
+          onClick={() => void import('./recognise').then(({ warmUp }) => warmUp())}
           onChange={(event) => {
             const photo = event.target.files?.[0]
             if (photo) read(photo)

@@ -1,13 +1,6 @@
 import type { PlateKind } from '@/core/plate'
-import {
-  DOUBTFUL_CONFIDENCE,
-  meanConfidence,
-  type ProposedField,
-  type RecognisedWord,
-  readPlateWords,
-  TURNS_TO_TRY,
-  wordsOfBlocks,
-} from '@/core/plate/words'
+import { type ProposedField, readPlateWords } from '@/core/plate/words'
+import type { FromRecogniser } from '@/workers/recognise.worker'
 
 export interface Recognition {
   proposed: ProposedField[]
@@ -23,8 +16,36 @@ export interface Progress {
   share: number
 }
 
+/** A worker that has its networks open reads the next photo at once; unused, it goes after a while. */
+const IDLE_MS = 120_000
+let open: Worker | null = null
+let idle: ReturnType<typeof setTimeout> | undefined
+
+/** Begin to load the reader while the person is still taking the photo. */
+export function warmUp(): void {
+  worker().postMessage(null)
+  restSoon()
+}
+
+function worker(): Worker {
+  clearTimeout(idle)
+  open ??= new Worker(new URL('../../workers/recognise.worker.ts', import.meta.url), { type: 'module' })
+  return open
+}
+
+function end(): void {
+  clearTimeout(idle)
+  open?.terminate()
+  open = null
+}
+
+function restSoon(): void {
+  clearTimeout(idle)
+  idle = setTimeout(end, IDLE_MS)
+}
+
 /**
- * Read a plate from a photo: prepared and recognised in workers, with data that ships with the application.
+ * Read a plate from a photo in a worker, with networks that ship with the application.
  * @throws DOMException AbortError when cancelled; Error with a sentence where the file is no picture
  */
 export async function recognisePlate(
@@ -33,80 +54,29 @@ export async function recognisePlate(
   onProgress: (progress: Progress) => void,
   signal: AbortSignal,
 ): Promise<Recognition> {
-  onProgress({ step: 'Loading the reader', share: 0.02 })
-  const { createWorker, OEM, PSM } = await import('tesseract.js')
-  let turn = 0
-  const engine = await createWorker('eng', OEM.LSTM_ONLY, {
-    workerPath: '/ocr/worker.min.js',
-    corePath: '/ocr',
-    langPath: '/ocr',
-    workerBlobURL: false,
-    cacheMethod: 'none',
-    logger: ({ status, progress }) => {
-      if (status === 'recognizing text')
-        onProgress({
-          step: turn === 0 ? 'Reading' : 'Reading it turned',
-          share: 0.2 + 0.2 * turn + 0.2 * progress,
-        })
-    },
-  })
-  const stop = () => void engine.terminate()
-  signal.addEventListener('abort', stop)
+  signal.throwIfAborted()
+  const reader = worker()
   try {
-    await engine.setParameters({ tessedit_pageseg_mode: PSM.SINGLE_BLOCK, preserve_interword_spaces: '1' })
-    let best: {
-      words: RecognisedWord[]
-      score: number
-      picture: Blob
-      width: number
-      height: number
-    } | null = null
-    for (turn = 0; turn < TURNS_TO_TRY.length; turn++) {
-      signal.throwIfAborted()
-      onProgress({ step: 'Preparing the picture', share: 0.1 + 0.2 * turn })
-      const prepared = await prepare(photo, TURNS_TO_TRY[turn]!)
-      signal.throwIfAborted()
-      const { data } = await engine.recognize(prepared.picture, {}, { text: true, blocks: true })
-      const words = wordsOfBlocks(data.blocks)
-      const score = meanConfidence(words)
-      if (!best || score > best.score) best = { words, score, ...prepared }
-      if (turn === 0 && score > DOUBTFUL_CONFIDENCE) break
-    }
-    const { result, proposed, text } = readPlateWords(best!.words, kind)
-    return {
-      proposed,
-      text,
-      unread: result.unread,
-      picture: best!.picture,
-      width: best!.width,
-      height: best!.height,
-    }
+    const read = await new Promise<Read>((resolve, reject) => {
+      signal.addEventListener('abort', () => reject(signal.reason))
+      reader.onerror = () =>
+        reject(new Error('The picture could not be read. Try a smaller one, or type the plate.'))
+      reader.onmessage = ({ data }: MessageEvent<FromRecogniser>) => {
+        if (data.kind === 'progress') onProgress(data)
+        else if (data.kind === 'error') reject(new Error(data.message))
+        else resolve(data)
+      }
+      reader.postMessage(photo)
+    })
+    restSoon()
+    const { result, proposed, text } = readPlateWords(read.words, kind)
+    const { picture, width, height } = read
+    return { proposed, text, unread: result.unread, picture, width, height }
   } catch (error) {
-    signal.throwIfAborted()
+    // What is half read cannot be stopped otherwise.
+    end()
     throw error
-  } finally {
-    signal.removeEventListener('abort', stop)
-    void engine.terminate()
   }
 }
 
-function prepare(
-  photo: Blob,
-  quarterTurns: number,
-): Promise<{ picture: Blob; width: number; height: number }> {
-  const worker = new Worker(new URL('../../workers/picture.worker.ts', import.meta.url), { type: 'module' })
-  return new Promise((resolve, reject) => {
-    worker.onmessage = (
-      event: MessageEvent<{ picture: Blob; width: number; height: number; error?: string }>,
-    ) => {
-      worker.terminate()
-      if (event.data.error) reject(new Error(event.data.error))
-      else resolve(event.data)
-    }
-    worker.onerror = () => {
-      worker.terminate()
-      reject(new Error('The picture could not be prepared. Try a smaller one.'))
-    }
-    worker.postMessage({ photo, quarterTurns })
-  })
-}
+type Read = Extract<FromRecogniser, { kind: 'read' }>
