@@ -77,14 +77,21 @@ test('a plate is read from a photo, corrected and taken over', async ({ page, co
     .setInputFiles({ name: 'plate.png', mimeType: 'image/png', buffer: photo })
   const proposals = page.getByTestId('proposals')
   await expect(proposals).toBeVisible({ timeout: 30_000 })
-  await expect(proposals.getByLabel(/^Volts/)).toHaveValue('208-230')
+  await expect(proposals.getByRole('textbox', { name: /^Volts/ })).toHaveValue('208-230')
   await expect(proposals.getByLabel(/^Speeds/)).toHaveValue('825')
   await expect(proposals.getByRole('img', { name: 'where it stands on the plate' }).first()).toBeVisible()
   await expectAccessible(page)
-  await proposals.getByLabel(/^Volts/).fill('230')
+  // What decides about wiring counts once it has been looked at: the volts were corrected, the capacitor is ticked, Hz is left.
+  await expect(page.getByTestId('to-look-at')).toContainText('Volts')
+  await proposals
+    .getByLabel(/^Volts/)
+    .first()
+    .fill('230')
+  await proposals.getByRole('checkbox', { name: 'Capacitor, µF is printed so' }).click()
   await page.getByRole('button', { name: 'Take these' }).click()
   await expect(page.getByLabel('Volts', { exact: true })).toHaveValue('230')
   await expect(page.getByLabel('Speeds, fastest first, rpm')).toHaveValue('825')
+  await expect(page.getByLabel('Hz', { exact: true })).toHaveValue('')
   await saved(page)
 })
 
@@ -94,7 +101,7 @@ test('the plate kept of a demo machine is read from its picture', async ({ page 
   const proposals = page.getByTestId('proposals')
   await expect(proposals).toBeVisible({ timeout: 30_000 })
   await expect(proposals.getByLabel(/^Speeds/)).toHaveValue('1550/1350/1100')
-  await expect(proposals.getByLabel(/^Capacitor, µF/)).toHaveValue('6')
+  await expect(proposals.getByRole('textbox', { name: /^Capacitor, µF/ })).toHaveValue('6')
 })
 
 test('reading a photo can be cancelled, and a file that is no picture says so', async ({ page }) => {

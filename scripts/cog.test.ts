@@ -1,5 +1,8 @@
 import { spawnSync } from 'node:child_process'
+import { mkdtempSync, rmSync } from 'node:fs'
+import { tmpdir } from 'node:os'
 import { join } from 'node:path'
+import sharp from 'sharp'
 import { describe, expect, it } from 'vitest'
 
 const script = join(import.meta.dirname, 'cog.mjs')
@@ -33,5 +36,35 @@ describe('the command line', () => {
     const many = `yes '${turn}' | head -20000 | "${process.execPath}" "${script}" rotation --lines | head -1`
     const { stdout, stderr } = spawnSync('sh', ['-c', many], { encoding: 'utf8' })
     expect({ stdout, stderr }).toEqual({ stdout: '{"direction":"CCW"}\n', stderr: '' })
+  })
+
+  it('reads the plate of a photo, with its words and their places, turned upright', async () => {
+    const folder = mkdtempSync(join(tmpdir(), 'rest-cog-photo-'))
+    try {
+      const upsideDown = join(folder, 'gable.png')
+      await sharp(join('src', 'demo', 'plates', 'gable.jpg'))
+        .rotate(180)
+        .png()
+        .toFile(upsideDown)
+      const { status, stdout } = cog(['plate-photo'], JSON.stringify({ file: upsideDown, kind: 'motor' }))
+      const read = JSON.parse(stdout)
+      expect(status).toBe(0)
+      expect(read.turnedDegrees).toBe(180)
+      expect(read.fields.rpm.value).toEqual([1075])
+      expect(read.fields.capacitorUf.value).toBe(5)
+      expect(read.text).toContain('1075')
+      expect(read.words[0].box).toHaveLength(4)
+    } finally {
+      rmSync(folder, { recursive: true })
+    }
+  }, 60_000)
+
+  it.each([
+    ['{"file":"nowhere.png"}', 'no-picture'],
+    ['{"file":"package.json"}', 'no-picture'],
+    ['{}', 'invalid-input'],
+  ])('says of the photo %s what is wrong', (input, code) => {
+    const { status, stderr } = cog(['plate-photo'], input)
+    expect([status, JSON.parse(stderr).error.code]).toEqual([2, code])
   })
 })

@@ -107,7 +107,7 @@ export const figureWords: FigureWord[] = [
     field: 'watts',
     side: 'behind',
     forms: list(
-      'TOTAL|TOTAL LOAD|TOTAL POWER|GESAMTLEISTUNG|GESAMT|POTENZA TOTALE|PUISSANCE TOTALE|MAX TOTAL',
+      'TOTAL|TOTALE|TOTALE MAX|TOTAL MAX|TOTAL LOAD|TOTAL POWER|GESAMTLEISTUNG|GESAMT|POTENZA TOTALE|PUISSANCE TOTALE|MAX TOTAL',
     ),
     mark: 'total',
   },

@@ -49,7 +49,7 @@ function nameIn(scan: Scan, line: Token[]): Token[] {
     const { figures, caption, value } = token.meanings
     const holds =
       token.kind === 'word' && (caption !== undefined || figures.some(({ mark }) => mark !== 'letter'))
-    if (token.kind === 'number' && token.text.length > 2) break
+    if (token.kind === 'number' && /\d/.test(token.text) && token.text.length > 2) break
     if (holds && tokens.length > 0 && token.text.length > 3 && value === undefined) break
     tokens.push(token)
   }

@@ -175,7 +175,7 @@ function byColumn(head: Head[], cells: Token[][]): Token[][] | null {
 /** Whether a cell can be the value of a caption: 1 it can, 0 who knows, -1 it cannot. */
 function fits({ tokens }: Head, cell: Token[]): number {
   const words = tokens.flatMap(({ meanings }) => meanings.figures)
-  if (cell.length === 0) return 0
+  if (cell.length === 0 || cell[0]!.meanings.value === 'speed-name') return 0
   if (words.length === 0)
     return tokens.some(
       ({ meanings }) => meanings.caption === 'modelNumber' || meanings.caption === 'partNumber',

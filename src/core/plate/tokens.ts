@@ -172,7 +172,13 @@ function wordCost(
   const leads = form.chars === 'TO' && before === 'word' && !isLetterAt(line, end)
   const stands =
     atStart && (endsWordOrDigits(line, end, figures.length > 0) || !/[\p{L}\p{N}]$/u.test(form.chars))
-  if (length <= 2 && !behindNumber && !stands && !leads) return null
+  // "CLB": the letter of the class closes the word.
+  const ofClass =
+    form.meanings.caption === 'insulationClass' &&
+    atStart &&
+    /^[ABEFHN]$/.test(line[end]?.char ?? '') &&
+    endsWord(line, end + 1)
+  if (length <= 2 && !behindNumber && !stands && !leads && !ofClass) return null
   // A letter right behind a unit's figure and before more letters is the beginning of a word.
   if (length === 1 && !endsWord(line, end) && !isDigit(line[end]!.char) && !startsKnown(wordsAt(end)))
     return null

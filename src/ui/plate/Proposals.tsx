@@ -2,8 +2,10 @@
 
 import { useEffect, useState } from 'react'
 import type { PlateFields } from '@/core/plate'
+import { decisiveFields } from '@/core/plate/decisive'
 import type { Box, ProposedField } from '@/core/plate/words'
 import { useJob } from '../job/JobProvider'
+import { Tick } from '../kit/Tick'
 import { fieldNames, plateActs, valueText } from './plateActs'
 import type { Recognition } from './recognise'
 import type { PlateTarget } from './target'
@@ -26,13 +28,19 @@ export function Proposals({
   const [values, setValues] = useState(
     () => new Map(shown.map((each) => [each.key, valueText(each)] as [keyof PlateFields, string])),
   )
+  /** What decides about wiring and discharge counts once the person has looked at it, or typed it. */
+  const [looked, setLooked] = useState<ReadonlySet<keyof PlateFields>>(new Set())
+  const look = (key: keyof PlateFields, seen: boolean) =>
+    setLooked((before) => new Set(seen ? [...before, key] : [...before].filter((each) => each !== key)))
+  const waiting = shown.filter(({ key }) => decisiveFields.has(key) && !looked.has(key))
   useEffect(() => {
     const made = URL.createObjectURL(found.picture)
     setUrl(made)
     return () => URL.revokeObjectURL(made)
   }, [found.picture])
   const take = () => {
-    const all = plateActs(kind, values, id, target).every((each) => act(each))
+    const taken = new Map([...values].filter(([key]) => waiting.every((each) => each.key !== key)))
+    const all = plateActs(kind, taken, id, target).every((each) => act(each))
     if (all) onClose()
   }
   return (
@@ -66,16 +74,34 @@ export function Proposals({
                 id={`plate-${each.key}`}
                 className="field field-tight num"
                 value={values.get(each.key) ?? ''}
-                onChange={(event) => setValues(new Map(values).set(each.key, event.target.value))}
+                onChange={(event) => {
+                  setValues(new Map(values).set(each.key, event.target.value))
+                  look(each.key, true)
+                }}
               />
-              {each.box && url ? (
-                <Piece url={url} box={each.box} width={found.width} height={found.height} />
-              ) : (
-                <span />
-              )}
+              <span className="col-span-2 flex flex-wrap items-center gap-x-2 mid:col-span-1">
+                {each.box && url ? (
+                  <Piece url={url} box={each.box} width={found.width} height={found.height} />
+                ) : null}
+                {decisiveFields.has(each.key) ? (
+                  <span className="flex items-center text-sm">
+                    <Tick
+                      label={`${fieldNames[each.key]} is printed so`}
+                      on={looked.has(each.key)}
+                      onChange={(on) => look(each.key, on)}
+                    />
+                    <span aria-hidden="true">printed so</span>
+                  </span>
+                ) : null}
+              </span>
             </li>
           ))}
         </ul>
+        {waiting.length > 0 ? (
+          <p className="caption mt-2" data-testid="to-look-at">
+            {`Wiring and discharge hang on ${listed(waiting.map(({ key }) => fieldNames[key] ?? key))}. Compare each with its piece of the picture and tick it; what is not ticked is left out.`}
+          </p>
+        ) : null}
         <div className="mt-3 flex gap-2">
           <button type="button" className="btn btn-main" disabled={shown.length === 0} onClick={take}>
             Take these
@@ -88,6 +114,9 @@ export function Proposals({
     </div>
   )
 }
+
+const listed = (names: string[]): string =>
+  names.length < 2 ? names.join('') : `${names.slice(0, -1).join('; ')} and ${names.at(-1)}`
 
 const sureness = ({ confidence }: ProposedField) =>
   confidence >= 0.85 ? 'sure' : confidence >= 0.75 ? 'likely' : 'look again'
@@ -104,7 +133,7 @@ function Piece({ url, box, width, height }: { url: string; box: Box; width: numb
     <span
       role="img"
       aria-label="where it stands on the plate"
-      className="col-span-2 block border border-line bg-no-repeat mid:col-span-1"
+      className="block border border-line bg-no-repeat"
       style={{
         width: w * scale,
         height: h * scale,
