@@ -14,17 +14,20 @@ test('every stage of a job is accessible', async ({ page }) => {
   }
 })
 
-test('bench, household and shelf are accessible, by day, in the dark and in the sun', async ({ page }) => {
-  for (const path of ['/', '/household', '/shelf']) {
+for (const [name, path] of [
+  ['the bench', '/'],
+  ['the household', '/household'],
+  ['the shelf', '/shelf'],
+] as const)
+  test(`${name} is accessible, by day, in the dark and in the sun`, async ({ page }) => {
     await page.goto(path)
     for (const theme of ['light', 'dark', 'sun']) {
-      await page.evaluate((name) => {
-        document.documentElement.dataset.theme = name
+      await page.evaluate((chosen) => {
+        document.documentElement.dataset.theme = chosen
       }, theme)
       await expectAccessible(page)
     }
-  }
-})
+  })
 
 test('no stage is wider than a phone, and the evidence opens upwards', async ({ page }) => {
   await page.setViewportSize({ width: 390, height: 844 })

@@ -1,7 +1,7 @@
 import Link from 'next/link'
 import { titleAndPlace } from '@/core/job/title'
 import { dayIn } from '@/core/units/days'
-import { readBench } from '@/server/household'
+import { readBench, readOwnNames } from '@/server/household'
 import { personZone } from '@/server/zone'
 import { JobList } from '@/ui/bench/JobList'
 import { StartForm } from '@/ui/bench/StartForm'
@@ -10,19 +10,21 @@ import { LocalTime } from '@/ui/record/LocalTime'
 export const metadata = { title: 'Bench · Rest Cog' }
 
 interface Props {
-  searchParams: Promise<{ all?: string }>
+  searchParams: Promise<{ all?: string; say?: string }>
 }
 
 export default async function BenchPage({ searchParams }: Props) {
   const zone = await personZone()
+  const { all, say = '' } = await searchParams
+  const names = await readOwnNames()
   const { open, closed, left, known, due, looks } = await readBench({
-    all: (await searchParams).all === '1',
+    all: all === '1',
     zone,
   })
   return (
     <main id="work" className="mx-auto max-w-[1180px] pb-16 mid:px-5 mid:pt-6">
       <h1 className="sr-only">Bench</h1>
-      <StartForm machines={known} />
+      <StartForm key={say} machines={known} names={names} said={say.slice(0, 500)} />
       <section aria-label="On the bench" className="px-4 pt-7 mid:px-0">
         <h2 className="mb-2 text-lg">{open.length === 0 ? 'The bench is clear' : 'On the bench'}</h2>
         {open.length === 0 ? (

@@ -1,6 +1,6 @@
 import type { Kysely } from 'kysely'
 import type { HouseholdRow, JobRow, MachineRow } from '@/core/job/rows'
-import type { Schema } from './schema'
+import type { OwnNameRow, Schema } from './schema'
 
 type Db = Kysely<Schema>
 
@@ -28,4 +28,20 @@ export const listJobs = (db: Db): Promise<JobRow[]> =>
 
 export async function setPicture(db: Db, machineId: string, hash: string): Promise<void> {
   await db.updateTable('machine').set({ pictureHash: hash }).where('id', '=', machineId).execute()
+}
+
+export const listOwnNames = (db: Db): Promise<OwnNameRow[]> =>
+  db.selectFrom('own_name').selectAll().orderBy('words').execute()
+
+/** The same words learned again mean what they mean now. */
+export async function keepOwnName(db: Db, row: OwnNameRow): Promise<void> {
+  await db
+    .insertInto('own_name')
+    .values(row)
+    .onConflict((conflict) => conflict.column('words').doUpdateSet(row))
+    .execute()
+}
+
+export async function dropOwnName(db: Db, words: string): Promise<void> {
+  await db.deleteFrom('own_name').where('words', '=', words).execute()
 }

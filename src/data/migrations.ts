@@ -361,6 +361,17 @@ const linePhotos: Migration = {
   },
 }
 
+/** What the household calls its machines, learned by a correction. */
+const ownNames: Migration = {
+  async up(db: Db) {
+    await table(db, 'own_name', [
+      `"words" text primary key`,
+      ...text('family', 'learnedAt'),
+      `"machineId" text references "machine" ("id") on delete set null`,
+    ])
+  },
+}
+
 /** A migration as a whole or not at all: a step that fails leaves the file as it was. */
 const whole = (migration: Migration): Migration => ({
   async up(db: Db) {
@@ -386,6 +397,7 @@ const migrations: Record<string, Migration> = {
   '0007-candidates': whole(candidates),
   '0008-catalogues': whole(catalogues),
   '0009-line-photos': whole(linePhotos),
+  '0010-own-names': whole(ownNames),
 }
 
 /**

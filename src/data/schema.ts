@@ -1,5 +1,6 @@
 import type { Generated } from 'kysely'
 import type { EventRow, HouseholdRow, JobTables, MachineRow } from '@/core/job/rows'
+import type { FamilyId } from '@/core/knowledge/vocabulary'
 
 /** Tables as they stand in the file; rows are the core's own, flags as 0/1. */
 export interface Schema {
@@ -30,8 +31,18 @@ export interface Schema {
   event: EventRow
   photo: PhotoRow
   bench_line: BenchLineRow
+  own_name: OwnNameRow
   catalogue: CatalogueRow
   part: PartRow
+}
+
+/** What the household calls a machine or a kind of machine. */
+export interface OwnNameRow {
+  /** In small letters. */
+  words: string
+  family: FamilyId
+  machineId: string | null
+  learnedAt: string
 }
 
 /** What the bench shows of a job, as it was worked out from `key`; it may be dropped at any time. */

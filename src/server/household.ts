@@ -3,7 +3,8 @@ import { machineTitle, titleAndPlace } from '@/core/job/title'
 import { proveChecks } from '@/core/knowledge/proofChecks'
 import type { FamilyId } from '@/core/knowledge/vocabulary'
 import { dayIn } from '@/core/units/days'
-import { findHousehold, findMachine, listJobs, listMachines } from '@/data/household'
+import type { OwnName } from '@/core/words/ownNames'
+import { findHousehold, findMachine, listJobs, listMachines, listOwnNames } from '@/data/household'
 import { listDueLooks } from '@/data/jobs'
 import { type BenchLine, benchLinesOf } from './benchLines'
 import { store } from './store'
@@ -107,4 +108,10 @@ export async function readMachine(id: string): Promise<{ machine: MachineRow; jo
   if (!machine) return null
   const jobs = (await listJobs(db)).filter((job) => job.machineId === id)
   return { machine, jobs }
+}
+
+/** What the household calls its machines. */
+export async function readOwnNames(): Promise<OwnName[]> {
+  const { db } = await store()
+  return (await listOwnNames(db)).map(({ words, family, machineId }) => ({ words, family, machineId }))
 }

@@ -1,8 +1,9 @@
 import Link from 'next/link'
 import { machineTitle } from '@/core/job/title'
 import { familyLabel, vocabulary } from '@/core/knowledge/vocabulary'
-import { readHousehold, readMachinesWithJobs } from '@/server/household'
+import { readHousehold, readMachinesWithJobs, readOwnNames } from '@/server/household'
 import { personZone } from '@/server/zone'
+import { OwnNames } from '@/ui/household/OwnNames'
 import { Settings } from '@/ui/household/Settings'
 import { FamilySection } from '@/ui/pieces/FamilySection'
 import { LocalTime } from '@/ui/record/LocalTime'
@@ -11,7 +12,11 @@ export const metadata = { title: 'Household' }
 
 export default async function HouseholdPage() {
   const zone = await personZone()
-  const [household, machines] = await Promise.all([readHousehold(), readMachinesWithJobs()])
+  const [household, machines, names] = await Promise.all([
+    readHousehold(),
+    readMachinesWithJobs(),
+    readOwnNames(),
+  ])
   return (
     <main id="work" className="mx-auto max-w-[1180px] px-4 pt-6 pb-16 mid:px-5">
       <h1 className="text-2xl">{household.name}</h1>
@@ -71,6 +76,15 @@ export default async function HouseholdPage() {
           ))}
         </ul>
       </section>
+      {names.length > 0 ? (
+        <section aria-label="Names you use" className="pt-8">
+          <h2 className="mb-2 text-lg">Names you use</h2>
+          <OwnNames
+            names={names}
+            titles={Object.fromEntries(machines.map(({ machine }) => [machine.id, machineTitle(machine)]))}
+          />
+        </section>
+      ) : null}
       <section aria-label="Settings" className="pt-8">
         <h2 className="mb-3 border-ink border-t pt-4 text-lg">Settings</h2>
         <Settings household={household} />

@@ -33,7 +33,7 @@ export const noticeRules: NoticeRule[] = [
   rule(
     'fan-state',
     'wont-stop',
-    /\b(?:won't|will not|doesn't|does not|never|wouldn't) (?:stop|shut off|turn off|switch off|go off)\b|\bruns? (?:all the time|constantly|round the clock|non-?stop|day and night|even with)|\bstill going round\b|\bkeeps running\b(?!.*minute)/,
+    /\b(?:won't|will not|doesn't|does not|never|wouldn't) (?:stop|shut off|turn off|switch off|go off)\b|\bruns? (?:all the time|constantly|round the clock|non-?stop|day and night|even with)|\bstill going round\b|\bruns on and on\b|\bnever (?:switches|turns|shuts) off\b|\bkeeps running\b(?!.*minute)/,
     { unless: /\b(?:noise|rattl\w+)\b/ },
   ),
   rule(
@@ -44,7 +44,7 @@ export const noticeRules: NoticeRule[] = [
   rule(
     'fan-state',
     'starts-then-stops',
-    /\bcuts? out\b|\bshuts? (?:itself )?off after\b|\b(?:starts?|runs?|goes|comes on)(?: up)?(?: for)?(?: a| \d+)?(?: few)?(?: sec(?:ond)?s?| min(?:ute)?s?| bit| moment)?,? (?:and |then |but |and then )+(?:it )?(?:stops?|quits?|dies|cuts? out|shuts? (?:off|down))\b|\bstarts then quits\b|\bstops? after (?:a |\d+ )?(?:few )?(?:sec(?:ond)?s?|min(?:ute)?s?)\b|\bruns? a minute\b/,
+    /\bcuts? out\b|\bshuts? (?:itself )?off after\b|\b(?:starts?|runs?|goes|comes on)(?: up)?(?: for)?(?: a| \d+)?(?: few)?(?: sec(?:ond)?s?| min(?:ute)?s?| bit| moment)?,? (?:and |then |but |and then )+(?:it )?(?:stops?|quits?|dies|cuts? out|shuts? (?:off|down))\b|\bstarts then quits\b|\bstops? after (?:a |\d+ )?(?:few )?(?:sec(?:ond)?s?|min(?:ute)?s?)\b|\bruns? (?:a|\d+|a few) (?:sec(?:ond)?s?|min(?:ute)?s?),? (?:and |then )*(?:stops?|quits?|dies|cuts? out)\b|\bruns? a minute\b/,
   ),
   rule(
     'fan-state',
@@ -58,7 +58,10 @@ export const noticeRules: NoticeRule[] = [
     'fan-state',
     'slow',
     /\bslow(?:s|er|ly|ing)?(?: (?:right )?down)?\b|\bcrawl(?:s|ing)?\b|\bsluggish\b|\bcreeps?\b|\bnever gets up to speed\b|\blos(?:es|ing|t) speed\b|\bhalf speed\b/,
-    { unless: /\bmonth after month\b|\bslower and slower\b/ },
+    {
+      unless:
+        /\bmonth after month\b|\bslower and slower\b|\bslower (?:every|each) (?:week|month|year|season)\b/,
+    },
   ),
   rule(
     'fan-state',
@@ -70,7 +73,7 @@ export const noticeRules: NoticeRule[] = [
     'fan-state',
     'dead',
     new RegExp(
-      `\\b(?:stone )?dead\\b(?! slow| short)|\\b${NOT} (?:even |ever |want to |actually )?(?:run|running|turn(?:ing)?(?! (?:freely|by hand|with hand))|spin(?:ning)?|start(?:ing)?|go(?:ing)?(?: round)?(?! off)|work(?:ing)?|mov(?:e|ing)|kick(?:s|ing)? in|come on|fire up)\\b|\\b(?:packed up|carked it|conked out|gave up|given up|gone kaput|kaput|burnt out|died|quit|bust(?:ed)?|knackered|stopped working|has stopped|is stopped|stopped(?= and| since|$))|\\bstands? still\\b|\\bjust standing there\\b|\\bstays? (?:silent|put|still)\\b|\\bnothing (?:at all )?happens\\b|\\bdoes (?:nothing|nowt|naff all)\\b|\\bnot move\\b|\\bno sign of life\\b|\\bno longer (?:runs?|turns?|works?)\\b|\\bfan doesn't\\b|\\bshould be going .*but isn't\\b|\\bstays silent\\b`,
+      `\\b(?:stone )?dead\\b(?! slow| short)|\\b${NOT} (?:even |ever |want to |actually )?(?:run|running|turn(?:ing)?(?! (?:freely|by hand|with hand))|spin(?:ning)?|start(?:ing)?|go(?:ing)?(?: round)?(?! off)|work(?:ing)?|mov(?:e|ing)|kick(?:s|ing)? in|come on|fire up)\\b|\\b(?:packed up|carked it|conked out|gave up|given up|gone kaput|kaput|burnt out|died|quit|bust(?:ed)?|knackered|stopped working|has stopped|is stopped|stopped(?= and| since|$))|\\bstands? still\\b|\\bjust standing there\\b|\\bstays? (?:silent|put|still)\\b|\\bnothing (?:at all )?happens\\b|\\bdoes (?:nothing|nowt|naff all)\\b|\\bnot move\\b|\\bno sign of life\\b|\\bno longer (?:runs?|turns?|works?)\\b|\\bfan doesn't\\b|\\bshould be going .*but isn't\\b|\\bstays silent\\b|\\bfan nothing\\b|\\bnothing, not even a (?:hum|click|twitch|sound)\\b|\\b(?:is|stands|sits) (?:dead )?still$`,
     ),
     { unless: /\b(?:starts then|stops? dead|dead slow|belt slips|needed a (?:shove|push))\b/ },
   ),
@@ -118,12 +121,12 @@ export const noticeRules: NoticeRule[] = [
   rule(
     'case-heat',
     'too-hot-to-touch',
-    /\btoo hot to (?:touch|hold)\b|\b(?:can(?:'t|not| not)|couldn't) (?:hold|keep|bear|touch)\b.{0,30}\b(?:on it|finger|hand|palm|it)\b|\bburn(?:ed|t) my (?:finger\w*|hand)\b|\b(?:stinking|scalding|red|boiling|scorching|roasting) hot\b|\bshell burned\b|\bso hot\b/,
+    /\btoo hot to (?:touch|hold)\b|\b(?:can(?:'t|not| not)|couldn't) (?:hold|keep|bear|touch)\b.{0,30}\b(?:on it|finger|hand|palm|it)\b|\b(?:can(?:'t|not| not)|couldn't) leave (?:my|your|a|the) (?:hand|finger\w*|palm)\b|\btoo hot to (?:keep|leave|lay|put)\b|\bburn(?:ed|t) my (?:finger\w*|hand)\b|\b(?:stinking|scalding|red|boiling|scorching|roasting) hot\b|\bshell burned\b|\bso hot\b/,
   ),
   rule(
     'case-heat',
     'warm',
-    /\bmotor (?:body |casing |case |housing )?(?:is |was |gets |feels )?(?:only |just |a bit |slightly |luke)?warm\b|\b(?:body|casing|case|shell) is warm\b|\bcan keep my (?:palm|hand)\b|\bhand-?warm\b/,
+    /\bmotor (?:body |casing |case |housing )?(?:is |was |gets |feels )?(?:only |just |a bit |slightly )?(?:luke)?warm\b|\b(?:motor|case|casing|housing) (?:is )?(?:only |just )?lukewarm\b|\b(?:body|casing|case|shell) is warm\b|\bcan keep my (?:palm|hand)\b|\bhand-?warm\b/,
   ),
   rule(
     'case-heat',
@@ -196,18 +199,18 @@ export const noticeRules: NoticeRule[] = [
   rule(
     'speeds',
     'all-slow',
-    /\b(?:slow|crawls)\b.*\b(?:whichever|any|all|every|each)\b.*\bspeeds?\b|\ball (?:the |\d )?speeds? (?:are |run )?(?:too )?slow\b/,
+    /\b(?:slow|crawls)\b.*\b(?:whichever|any|all|every|each)\b.*\bspeeds?\b|\ball (?:the |\d )?speeds? (?:are |run )?(?:too )?slow\b|\ball (?:the |\d )?speeds?\b.{0,24}\bslow\b/,
   ),
   rule(
     'speeds',
     'only-high',
-    /\bonly (?:works?|runs?|goes) on (?:\d|high|full|max|top|boost)\b|\bonly (?:high|full|the top)\b(?: speed)?/,
+    /\bonly (?:works?|runs?|goes) on (?:\d|high|full|max|top|boost)\b|\bonly (?:high|full|the top)\b(?: speed)?|\b(?:high|highest|top|fastest) speed is the only (?:one|speed)\b/,
     {},
   ),
   rule(
     'speeds',
     'some-missing',
-    /\bonly (?:does |works on |runs on )?(?:low|medium|1 speed|one speed)\b|\b(?:cooling|heating|high|low|second|medium) speed (?:never|doesn't|is gone|won't|not)\b|\b\d of (?:the )?\d speeds? works?\b|\bsettings? \d(?: and \d)? do\b|\bone speed (?:is )?(?:gone|missing|dead)\b|\bonly 1 (?:speed )?works\b|\bone works\b/,
+    /\bonly (?:does |works on |runs on )?(?:low|medium|1 speed|one speed)\b|\b(?:cooling|heating|high|low|second|medium) speed (?:never|doesn't|is gone|won't|not)\b|\b\d of (?:the )?\d speeds? works?\b|\bsettings? \d(?: and \d)? do\b|\bone speed (?:is )?(?:gone|missing|dead)\b|\bonly 1 (?:speed )?works\b|\bone works\b|\bspeeds? \d(?: and \d)?(?: is| are)? (?:fine|ok|good)\b.*\b\d (?:is )?(?:gone|dead|missing)\b|\b(?:low|medium|high|\d) (?:and (?:low|medium|high|\d) )?(?:does|do) nothing\b/,
   ),
   rule(
     'speeds',
@@ -254,7 +257,7 @@ export const noticeRules: NoticeRule[] = [
   rule(
     'onset',
     'slower-over-months',
-    /\bslower and slower\b|\blosing speed\b|\bmonth after month\b|\bgot slower\b/,
+    /\bslower and slower\b|\bslower (?:every|each) (?:week|month|year|season)\b|\blosing speed\b|\bmonth after month\b|\bgot slower\b/,
   ),
   rule(
     'onset',
@@ -456,7 +459,7 @@ export const noticeRules: NoticeRule[] = [
   rule(
     'hub',
     'loose',
-    /\b(?:set ?screw|grub ?screw|allen screw)\b.{0,16}\b(?:loose|lose|gone|missing|fell out)\b|\b(?:wheel|hub|blade)\b.{0,12}\bloose\b|\bblade stays put\b/,
+    /\b(?:set ?screw|grub ?screw|allen screw)\b.{0,16}\b(?:loose|lose|gone|missing|fell out)\b|\b(?:wheel|hub|blade)\b.{0,12}\bloose\b|\bloose on (?:the|its) shaft\b|\bblade stays put\b/,
   ),
   rule('hub', 'tight', /\b(?:wheel|hub|blade)(?:'s| is)? tight\b/),
   rule('belt', 'not-fitted', /\bno belt\b|\bdirect drive\b/),

@@ -18,6 +18,6 @@ describe('sentences that the reader had not seen', () => {
   it('are wholly right in most cases', () => {
     const wrong = heldOut.filter((each) => !isRight(each)).map(({ text }) => text)
     console.log(`held out: ${heldOut.length - wrong.length} of ${heldOut.length} right\n${wrong.join('\n')}`)
-    expect(1 - wrong.length / heldOut.length).toBeGreaterThanOrEqual(0.8)
+    expect(1 - wrong.length / heldOut.length).toBeGreaterThanOrEqual(0.88)
   })
 })

@@ -11,7 +11,8 @@ import {
   type ObservationId,
   observationInfo,
 } from '@/core/knowledge/vocabulary'
-import { updateHousehold } from '@/data/household'
+import { ownNameProblem, plainName } from '@/core/words/ownNames'
+import { dropOwnName, findMachine, keepOwnName, updateHousehold } from '@/data/household'
 import { HouseholdChange } from '../householdInput'
 import { deleteJob, type NewJob, openJob } from '../jobs'
 import { store } from '../store'
@@ -76,4 +77,33 @@ export async function saveHouseholdAction(change: Record<string, unknown>): Prom
     if (isCoreError(error)) return error.toShape()
     throw error
   }
+}
+
+/** Learn what the household calls a machine; answers an error or null. */
+export async function learnNameAction(form: {
+  words: string
+  family: string
+  machineId: string | null
+}): Promise<ErrorShape | null> {
+  const words = plainName(String(form.words))
+  const problem = ownNameProblem(words, String(form.family))
+  if (problem || !isFamily(form.family)) return { code: 'own-name', message: problem ?? '', path: 'words' }
+  const { db } = await store()
+  const machine = form.machineId ? await findMachine(db, String(form.machineId)) : undefined
+  await keepOwnName(db, {
+    words,
+    family: form.family,
+    machineId: machine?.id ?? null,
+    learnedAt: new Date().toISOString(),
+  })
+  revalidatePath('/')
+  revalidatePath('/household')
+  return null
+}
+
+export async function forgetNameAction(words: string): Promise<void> {
+  const { db } = await store()
+  await dropOwnName(db, String(words))
+  revalidatePath('/')
+  revalidatePath('/household')
 }

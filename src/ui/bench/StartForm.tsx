@@ -1,19 +1,16 @@
 'use client'
 
 import { unstable_rethrow } from 'next/navigation'
-import { useEffect, useState, useTransition } from 'react'
-import { shortLabels, valueLabel } from '@/core/knowledge/valueLabels'
-import {
-  type FamilyId,
-  familyIds,
-  familyLabel,
-  type ObservationId,
-  vocabulary,
-} from '@/core/knowledge/vocabulary'
-import type { NoticeReading } from '@/core/words/notice'
+import { useState, useTransition } from 'react'
+import { type FamilyId, familyLabel } from '@/core/knowledge/vocabulary'
+import { marksIn } from '@/core/words/marks'
+import { nameToLearn, type OwnName, ownNameIn } from '@/core/words/ownNames'
 import { openJobAction } from '@/server/actions'
-import { whenReached } from '../kit/whenReached'
 import { FamilySection } from '../pieces/FamilySection'
+import { FamilyChoice } from './FamilyChoice'
+import { LearnName } from './LearnName'
+import { AlsoSaid, type Corrections, type Finding, findingsOf, Understood } from './Understood'
+import { loadReader, useNoticed } from './useNoticed'
 
 export interface KnownMachine {
   id: string
@@ -21,20 +18,30 @@ export interface KnownMachine {
   family: FamilyId
 }
 
+interface StartFormProps {
+  machines: KnownMachine[]
+  /** What the household calls its machines. */
+  names: OwnName[]
+  /** Said elsewhere already, as in the finder. */
+  said?: string
+}
+
 /** One field that starts a job from plain words; what was understood is shown for correction. */
-export function StartForm({ machines }: { machines: KnownMachine[] }) {
-  const [text, setText] = useState('')
+export function StartForm({ machines, names, said = '' }: StartFormProps) {
+  const [text, setText] = useState(said)
   const [chosen, setChosen] = useState<FamilyId | null>(null)
-  const [machineId, setMachineId] = useState('')
-  const [struck, setStruck] = useState<ObservationId[]>([])
+  /** Null until the person says which; empty for a new one. */
+  const [picked, setPicked] = useState<string | null>(null)
+  const [corrected, setCorrected] = useState<Corrections>({})
   const [choosing, setChoosing] = useState(false)
   const [error, setError] = useState<string | null>(null)
   const [starting, begin] = useTransition()
   const noticed = useNoticed(text)
-  const machine = machines.find((each) => each.id === machineId)
-  const family = machine?.family ?? chosen ?? noticed?.family ?? null
-  const findings = findingsOf(noticed, struck)
-  const own = family ? machines.filter((each) => each.family === family) : []
+  const own = ownNameIn(text, names)
+  const machineId = picked ?? own?.machineId ?? ''
+  const machine = machines.find((each) => each.id === machineId) ?? null
+  const family = machine?.family ?? chosen ?? own?.family ?? noticed?.family ?? null
+  const findings = findingsOf(noticed, corrected)
   const start = () => {
     setError(null)
     begin(async () => {
@@ -51,7 +58,8 @@ export function StartForm({ machines }: { machines: KnownMachine[] }) {
           symptom: text.trim(),
           family: kind,
           ...(machineId ? { machineId } : {}),
-          findings: findingsOf(reading, struck).map(({ observation, value }) => ({ observation, value })),
+          ...(own && !machineId ? { name: own.words } : {}),
+          findings: findingsOf(reading, corrected).map(({ observation, value }) => ({ observation, value })),
           stops: reading?.raised ?? [],
         })
         if (answer?.error) setError(answer.error.message)
@@ -62,6 +70,14 @@ export function StartForm({ machines }: { machines: KnownMachine[] }) {
       }
     })
   }
+  const correctedByHand =
+    family !== null && (chosen !== null || Boolean(picked)) && family !== noticed?.family
+  const understood = (
+    <Understood
+      findings={findings}
+      onCorrect={(observation, value) => setCorrected({ ...corrected, [observation]: value })}
+    />
+  )
   return (
     <section
       aria-label="Start a job"
@@ -94,13 +110,17 @@ export function StartForm({ machines }: { machines: KnownMachine[] }) {
             {error}
           </p>
         ) : null}
-        {noticed && text.trim() !== '' ? <AlsoSaid noticed={noticed} /> : null}
+        {noticed && findings.length > 0 ? <Marked text={text} findings={findings} /> : null}
+        {noticed && text.trim() !== '' ? <AlsoSaid noticed={noticed} corrected={corrected} /> : null}
         {family ? (
           <div className="mt-4 flex gap-4" data-testid="understood">
-            <FamilySection family={family} className="h-20 w-28 shrink-0" />
+            <FamilySection family={family} className="hidden h-20 w-28 shrink-0 mid:block" />
             <div className="min-w-0">
               <p>
                 <b>{familyLabel(family)}</b>{' '}
+                {own && !correctedByHand ? (
+                  <span className="caption">{`you call it “${own.words}”`}</span>
+                ) : null}
                 <button
                   type="button"
                   className="ml-1 text-teal underline"
@@ -110,33 +130,22 @@ export function StartForm({ machines }: { machines: KnownMachine[] }) {
                 </button>
               </p>
               {findings.length > 0 ? (
-                <Understood findings={findings} strike={(each) => setStruck([...struck, each])} />
+                understood
               ) : (
                 <p className="caption">Say more, or start and tap what is so.</p>
               )}
-              {own.length > 0 ? (
-                <p className="mt-2 flex flex-wrap items-center gap-1.5 text-sm">
-                  Which one?
-                  {own.map((each) => (
-                    <button
-                      key={each.id}
-                      type="button"
-                      className="chip"
-                      aria-pressed={machineId === each.id}
-                      onClick={() => setMachineId(machineId === each.id ? '' : each.id)}
-                    >
-                      {each.title}
-                    </button>
-                  ))}
-                  <button
-                    type="button"
-                    className="chip"
-                    aria-pressed={machineId === ''}
-                    onClick={() => setMachineId('')}
-                  >
-                    a new one
-                  </button>
-                </p>
+              <WhichOne
+                machines={machines.filter((each) => each.family === family)}
+                machineId={machineId}
+                onPick={setPicked}
+              />
+              {correctedByHand && noticed ? (
+                <LearnName
+                  key={`${family} ${machineId}`}
+                  proposed={nameToLearn(text, noticed)}
+                  family={family}
+                  machine={machine}
+                />
               ) : null}
             </div>
           </div>
@@ -144,7 +153,7 @@ export function StartForm({ machines }: { machines: KnownMachine[] }) {
           <div className="mt-3">
             {findings.length > 0 ? (
               <>
-                <Understood findings={findings} strike={(each) => setStruck([...struck, each])} />
+                {understood}
                 <p className="mt-2 font-bold">What kind of fan is it?</p>
               </>
             ) : (
@@ -155,100 +164,69 @@ export function StartForm({ machines }: { machines: KnownMachine[] }) {
           </div>
         )}
         {choosing || (!family && findings.length > 0) ? (
-          <fieldset className="mt-4 grid grid-cols-2 gap-2 mid:grid-cols-5">
-            <legend className={choosing ? 'caption mb-1' : 'sr-only'}>Kinds of fan</legend>
-            {familyIds.map((id) => (
-              <button
-                key={id}
-                type="button"
-                aria-pressed={family === id}
-                className="flex flex-col items-center border border-line p-2 text-center text-sm leading-tight hover:border-ink aria-pressed:border-2 aria-pressed:border-ink"
-                onClick={() => {
-                  setChosen(id)
-                  setMachineId('')
-                  setChoosing(false)
-                  setError(null)
-                }}
-              >
-                <FamilySection family={id} className="h-16 w-24" />
-                {familyLabel(id)}
-              </button>
-            ))}
-          </fieldset>
+          <FamilyChoice
+            family={family}
+            titled={choosing}
+            onChoose={(id) => {
+              setChosen(id)
+              setPicked('')
+              setChoosing(false)
+              setError(null)
+            }}
+          />
         ) : null}
       </form>
     </section>
   )
 }
 
-const loadReader = () => whenReached(() => import('@/core/words/notice').then((words) => words.readNotice))
-
-const findingsOf = (noticed: NoticeReading | null, struck: ObservationId[]) =>
-  (Object.entries(noticed?.observations ?? {}) as [ObservationId, string][])
-    .filter(([observation]) => !struck.includes(observation))
-    .map(([observation, value]) => ({ observation, value, words: noticed?.words[observation] ?? '' }))
-
-/** The reader comes with the first letter; until then nothing is understood yet. */
-function useNoticed(text: string): NoticeReading | null {
-  const [read, setRead] = useState<typeof import('@/core/words/notice').readNotice | null>(null)
-  const typed = text.trim() !== ''
-  useEffect(() => {
-    if (typed) void loadReader().then((reader) => setRead(() => reader))
-  }, [typed])
-  return read ? read({ text }) : null
-}
-
-/** Dangers that are named, what is denied, and what nobody understood: none of it is lost. */
-function AlsoSaid({ noticed }: { noticed: NoticeReading }) {
+/** The sentence with what was understood underlined; a reader of the screen gets the same from the list. */
+function Marked({ text, findings }: { text: string; findings: Finding[] }) {
   return (
-    <div className="mt-2 text-sm" role="status">
-      {noticed.raised.map((stop) => (
-        <p key={stop} className="border-stop border-l-4 pl-2 font-bold text-stop">
-          {`${vocabulary.stopRules[stop].label}: the job begins with what to do about it.`}
-        </p>
-      ))}
-      {noticed.asked.map((stop) => (
-        <p key={stop} className="border-ink border-l-2 pl-2">
-          {`You wrote that there is none of it: ${vocabulary.stopRules[stop].label.toLowerCase()}. If you are not sure of that, say so in the job before anything else.`}
-        </p>
-      ))}
-      {noticed.denied.length > 0 ? (
-        <p className="caption">
-          {`Not so: ${noticed.denied.map(({ observation, value }) => valueLabel(observation, value)).join(', ')}.`}
-        </p>
-      ) : null}
-      {noticed.rest.length > 0 ? (
-        <p className="caption">{`Kept as you wrote it, and not understood: ${noticed.rest.slice(0, 12).join(' ')}.`}</p>
-      ) : null}
-    </div>
+    <p className="mt-2 text-soft" aria-hidden="true" data-testid="marked">
+      {marksIn(
+        text,
+        findings.map(({ words }) => words),
+      ).map(({ text: piece, understood, at }) =>
+        understood ? (
+          <mark key={at} className="border-teal border-b-2 bg-transparent text-ink">
+            {piece}
+          </mark>
+        ) : (
+          <span key={at}>{piece}</span>
+        ),
+      )}
+    </p>
   )
 }
 
-/** What the words were taken to mean, each with a way to say that it is not so. */
-function Understood({
-  findings,
-  strike,
+function WhichOne({
+  machines,
+  machineId,
+  onPick,
 }: {
-  findings: { observation: ObservationId; value: string; words: string }[]
-  strike: (observation: ObservationId) => void
+  machines: KnownMachine[]
+  machineId: string
+  onPick: (id: string) => void
 }) {
+  if (machines.length === 0) return null
   return (
-    <ul className="mt-1.5 flex flex-wrap gap-1.5" aria-label="Understood">
-      {findings.map(({ observation, value, words }) => (
-        <li key={observation} className="flex items-center border border-line pl-2">
-          <span className="caption mr-1">{shortLabels[observation].toLowerCase()}:</span>{' '}
-          {valueLabel(observation, value)}
-          {words ? <span className="caption ml-1">{`“${words}”`}</span> : null}
-          <button
-            type="button"
-            className="grid size-9 place-items-center text-soft"
-            aria-label={`Not so: ${valueLabel(observation, value)}`}
-            onClick={() => strike(observation)}
-          >
-            ×
-          </button>
-        </li>
+    <p className="mt-2 flex flex-wrap items-center gap-1.5 text-sm">
+      Which one?
+      {machines.map((each) => (
+        <button
+          key={each.id}
+          type="button"
+          className="chip"
+          aria-pressed={machineId === each.id}
+          onClick={() => onPick(machineId === each.id ? '' : each.id)}
+        >
+          {each.title}
+        </button>
       ))}
-    </ul>
+      <button type="button" className="chip" aria-pressed={machineId === ''} onClick={() => onPick('')}>
+        a new one
+      </button>
+    </p>
   )
 }

@@ -4,6 +4,9 @@ import { Command } from 'cmdk'
 import { usePathname, useRouter } from 'next/navigation'
 import { Dialog } from 'radix-ui'
 import { useEffect, useState } from 'react'
+import { valueLabel } from '@/core/knowledge/valueLabels'
+import { familyLabel, type ObservationId } from '@/core/knowledge/vocabulary'
+import { useNoticed } from '../bench/useNoticed'
 import { stages } from '../job/stages'
 
 interface Found {
@@ -16,6 +19,8 @@ export function Palette({ onClose, onKeys }: { onClose: () => void; onKeys: () =
   const router = useRouter()
   const path = usePathname()
   const [found, setFound] = useState<Found>({ jobs: [], machines: [] })
+  const [query, setQuery] = useState('')
+  const told = useTold(query)
   const jobId = /^\/jobs\/([^/]+)/.exec(path)?.[1]
   useEffect(() => {
     void fetch('/api/jobs')
@@ -38,12 +43,23 @@ export function Palette({ onClose, onKeys }: { onClose: () => void; onKeys: () =
           <Dialog.Title className="sr-only">Find or do</Dialog.Title>
           <Command label="Find or do">
             <Command.Input
-              placeholder="A job, a machine, a stage, a place"
+              placeholder="A job, a machine, a stage, or what has stopped"
+              value={query}
+              onValueChange={setQuery}
               className="w-full border-line border-b bg-surface px-4 py-3 text-lg outline-none"
               autoFocus
             />
             <Command.List className="max-h-96 overflow-y-auto p-2">
               <Command.Empty className="caption p-3">Nothing of that name.</Command.Empty>
+              {told ? (
+                <Group heading="What you say">
+                  <Item
+                    label={`Start a job: ${told}`}
+                    value={`start ${query}`}
+                    onSelect={() => go(`/?say=${encodeURIComponent(query)}`)}
+                  />
+                </Group>
+              ) : null}
               {jobId ? (
                 <Group heading="This job">
                   {stages.map((stage, index) => (
@@ -96,6 +112,18 @@ export function Palette({ onClose, onKeys }: { onClose: () => void; onKeys: () =
   )
 }
 
+/** What a sentence says of a machine, in a few words; null where it says nothing. */
+function useTold(query: string): string | null {
+  const noticed = useNoticed(query)
+  if (!noticed || query.trim().length < 4) return null
+  const { family, observations } = noticed
+  const facts = (Object.entries(observations) as [ObservationId, string | number][]).map(
+    ([observation, value]) => valueLabel(observation, String(value)),
+  )
+  const said = [...(family ? [familyLabel(family)] : []), ...facts.slice(0, 3)]
+  return said.length > 0 ? said.join(', ') : null
+}
+
 function Group({ heading, children }: { heading: string; children: React.ReactNode }) {
   return (
     <Command.Group
@@ -107,9 +135,20 @@ function Group({ heading, children }: { heading: string; children: React.ReactNo
   )
 }
 
-function Item({ label, note, onSelect }: { label: string; note?: string; onSelect: () => void }) {
+function Item({
+  label,
+  note,
+  value,
+  onSelect,
+}: {
+  label: string
+  note?: string
+  value?: string
+  onSelect: () => void
+}) {
   return (
     <Command.Item
+      value={value}
       onSelect={onSelect}
       className="flex min-h-11 items-center justify-between px-2 data-[selected=true]:bg-teal-wash"
     >
