@@ -125,6 +125,16 @@ test('the finder understands the same words and begins the job with them', async
   await expect(page.getByTestId('understood')).toContainText('Furnace or air-handler blower')
 })
 
+test('the finder takes a spoken line to the ledger of the job that is open', async ({ page }) => {
+  await startJob(page, 'bathroom fan hums')
+  await deadByStory(page)
+  await page.keyboard.press('Control+k')
+  await page.getByPlaceholder(/what has stopped/).fill('4 hex 1/4 long cup B')
+  await page.getByRole('option', { name: /Write it down: unscrew/ }).click()
+  await page.waitForURL(/take-apart/)
+  await expect(page.getByLabel('Add a line in one sentence')).toHaveValue('4 hex 1/4 long cup B')
+})
+
 const lines: [spoken: string, kept: RegExp][] = [
   ['4 hex 1/4 long cup B', /unscrew/i],
   ['two philips screws off the grille, cup a', /unscrew/i],

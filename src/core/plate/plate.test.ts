@@ -66,6 +66,7 @@ describe('a motor plate', () => {
     ['MOTOR 0-40°C AMB CLASS F 30 MIN', { ambientCelsius: 40, insulationClass: 'F', duty: 'intermittent' }],
     ['NOT THERMALLY PROTECTED 1075 RPM', { thermalProtection: 'none' }],
     ['Z.P. 1550 RPM 115V', { thermalProtection: 'impedance' }],
+    ['Z.P.   .25 HP 115V', { hp: 0.25, thermalProtection: 'impedance' }],
     ['CWLE 1075 RPM', { rotation: 'CW', rotationViewedFrom: 'lead-end' }],
     ['INTERCHANGE YELLOW AND PURPLE TO REVERSE 825 RPM', { rotation: 'reversible' }],
     ['PSC 1075/950/825 RPM 115V', { motorKind: 'psc-multispeed', speeds: 3 }],

@@ -245,7 +245,7 @@ function numbersAt(line: Glyph[], start: number, splitting: Splitting): NumberAt
     }
     if (glyph.char === '.' || glyph.char === ',') {
       // "-25..70": the second point leads on, it is no decimal.
-      if (at === start && at > 0 && line[at - 1]!.char === '.') break
+      if (at === start && at > 0 && glyph.gap === 0 && line[at - 1]!.char === '.') break
       const next = line[at + 1]
       if (point || !next || next.gap > (splitting === torn ? 1 : 0) || digitOf(next.char) === undefined) break
       point = true

@@ -20,6 +20,7 @@ import { JobProvider } from './JobProvider'
 vi.mock('next/navigation', () => ({
   usePathname: () => '/jobs/j/notice',
   useRouter: () => ({ push: () => {} }),
+  useSearchParams: () => new URLSearchParams(),
 }))
 
 const stages: Record<string, ComponentType> = {

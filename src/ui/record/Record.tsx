@@ -25,6 +25,7 @@ import {
   vocabulary,
 } from '@/core/knowledge/vocabulary'
 import { type OptionKind, optionInfo } from '@/core/options'
+import { dueEvents } from '@/core/takeaway/calendar'
 import { formatOhm, formatPercent } from '@/core/units'
 import { LocalTime } from './LocalTime'
 import { Paper } from './Paper'
@@ -49,7 +50,21 @@ export function Record({ snapshot, zone }: RecordProps) {
   const { job, machine, household } = snapshot
   const title = titleAndPlace(machine)
   return (
-    <Paper back={`/jobs/${job.id}/prove`}>
+    <Paper
+      back={`/jobs/${job.id}/prove`}
+      files={
+        <>
+          <a className="btn" href={`/api/jobs/${job.id}/readings`} download>
+            Readings for a spreadsheet
+          </a>
+          {dueEvents(snapshot).length > 0 ? (
+            <a className="btn" href={`/api/jobs/${job.id}/calendar`} download>
+              Looks that are due, for a calendar
+            </a>
+          ) : null}
+        </>
+      }
+    >
       <header className="border-ink border-b-2 pb-3">
         <p className="caption">{household.name} · record of a repair</p>
         <h1 className="text-2xl">{title}</h1>

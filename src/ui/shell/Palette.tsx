@@ -8,6 +8,7 @@ import { valueLabel } from '@/core/knowledge/valueLabels'
 import { familyLabel, type ObservationId } from '@/core/knowledge/vocabulary'
 import { useNoticed } from '../bench/useNoticed'
 import { stages } from '../job/stages'
+import { whenReached } from '../kit/whenReached'
 
 interface Found {
   jobs: { id: string; title: string; symptom: string; status: string }[]
@@ -22,6 +23,7 @@ export function Palette({ onClose, onKeys }: { onClose: () => void; onKeys: () =
   const [query, setQuery] = useState('')
   const told = useTold(query)
   const jobId = /^\/jobs\/([^/]+)/.exec(path)?.[1]
+  const line = useLine(jobId ? query : '')
   useEffect(() => {
     void fetch('/api/jobs')
       .then((response) => response.json())
@@ -51,6 +53,15 @@ export function Palette({ onClose, onKeys }: { onClose: () => void; onKeys: () =
             />
             <Command.List className="max-h-96 overflow-y-auto p-2">
               <Command.Empty className="caption p-3">Nothing of that name.</Command.Empty>
+              {jobId && line ? (
+                <Group heading="A line of taking apart">
+                  <Item
+                    label={`Write it down: ${line}`}
+                    value={`line ${query}`}
+                    onSelect={() => go(`/jobs/${jobId}/take-apart?line=${encodeURIComponent(query)}`)}
+                  />
+                </Group>
+              ) : null}
               {told ? (
                 <Group heading="What you say">
                   <Item
@@ -122,6 +133,24 @@ function useTold(query: string): string | null {
   )
   const said = [...(family ? [familyLabel(family)] : []), ...facts.slice(0, 3)]
   return said.length > 0 ? said.join(', ') : null
+}
+
+/** A spoken line as the ledger would keep it; null where no act was understood. */
+function useLine(query: string): string | null {
+  const [read, setRead] = useState<((text: string) => string | null) | null>(null)
+  const typed = query.trim().length > 5
+  useEffect(() => {
+    if (!typed) return
+    void whenReached(() =>
+      Promise.all([import('@/core/words/ledger'), import('@/core/words/ledgerRow')]),
+    ).then(([{ readLine }, { readingWords }]) =>
+      setRead(() => (text: string) => {
+        const reading = readLine({ text })
+        return reading.action === 'note' || reading.refused ? null : readingWords(reading)
+      }),
+    )
+  }, [typed])
+  return typed && read ? read(query) : null
 }
 
 function Group({ heading, children }: { heading: string; children: React.ReactNode }) {

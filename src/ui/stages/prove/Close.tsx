@@ -4,6 +4,7 @@ import Link from 'next/link'
 import { useState } from 'react'
 import type { JobRow } from '@/core/job'
 import { closingProblems } from '@/core/job/power'
+import { dueEvents } from '@/core/takeaway/calendar'
 import { useJob } from '../../job/JobProvider'
 import { Section } from '../../kit/Section'
 import { TextField } from '../../kit/TextField'
@@ -59,6 +60,11 @@ export function Close() {
           value={snapshot.machine.nextLook ?? ''}
           onChange={(event) => act({ kind: 'machine.edit', field: 'nextLook', value: event.target.value })}
         />
+        {dueEvents(snapshot).length > 0 ? (
+          <a className="mt-1 inline-block text-teal underline" href={`/api/jobs/${job.id}/calendar`} download>
+            Put what is due into a calendar
+          </a>
+        ) : null}
       </div>
       {closed ? (
         <div className="mt-4 flex gap-2">

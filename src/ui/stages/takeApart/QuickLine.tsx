@@ -1,5 +1,6 @@
 'use client'
 
+import { useSearchParams } from 'next/navigation'
 import { useMemo, useState } from 'react'
 import { terminalsOf } from '@/core/wiring/ofJob'
 import { readLine } from '@/core/words/ledger'
@@ -18,7 +19,14 @@ const places: { value: Place; label: string }[] = [
 /** A line in one short sentence: shown as it will be stored while it is typed, kept by Enter, at the place where the work is. */
 export function QuickLine({ current }: { current: string | undefined }) {
   const { snapshot, act, id } = useJob()
+  // Said in the finder already.
+  const said = useSearchParams()?.get('line') ?? ''
+  const [taken, setTaken] = useState('')
   const [sentence, setSentence] = useState('')
+  if (said !== taken) {
+    setTaken(said)
+    setSentence(said)
+  }
   const [place, setPlace] = useState<Place>('before')
   const terminals = useMemo(() => terminalsOf(snapshot), [snapshot])
   const reading = useMemo(
