@@ -1,9 +1,7 @@
 import type { NextConfig } from 'next'
 
-const isolated = [
-  { key: 'cross-origin-embedder-policy', value: 'require-corp' },
-  { key: 'cross-origin-resource-policy', value: 'same-origin' },
-]
+// Ours alone ask for them, so that nothing more than this has to be said of each.
+const isolated = [{ key: 'cross-origin-embedder-policy', value: 'require-corp' }]
 
 const config: NextConfig = {
   reactStrictMode: true,

@@ -52,26 +52,11 @@ export async function readPicture(
   options: ReadOptions = {},
 ): Promise<PictureRead> {
   const alphabet = alphabetOf(networks.keys)
-  const look = async (picture: Picture) => {
+  const look: Look = async (picture) => {
     options.check?.()
     return findText(picture, networks)
   }
-  options.onProgress?.('finding', 0.1)
-  let picture = photo
-  let boxes = await look(picture)
-  const cut = plateIn(picture, boxes)
-  if (cut) {
-    picture = cropped(picture, ...cut)
-    boxes = await look(picture)
-  }
-  let turns = 0
-  if (standsOnSide(boxes)) {
-    picture = turned(picture, 1)
-    turns = 1
-    boxes = await look(picture)
-  }
-  options.onProgress?.('reading', 0.3)
-  const read = async (from: Picture, quads: Quad[], offset: number, span: number) => {
+  const read: Read = async (from, quads, offset, span) => {
     const pieces: ReadPiece[] = []
     for (const [at, quad] of quads.entries()) {
       options.check?.()
@@ -80,28 +65,10 @@ export async function readPicture(
     }
     return pieces
   }
-  // The longest pieces tell whether it stands on its head: what is read well does not.
-  const longest = [...boxes].sort((a, b) => lengthOf(b.quad) - lengthOf(a.quad)).slice(0, 3)
-  let known = await read(
-    picture,
-    longest.map(({ quad }) => quad),
-    0.3,
-    0.05,
-  )
-  if (certainty(known) < READ_WELL) {
-    const onHead = await read(
-      picture,
-      longest.map(({ quad: [a, b, c, d] }): Quad => [c, d, a, b]),
-      0.35,
-      0.05,
-    )
-    if (certainty(onHead) > certainty(known) + 0.04) {
-      picture = turned(picture, 2)
-      turns += 2
-      boxes = await look(picture)
-      known = []
-    }
-  }
+  options.onProgress?.('finding', 0.1)
+  const found = await framed(photo, look)
+  options.onProgress?.('reading', 0.3)
+  const { picture, boxes, turns, known } = await onItsFeet(found, look, read)
   const left = boxes.filter(({ quad }) => known.every((piece) => piece.quad !== quad))
   const rest = await read(
     picture,
@@ -111,6 +78,49 @@ export async function readPicture(
   )
   const pieces = [...known, ...rest].filter(({ letters }) => letters.length > 0)
   return { words: wordsOfPieces(pieces), turnedDegrees: (turns % 4) * 90, picture }
+}
+
+type Look = (picture: Picture) => Promise<TextBox[]>
+type Read = (from: Picture, quads: Quad[], offset: number, span: number) => Promise<ReadPiece[]>
+
+interface Framed {
+  picture: Picture
+  boxes: TextBox[]
+  /** Quarter turns clockwise so far. */
+  turns: number
+}
+
+/** The plate cut out where it is a small part, and laid so that its lines run from side to side. */
+async function framed(photo: Picture, look: Look): Promise<Framed> {
+  let picture = photo
+  let boxes = await look(picture)
+  const cut = plateIn(picture, boxes)
+  if (cut) {
+    picture = cropped(picture, ...cut)
+    boxes = await look(picture)
+  }
+  if (!standsOnSide(boxes)) return { picture, boxes, turns: 0 }
+  picture = turned(picture, 1)
+  return { picture, boxes: await look(picture), turns: 1 }
+}
+
+/** The longest pieces tell whether it stands on its head: what is read well does not. Answers what it has read already. */
+async function onItsFeet(found: Framed, look: Look, read: Read): Promise<Framed & { known: ReadPiece[] }> {
+  const longest = [...found.boxes]
+    .sort((a, b) => lengthOf(b.quad) - lengthOf(a.quad))
+    .slice(0, 3)
+    .map(({ quad }) => quad)
+  const known = await read(found.picture, longest, 0.3, 0.05)
+  if (certainty(known) >= READ_WELL) return { ...found, known }
+  const onHead = await read(
+    found.picture,
+    longest.map(([a, b, c, d]): Quad => [c, d, a, b]),
+    0.35,
+    0.05,
+  )
+  if (certainty(onHead) <= certainty(known) + 0.04) return { ...found, known }
+  const picture = turned(found.picture, 2)
+  return { picture, boxes: await look(picture), turns: found.turns + 2, known: [] }
 }
 
 const lengthOf = ([a, b]: Quad) => Math.hypot(b.x - a.x, b.y - a.y)

@@ -16,7 +16,7 @@ const lengthOf = ([a, b]: Quad) => Math.hypot(b.x - a.x, b.y - a.y)
 export const heightOf = ([a, , , d]: Quad) => Math.hypot(d.x - a.x, d.y - a.y)
 
 /** The angle in which most of the text runs, radians. */
-export function slopeOf(quads: Quad[]): number {
+function slopeOf(quads: Quad[]): number {
   const angles = quads
     .filter((quad) => lengthOf(quad) > 2 * heightOf(quad))
     .map(([a, b]) => Math.atan2(b.y - a.y, b.x - a.x))

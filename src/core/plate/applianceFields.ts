@@ -1,12 +1,14 @@
+import type { ValueWord } from '../knowledge/plateLexicon'
 import { marked, ofField, put, type Reading, readAmps, readHz, readVoltages } from './readings'
 import { valuesIn } from './said'
+import type { PlateFields } from './types'
 
-const fuels = {
+const fuels: Partial<Record<ValueWord, NonNullable<PlateFields['fuelType']>['value']>> = {
   'natural-gas': 'natural-gas',
   propane: 'propane',
   oil: 'oil',
   pellets: 'pellets',
-} as const
+}
 
 /** Fields of an appliance's plate: what the whole takes up, not what a lamp or a motor in it does. */
 export function readAppliance(reading: Reading): void {
@@ -21,7 +23,7 @@ export function readAppliance(reading: Reading): void {
     watts[0]
   if (whole) put(reading, 'watts', whole.values[0]!, whole)
   for (const { value, line, at } of valuesIn(scan)) {
-    const fuel = (fuels as Record<string, (typeof fuels)[keyof typeof fuels] | undefined>)[value]
+    const fuel = fuels[value]
     if (fuel && !fields.fuelType) fields.fuelType = scan.field(fuel, [line[at]!], 0.94)
   }
 }

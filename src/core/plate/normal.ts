@@ -37,7 +37,7 @@ const same: Record<string, string> = {
  *
  * @example plainChar('é') // 'E'
  */
-export function plainChar(char: string): string {
+function plainChar(char: string): string {
   const known = same[char]
   if (known) return known
   const bare = char.normalize('NFD').replace(/\p{M}/gu, '').toUpperCase()

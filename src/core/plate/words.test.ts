@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import { type RecognisedWord, readPlateWords } from './words'
+import { proposalsOf, type RecognisedWord, readPlateWords } from './words'
 
 const word = (text: string, line: number, x0: number, confidence = 0.95): RecognisedWord => ({
   text,
@@ -36,5 +36,17 @@ describe('words as recognition delivers them', () => {
   it('keep a wide gap as the end of a field, and leave specks out', () => {
     const { text } = readPlateWords([...words, word('|', 3, 10, 0.1)], 'motor')
     expect(text).toBe('MARROWBY\nHP 1/6        V 208-230\nRPM 825')
+  })
+
+  it('of a second photo add what the first lacked, and put nothing in its place', () => {
+    const first = readPlateWords(words, 'motor').proposed
+    const second = readPlateWords(
+      [word('RPM', 0, 10), word('1075', 0, 75), word('FR', 1, 10), word('48Y', 1, 60)],
+      'motor',
+    ).proposed
+    const all = proposalsOf([first, second])
+    expect(all.find(({ key }) => key === 'rpm')).toMatchObject({ photo: 0, field: { value: [825] } })
+    expect(all.find(({ key }) => key === 'frame')).toMatchObject({ photo: 1, field: { value: '48Y' } })
+    expect(new Set(all.map(({ key }) => key)).size).toBe(all.length)
   })
 })

@@ -87,6 +87,25 @@ function union(boxes: Box[]): Box | null {
   }
 }
 
+/** A proposal and which of several photos it came from. */
+export interface PhotoProposal extends ProposedField {
+  photo: number
+}
+
+/**
+ * Fields of several photos of one plate: the first that shows a field has it, a later one adds what those before it lacked.
+ *
+ * @example proposalsOf([[{ key: 'hz' }], [{ key: 'hz' }, { key: 'rpm' }]]).map(({ key, photo }) => [key, photo]) // [['hz', 0], ['rpm', 1]]
+ */
+export function proposalsOf(photos: ProposedField[][]): PhotoProposal[] {
+  const known = new Set<keyof PlateFields>()
+  return photos.flatMap((proposed, photo) => {
+    const fresh = proposed.filter(({ key }) => !known.has(key))
+    for (const { key } of fresh) known.add(key)
+    return fresh.map((each) => ({ ...each, photo }))
+  })
+}
+
 /** The usual width of a letter. */
 function letterWidth(words: RecognisedWord[]): number {
   const widths = words

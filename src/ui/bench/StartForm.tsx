@@ -2,7 +2,7 @@
 
 import { unstable_rethrow } from 'next/navigation'
 import { useState, useTransition } from 'react'
-import { type FamilyId, familyLabel } from '@/core/knowledge/vocabulary'
+import { type FamilyId, familyLabel, type ObservationId } from '@/core/knowledge/vocabulary'
 import { marksIn } from '@/core/words/marks'
 import { nameToLearn, type OwnName, ownNameIn } from '@/core/words/ownNames'
 import { openJobAction } from '@/server/actions'
@@ -26,8 +26,8 @@ interface StartFormProps {
   said?: string
 }
 
-/** One field that starts a job from plain words; what was understood is shown for correction. */
-export function StartForm({ machines, names, said = '' }: StartFormProps) {
+/** What has been said and corrected so far, what that means, and how a job begins with it. */
+function useStart({ machines, names, said = '' }: StartFormProps) {
   const [text, setText] = useState(said)
   const [chosen, setChosen] = useState<FamilyId | null>(null)
   /** Null until the person says which; empty for a new one. */
@@ -41,7 +41,6 @@ export function StartForm({ machines, names, said = '' }: StartFormProps) {
   const machineId = picked ?? own?.machineId ?? ''
   const machine = machines.find((each) => each.id === machineId) ?? null
   const family = machine?.family ?? chosen ?? own?.family ?? noticed?.family ?? null
-  const findings = findingsOf(noticed, corrected)
   const start = () => {
     setError(null)
     begin(async () => {
@@ -70,14 +69,59 @@ export function StartForm({ machines, names, said = '' }: StartFormProps) {
       }
     })
   }
-  const correctedByHand =
-    family !== null && (chosen !== null || Boolean(picked)) && family !== noticed?.family
-  const understood = (
-    <Understood
-      findings={findings}
-      onCorrect={(observation, value) => setCorrected({ ...corrected, [observation]: value })}
-    />
-  )
+  return {
+    text,
+    setText,
+    noticed,
+    own,
+    machine,
+    machineId,
+    pick: setPicked,
+    family,
+    choose: (id: FamilyId) => {
+      setChosen(id)
+      setPicked('')
+      setChoosing(false)
+      setError(null)
+    },
+    corrected,
+    correct: (observation: ObservationId, value: string) =>
+      setCorrected({ ...corrected, [observation]: value }),
+    findings: findingsOf(noticed, corrected),
+    /** The person said that it is another machine than the words name. */
+    byHand: family !== null && (chosen !== null || Boolean(picked)) && family !== noticed?.family,
+    choosing,
+    setChoosing,
+    error,
+    starting,
+    start,
+  }
+}
+
+/** One field that starts a job from plain words; what was understood is shown for correction. */
+export function StartForm(props: StartFormProps) {
+  const {
+    text,
+    setText,
+    noticed,
+    own,
+    machine,
+    machineId,
+    pick,
+    family,
+    choose,
+    corrected,
+    correct,
+    findings,
+    byHand,
+    choosing,
+    setChoosing,
+    error,
+    starting,
+    start,
+  } = useStart(props)
+  const { machines } = props
+  const understood = <Understood findings={findings} onCorrect={correct} />
   return (
     <section
       aria-label="Start a job"
@@ -118,9 +162,7 @@ export function StartForm({ machines, names, said = '' }: StartFormProps) {
             <div className="min-w-0">
               <p>
                 <b>{familyLabel(family)}</b>{' '}
-                {own && !correctedByHand ? (
-                  <span className="caption">{`you call it “${own.words}”`}</span>
-                ) : null}
+                {own && !byHand ? <span className="caption">{`you call it “${own.words}”`}</span> : null}
                 <button
                   type="button"
                   className="ml-1 text-teal underline"
@@ -137,9 +179,9 @@ export function StartForm({ machines, names, said = '' }: StartFormProps) {
               <WhichOne
                 machines={machines.filter((each) => each.family === family)}
                 machineId={machineId}
-                onPick={setPicked}
+                onPick={pick}
               />
-              {correctedByHand && noticed ? (
+              {byHand && noticed ? (
                 <LearnName
                   key={`${family} ${machineId}`}
                   proposed={nameToLearn(text, noticed)}
@@ -164,16 +206,7 @@ export function StartForm({ machines, names, said = '' }: StartFormProps) {
           </div>
         )}
         {choosing || (!family && findings.length > 0) ? (
-          <FamilyChoice
-            family={family}
-            titled={choosing}
-            onChoose={(id) => {
-              setChosen(id)
-              setPicked('')
-              setChoosing(false)
-              setError(null)
-            }}
-          />
+          <FamilyChoice family={family} titled={choosing} onChoose={choose} />
         ) : null}
       </form>
     </section>

@@ -19,12 +19,16 @@ export function PlateReading({ kind, target, photo, onClose }: PlateReadingProps
   const { act } = useJob()
   const [progress, setProgress] = useState<Progress | null>({ step: 'The picture is opened', share: 0 })
   const [error, setError] = useState<string | null>(null)
-  const [found, setFound] = useState<Recognition | null>(null)
-  // biome-ignore lint/correctness/useExhaustiveDependencies: one photo is read once; another one is another reading
+  const [found, setFound] = useState<Recognition[]>([])
+  /** Photos of the same plate, in the order in which they were taken. */
+  const [photos, setPhotos] = useState<(Blob | string)[]>([photo])
+  const latest = photos.at(-1) ?? photo
+  // biome-ignore lint/correctness/useExhaustiveDependencies: each photo is read once, when it is the latest
   useEffect(() => {
     const abort = new AbortController()
     const read = async () => {
-      const picture = typeof photo === 'string' ? await (await fetch(`/api/photos/${photo}`)).blob() : photo
+      const picture =
+        typeof latest === 'string' ? await (await fetch(`/api/photos/${latest}`)).blob() : latest
       const { recognisePlate } = await import('./recognise')
       const read = await recognisePlate(
         picture,
@@ -33,9 +37,9 @@ export function PlateReading({ kind, target, photo, onClose }: PlateReadingProps
         abort.signal,
       )
       if (abort.signal.aborted) return
-      setFound(read)
-      if (typeof photo !== 'string' && kind === 'motor' && !target.candidate)
-        await keepPicture(photo, (hash) =>
+      setFound((before) => [...before, read])
+      if (typeof latest !== 'string' && kind === 'motor' && !target.candidate)
+        await keepPicture(latest, (hash) =>
           act({ kind: 'machine.edit', field: 'platePictureHash', value: hash }),
         )
     }
@@ -50,7 +54,7 @@ export function PlateReading({ kind, target, photo, onClose }: PlateReadingProps
       })
       .finally(() => !abort.signal.aborted && setProgress(null))
     return () => abort.abort()
-  }, [])
+  }, [latest])
   return (
     <>
       {progress ? (
@@ -74,7 +78,19 @@ export function PlateReading({ kind, target, photo, onClose }: PlateReadingProps
           {error}
         </p>
       ) : null}
-      {found ? <Proposals kind={kind} found={found} target={target} onClose={onClose} /> : null}
+      {found.length > 0 ? (
+        <Proposals
+          kind={kind}
+          found={found}
+          target={target}
+          onMore={(more) => {
+            setError(null)
+            setProgress({ step: 'The picture is opened', share: 0 })
+            setPhotos([...photos, more])
+          }}
+          onClose={onClose}
+        />
+      ) : null}
     </>
   )
 }

@@ -1,9 +1,9 @@
 'use client'
 
-import { useEffect, useState } from 'react'
+import { useEffect, useId, useState } from 'react'
 import type { PlateFields } from '@/core/plate'
 import { decisiveFields } from '@/core/plate/decisive'
-import type { Box, ProposedField } from '@/core/plate/words'
+import { type Box, type PhotoProposal, type ProposedField, proposalsOf } from '@/core/plate/words'
 import { useJob } from '../job/JobProvider'
 import { Tick } from '../kit/Tick'
 import { fieldNames, plateActs, valueText } from './plateActs'
@@ -15,43 +15,50 @@ export function Proposals({
   kind,
   found,
   target,
+  onMore,
   onClose,
 }: {
   kind: 'motor' | 'capacitor'
-  found: Recognition
+  /** One reading for each photo of the plate. */
+  found: Recognition[]
+  /** Another photo of the same plate. */
+  onMore: (photo: Blob) => void
   target: PlateTarget
   onClose: () => void
 }) {
   const { act, id } = useJob()
-  const [url, setUrl] = useState('')
-  const shown = found.proposed.filter((each) => fieldNames[each.key])
-  const [values, setValues] = useState(
-    () => new Map(shown.map((each) => [each.key, valueText(each)] as [keyof PlateFields, string])),
-  )
+  const input = useId()
+  const urls = usePictures(found)
+  const shown = proposalsOf(found.map(({ proposed }) => proposed)).filter((each) => fieldNames[each.key])
+  const unread = found.flatMap((each) => each.unread)
+  const [typed, setTyped] = useState(new Map<keyof PlateFields, string>())
+  const textOf = (each: ProposedField) => typed.get(each.key) ?? valueText(each)
   /** What decides about wiring and discharge counts once the person has looked at it, or typed it. */
   const [looked, setLooked] = useState<ReadonlySet<keyof PlateFields>>(new Set())
   const look = (key: keyof PlateFields, seen: boolean) =>
     setLooked((before) => new Set(seen ? [...before, key] : [...before].filter((each) => each !== key)))
   const waiting = shown.filter(({ key }) => decisiveFields.has(key) && !looked.has(key))
-  useEffect(() => {
-    const made = URL.createObjectURL(found.picture)
-    setUrl(made)
-    return () => URL.revokeObjectURL(made)
-  }, [found.picture])
   const take = () => {
-    const taken = new Map([...values].filter(([key]) => waiting.every((each) => each.key !== key)))
+    const taken = new Map(
+      shown.filter((each) => !waiting.includes(each)).map((each) => [each.key, textOf(each)] as const),
+    )
     const all = plateActs(kind, taken, id, target).every((each) => act(each))
     if (all) onClose()
   }
   return (
     <div className="mt-4 grid gap-5 mid:grid-cols-[210px_minmax(0,1fr)]">
       <div>
-        {url ? (
+        {urls.map((url, photo) => (
           // biome-ignore lint/performance/noImgElement: a picture made here, in memory
-          <img src={url} alt="The plate, straightened and evenly lit" className="w-full border border-line" />
-        ) : null}
-        {found.unread.length > 0 ? (
-          <p className="caption mt-1">Not understood: {found.unread.slice(0, 12).join(' ')}</p>
+          <img
+            key={url}
+            src={url}
+            alt={`The plate as it was read, view ${photo + 1}`}
+            className="mb-1 w-full border border-line"
+          />
+        ))}
+        {unread.length > 0 ? (
+          <p className="caption mt-1">Not understood: {unread.slice(0, 12).join(' ')}</p>
         ) : null}
       </div>
       <div>
@@ -73,16 +80,14 @@ export function Proposals({
               <input
                 id={`plate-${each.key}`}
                 className="field field-tight num"
-                value={values.get(each.key) ?? ''}
+                value={textOf(each)}
                 onChange={(event) => {
-                  setValues(new Map(values).set(each.key, event.target.value))
+                  setTyped(new Map(typed).set(each.key, event.target.value))
                   look(each.key, true)
                 }}
               />
               <span className="col-span-2 flex flex-wrap items-center gap-x-2 mid:col-span-1">
-                {each.box && url ? (
-                  <Piece url={url} box={each.box} width={found.width} height={found.height} />
-                ) : null}
+                <PieceOf proposal={each} found={found} urls={urls} />
                 {decisiveFields.has(each.key) ? (
                   <span className="flex items-center text-sm">
                     <Tick
@@ -102,10 +107,25 @@ export function Proposals({
             {`Wiring and discharge hang on ${listed(waiting.map(({ key }) => fieldNames[key] ?? key))}. Compare each with its piece of the picture and tick it; what is not ticked is left out.`}
           </p>
         ) : null}
-        <div className="mt-3 flex gap-2">
+        <div className="mt-3 flex flex-wrap gap-2">
           <button type="button" className="btn btn-main" disabled={shown.length === 0} onClick={take}>
             Take these
           </button>
+          <label htmlFor={input} className="btn">
+            Another photo of it
+          </label>
+          <input
+            id={input}
+            type="file"
+            accept="image/*"
+            capture="environment"
+            className="sr-only"
+            onChange={(event) => {
+              const photo = event.target.files?.[0]
+              if (photo) onMore(photo)
+              event.target.value = ''
+            }}
+          />
           <button type="button" className="btn" onClick={onClose}>
             Leave it
           </button>
@@ -113,6 +133,32 @@ export function Proposals({
       </div>
     </div>
   )
+}
+
+/** An address for each picture, given back when it is not shown any more. */
+function usePictures(found: Recognition[]): string[] {
+  const [urls, setUrls] = useState<string[]>([])
+  useEffect(() => {
+    const made = found.map(({ picture }) => URL.createObjectURL(picture))
+    setUrls(made)
+    return () => {
+      for (const url of made) URL.revokeObjectURL(url)
+    }
+  }, [found])
+  return urls
+}
+
+function PieceOf({
+  proposal: { box, photo },
+  found,
+  urls,
+}: {
+  proposal: PhotoProposal
+  found: Recognition[]
+  urls: string[]
+}) {
+  const [url, from] = [urls[photo], found[photo]]
+  return box && url && from ? <Piece url={url} box={box} width={from.width} height={from.height} /> : null
 }
 
 const listed = (names: string[]): string =>
