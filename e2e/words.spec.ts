@@ -116,6 +116,15 @@ test('a finding is corrected, called something else, and a name that the house u
   await expect(page.getByTestId('own-names')).toHaveCount(0)
 })
 
+test('where the words fit two machines, both are offered', async ({ page }) => {
+  await page.goto('/')
+  await page.getByLabel('What has stopped?').fill('furnace blower fine, inducer rattles')
+  const understood = page.getByTestId('understood')
+  await expect(understood).toContainText('Furnace draft inducer')
+  await understood.getByRole('button', { name: 'it is the furnace or air-handler blower' }).click()
+  await expect(understood.locator('b').first()).toHaveText('Furnace or air-handler blower')
+})
+
 test('the finder understands the same words and begins the job with them', async ({ page }) => {
   await page.goto('/shelf')
   await page.keyboard.press('Control+k')

@@ -88,6 +88,9 @@ function useStart({ machines, names, said = '' }: StartFormProps) {
     correct: (observation: ObservationId, value: string) =>
       setCorrected({ ...corrected, [observation]: value }),
     findings: findingsOf(noticed, corrected),
+    /** Other kinds that the words fit as well, until the person has said which. */
+    others:
+      own || machine || chosen ? [] : (noticed?.families ?? []).filter((each) => each !== family).slice(0, 2),
     /** The person said that it is another machine than the words name. */
     byHand: family !== null && (chosen !== null || Boolean(picked)) && family !== noticed?.family,
     choosing,
@@ -113,6 +116,7 @@ export function StartForm(props: StartFormProps) {
     corrected,
     correct,
     findings,
+    others,
     byHand,
     choosing,
     setChoosing,
@@ -171,6 +175,16 @@ export function StartForm(props: StartFormProps) {
                   another kind
                 </button>
               </p>
+              {others.length > 0 ? (
+                <p className="flex flex-wrap items-center gap-1.5 text-sm">
+                  Your words also fit:
+                  {others.map((each) => (
+                    <button key={each} type="button" className="chip" onClick={() => choose(each)}>
+                      {`it is the ${familyLabel(each).toLowerCase()}`}
+                    </button>
+                  ))}
+                </p>
+              ) : null}
               {findings.length > 0 ? (
                 understood
               ) : (
