@@ -32,11 +32,7 @@ const same: Record<string, string> = {
   '│': '|',
 }
 
-/**
- * One character: capital, without accent, plain signs; as many UTF-16 units as it had.
- *
- * @example plainChar('é') // 'E'
- */
+/** One character: capital, without accent, plain signs (é is E); as many UTF-16 units as it had. */
 function plainChar(char: string): string {
   const known = same[char]
   if (known) return known
