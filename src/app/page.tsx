@@ -16,11 +16,10 @@ interface Props {
 export default async function BenchPage({ searchParams }: Props) {
   const zone = await personZone()
   const { all, say = '' } = await searchParams
-  const names = await readOwnNames()
-  const { open, closed, left, known, due, looks } = await readBench({
-    all: all === '1',
-    zone,
-  })
+  const [{ open, closed, left, known, due, looks }, names] = await Promise.all([
+    readBench({ all: all === '1', zone }),
+    readOwnNames(),
+  ])
   return (
     <main id="work" className="mx-auto max-w-[1180px] pb-16 mid:px-5 mid:pt-6">
       <h1 className="sr-only">Bench</h1>

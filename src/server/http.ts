@@ -37,6 +37,26 @@ export async function answer(
   }
 }
 
+/** A file to keep elsewhere: its name without signs that file systems dislike (`otherwise` where none is left), or the refusal that every route gives. */
+export async function fileAnswer(
+  work: () => Promise<{ name: string; otherwise: string; ending: string; type: string; body: string }>,
+): Promise<Response> {
+  const made: Awaited<ReturnType<typeof work>>[] = []
+  const refused = await answer(async () => {
+    made.push(await work())
+    return {}
+  })
+  const [file] = made
+  if (!file) return refused
+  const name = file.name.replace(/[^\p{L}\p{N} -]+/gu, '').trim() || file.otherwise
+  return new Response(file.body, {
+    headers: {
+      'content-type': `${file.type}; charset=utf-8`,
+      'content-disposition': `attachment; filename*=UTF-8''${encodeURIComponent(`${name}.${file.ending}`)}`,
+    },
+  })
+}
+
 const refuse = (error: ErrorShape, status: number) => NextResponse.json({ error }, { status })
 
 /** A batch of acts is a few kilobytes; the longest text of one is two. */

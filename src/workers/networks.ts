@@ -1,5 +1,6 @@
 import type * as Ort from 'onnxruntime-web'
-import type { Networks, Tensor } from '@/core/ocr'
+import type { Networks } from '@/core/ocr'
+import { networksFrom } from './sessions'
 
 /** What ships with the application for reading pictures, from our own origin. */
 const FOLDER = '/ocr'
@@ -17,22 +18,7 @@ export async function openNetworks(onLoaded: (share: number) => void): Promise<N
     fetched('ppocr_keys_v1.txt').then((response) => response.text()),
   ])
   onLoaded(0.6)
-  const open = async (bytes: Uint8Array) => {
-    const session = await ort.InferenceSession.create(bytes, { executionProviders: ['wasm'] })
-    return async (input: Tensor): Promise<Tensor> => {
-      const [inName, outName] = [session.inputNames[0] ?? '', session.outputNames[0] ?? '']
-      const output = (await session.run({ [inName]: new ort.Tensor('float32', input.data, input.dims) }))[
-        outName
-      ]
-      if (!(output?.data instanceof Float32Array)) throw new Error('The network gave no answer.')
-      return { data: output.data, dims: [...output.dims] }
-    }
-  }
-  const networks = {
-    find: await open(find),
-    read: await open(read),
-    keys: keys.replace(/\n$/, '').split('\n'),
-  }
+  const networks = await networksFrom(ort, { find, read, keys })
   onLoaded(1)
   return networks
 }

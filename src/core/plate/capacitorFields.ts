@@ -1,6 +1,6 @@
 import { digitsOf } from './confusions'
 import type { Figure } from './figures'
-import { figureOf, groupsOf, numberOf } from './groups'
+import { figureOf, groupsOf, isClimate, numberOf } from './groups'
 import { ofField, put, type Reading, readHz } from './readings'
 import { valuesIn } from './said'
 import type { Scan } from './scan'
@@ -114,16 +114,10 @@ function readVolts(reading: Reading): void {
 function readClimate(scan: Scan, fields: PlateFields): void {
   for (const line of scan.lines)
     for (const group of groupsOf(line)) {
-      const { numbers, signs } = group
-      if (numbers.length !== 3 || signs.some((sign) => sign !== '/')) continue
-      if (
-        !/^\d{2}$/.test(numbers[0]!) ||
-        !/^\d{2,3}$/.test(numbers[1]!) ||
-        !/^(?:04|10|21|56)$/.test(numbers[2]!)
-      )
-        continue
+      if (!isClimate(group)) continue
+      const [frost, heat] = group.numbers
       fields.temperatureCelsius = scan.field(
-        { min: -Number(numbers[0]), max: Number(numbers[1]) },
+        { min: -Number(frost), max: Number(heat) },
         line.slice(group.from, group.to + 1),
         0.92,
       )

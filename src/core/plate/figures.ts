@@ -1,5 +1,5 @@
 import type { FigureField, FigureWord } from '../knowledge/plateLexicon'
-import { fractionOf, type Group, groupsOf, numberOf } from './groups'
+import { fractionOf, type Group, groupsOf, isClimate, numberOf } from './groups'
 import type { Token } from './tokens'
 
 /** A figure with the caption or unit that says what it is. */
@@ -33,9 +33,9 @@ const supplies = [
   575, 600,
 ]
 
-/** What a figure of this field may be; null where it cannot be one. */
+/** What a figure of this field may be, in the field's unit; null where it cannot be one. */
 export function valuesFor(field: FigureField, group: Group, factor = 1): number[] | null {
-  const whole = group.numbers.map((each) => numberOf(each, field === 'rpm'))
+  const whole = group.numbers.map((each) => factor * numberOf(each, field === 'rpm'))
   const each = (test: (value: number) => boolean) => (whole.every(test) ? whole : null)
   switch (field) {
     case 'voltages':
@@ -47,7 +47,7 @@ export function valuesFor(field: FigureField, group: Group, factor = 1): number[
     case 'amps':
       return each((value) => value > 0.01 && value < 150)
     case 'watts':
-      return whole.length <= 3 ? each((value) => value * factor >= 1 && value * factor <= 30_000) : null
+      return whole.length <= 3 ? each((value) => value >= 1 && value <= 30_000) : null
     case 'hp': {
       const value = fractionOf(group)
       if (value !== null && value > 0.002 && value <= 10) return [value]
@@ -58,13 +58,7 @@ export function valuesFor(field: FigureField, group: Group, factor = 1): number[
     case 'speeds':
       return whole.length === 1 ? each((value) => value >= 1 && value <= 9 && Number.isInteger(value)) : null
     case 'capacitorUf':
-      // 25/85/21 is the climate.
-      if (
-        whole.length === 3 &&
-        group.signs.every((sign) => sign === '/') &&
-        /^(?:04|10|21|56)$/.test(group.numbers[2]!)
-      )
-        return null
+      if (isClimate(group)) return null
       return each((value) => value >= 0.4 && value <= 2000)
     case 'celsius':
       return each((value) => value <= 300)
@@ -310,10 +304,9 @@ function captionOf(line: Token[], lineNumber: number, label: Label, group: Group
 function unitOf(line: Token[], lineNumber: number, group: Group, label: Label): Figure[] {
   const far = distance(line, group.to, label.from)
   const between = Math.max(...line.slice(group.to + 1, label.from + 1).map(({ gap }) => gap))
-  const wide = between > 2
   return label.words
     .filter(({ side, mark }) => side !== 'behind' && !(between > 1 && mark === 'letter'))
-    .flatMap((word) => made(line, lineNumber, label, group, word, 3.1 - far - (wide ? 1.4 : 0)))
+    .flatMap((word) => made(line, lineNumber, label, group, word, 3.1 - far - (between > 2 ? 1.4 : 0)))
 }
 
 function made(
@@ -324,25 +317,23 @@ function made(
   word: FigureWord,
   score: number,
 ): Figure[] {
-  const factor = word.factor ?? 1
   // "I0,29 A" without its blank: the I is the letter of the current.
   const group = word.field === 'amps' && label.from > all.to ? withoutSymbol(line, all) : all
-  const values = valuesFor(word.field, group, factor)
+  const values = valuesFor(word.field, group, word.factor)
   if (!values) return []
-  const damage = group.damage
   const labelDamage = line.slice(label.from, label.to + 1).reduce((sum, token) => sum + token.damage, 0)
   return [
     {
       field: word.field,
-      values: factor === 1 ? values : values.map((value) => value * factor),
+      values,
       group,
       // "70 C AMB": what the same label says besides.
       words: label.words.filter(({ field }) => field === word.field),
       line: lineNumber,
       from: Math.min(label.from, group.from),
       to: Math.max(label.to, group.to),
-      score: score + usual(word.field, values, [word]) - 0.15 * damage - 0.3 * labelDamage,
-      damage: damage + labelDamage,
+      score: score + usual(word.field, values, [word]) - 0.15 * group.damage - 0.3 * labelDamage,
+      damage: group.damage + labelDamage,
     },
   ]
 }

@@ -23,7 +23,7 @@ export function figureOf(token: Token): string | null {
   return token.kind !== 'sign' && text.length <= 4 && /^\d+$/.test(text) ? text : null
 }
 
-const joins = new Set(['/', '-', '+', '&', '±', ','])
+const joins = new Set(['/', '-', '+', '&', ','])
 
 /** The groups of figures on a line, in order. */
 export function groupsOf(line: Token[]): Group[] {
@@ -111,8 +111,6 @@ function joined(line: Token[], at: number): { at: number; sign: string } | null 
   if (counts && figure.length === 1) return null
   // A comma joins only with a blank behind it: 400, 700.
   if (sign.text === ',' && number.gap === 0) return null
-  // "35 +5" is a pair, "5 MFD ±10" is not read here: a sign of its own number stands close to it after a blank.
-  if (sign.text === '±') return null
   return { at: at + 2, sign: isTo ? '-' : sign.text }
 }
 
@@ -132,3 +130,11 @@ export function fractionOf({ numbers, signs }: Group): number | null {
   if (values.length === 3 && signs[0] === '-' && signs[1] === '/') return values[0]! + values[1]! / values[2]!
   return null
 }
+
+/** 25/85/21: the climate that a capacitor is made for, as frost, heat and days of damp. */
+export const isClimate = ({ numbers: [frost = '', heat = '', damp = '', ...more], signs }: Group): boolean =>
+  more.length === 0 &&
+  signs.every((sign) => sign === '/') &&
+  /^\d{2}$/.test(frost) &&
+  /^\d{2,3}$/.test(heat) &&
+  /^(?:04|10|21|56)$/.test(damp)

@@ -100,6 +100,13 @@ describe('a motor plate', () => {
 })
 
 describe('a capacitor and an appliance', () => {
+  it('keep three sections apart from a climate', () => {
+    expect(values('4.5/5/10 MFD 250V CAPACITOR')).toMatchObject({
+      sections: [{ uF: 4.5 }, { uF: 5 }, { uF: 10 }],
+    })
+    expect(values('5 MFD 25/85/21 CAPACITOR')).toMatchObject({ temperatureCelsius: { min: -25, max: 85 } })
+  })
+
   it('tells them apart and reads them', () => {
     expect(values('35+5 uF ±6% 440 VAC 50/60Hz')).toMatchObject({
       kind: 'capacitor',

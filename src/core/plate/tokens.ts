@@ -25,6 +25,8 @@ interface Step {
   cost: number
   from: number
   before: Before
+  /** Blanks inside a word of three letters or more. */
+  splits: number
   token: Omit<Token, 'start' | 'end' | 'gap' | 'column'>
 }
 
@@ -69,7 +71,6 @@ function tokensOf(line: Glyph[], splitting: Splitting): { tokens: Token[]; split
     known.set(at, found)
     return found
   }
-  const splits = new Map<Step, number>()
   for (let at = 0; at < line.length; at++) {
     const starts: (Before | null)[] = at === 0 ? [null] : befores.filter((each) => best[at]!.has(each))
     if (starts.length === 0) continue
@@ -79,12 +80,11 @@ function tokensOf(line: Glyph[], splitting: Splitting): { tokens: Token[]; split
     for (const before of starts) {
       const soFar = before ? best[at]!.get(before)!.cost : 0
       const prev = before ?? 'none'
-      const reach = (end: number, kind: Before, cost: number, token: Step['token'], split = 0) => {
-        const step: Step = { cost: soFar + cost, from: at, before: prev, token }
+      const reach = (end: number, kind: Before, cost: number, token: Step['token'], splits = 0) => {
+        const step: Step = { cost: soFar + cost, from: at, before: prev, splits, token }
         const known = best[end]!.get(kind)
         if (known && known.cost <= step.cost) return
         best[end]!.set(kind, step)
-        if (split > 0) splits.set(step, split)
       }
       for (const match of words) {
         const cost = wordCost({ line, at, before: prev, splitting, wordsAt }, match)
@@ -122,19 +122,19 @@ function tokensOf(line: Glyph[], splitting: Splitting): { tokens: Token[]; split
       }
     }
   }
-  return walkBack(line, best, splits)
+  return walkBack(line, best)
 }
 
 const NONE: Meanings = { figures: [] }
 
-function walkBack(line: Glyph[], best: Map<Before, Step>[], splits: Map<Step, number>) {
+function walkBack(line: Glyph[], best: Map<Before, Step>[]) {
   const tokens: Token[] = []
   let total = 0
   let at = line.length
   let kind = cheapest(best[at]!)
   while (at > 0 && kind) {
     const step: Step = best[at]!.get(kind)!
-    total += splits.get(step) ?? 0
+    total += step.splits
     const [first, last] = [line[step.from]!, line[at - 1]!]
     tokens.unshift({ ...step.token, start: first.at, end: last.at + 1, gap: first.gap, column: first.column })
     kind = step.from === 0 ? null : step.before
@@ -167,7 +167,6 @@ function wordCost(
   const atStart = at === 0 || line[at]!.gap > 0 || !isWordChar(line[at - 1])
   const behindNumber =
     before === 'number' && line[at]!.gap <= 1 && figures.some(({ side }) => side !== 'behind')
-  // One or two letters are a word where they stand alone, or as the unit of the figure before them.
   // "-40°CTO+85": what leads from one to the other.
   const leads = form.chars === 'TO' && before === 'word' && !isLetterAt(line, end)
   const stands =
@@ -178,6 +177,7 @@ function wordCost(
     atStart &&
     /^[ABEFHN]$/.test(line[end]?.char ?? '') &&
     endsWord(line, end + 1)
+  // One or two letters are a word where they stand alone, or as the unit of the figure before them.
   if (length <= 2 && !behindNumber && !stands && !leads && !ofClass) return null
   // A letter right behind a unit's figure and before more letters is the beginning of a word.
   if (length === 1 && !endsWord(line, end) && !isDigit(line[end]!.char) && !startsKnown(wordsAt(end)))
@@ -249,8 +249,7 @@ function numbersAt(line: Glyph[], start: number, splitting: Splitting): NumberAt
       const next = line[at + 1]
       if (point || !next || next.gap > (splitting === torn ? 1 : 0) || digitOf(next.char) === undefined) break
       point = true
-      text += '.'
-      if (glyph.char === ',') text = `${text.slice(0, -1)},`
+      text += glyph.char
       continue
     }
     if (glyph.char === '|' && (glyph.gap > 0 || (line[at + 1]?.gap ?? 1) > 0) && text === '') break

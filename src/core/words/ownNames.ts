@@ -18,7 +18,8 @@ const around =
     ' ',
   )
 
-const plain = (text: string): string =>
+/** A name or a sentence as names are compared: small letters, one blank between words. */
+export const plainName = (text: string): string =>
   text
     .toLowerCase()
     .replace(/[’‘`´]/g, "'")
@@ -32,7 +33,7 @@ const plain = (text: string): string =>
  * @example ownNameIn('the Chimney blower rattles', [{ words: 'chimney blower', family: 'draft-inducer', machineId: null }])?.family // 'draft-inducer'
  */
 export function ownNameIn(text: string, names: OwnName[]): OwnName | null {
-  const said = ` ${plain(text)} `
+  const said = ` ${plainName(text)} `
   return (
     [...names]
       .sort((one, other) => other.words.length - one.words.length)
@@ -47,9 +48,9 @@ export function ownNameIn(text: string, names: OwnName[]): OwnName | null {
  * @example nameToLearn('my chimney blower rattles', { words: { sound: 'rattles' } }) // 'chimney blower'
  */
 export function nameToLearn(text: string, { words }: Pick<NoticeReading, 'words'>): string {
-  let said = plain(text)
+  let said = plainName(text)
   for (const used of Object.values(words))
-    for (const piece of plain(used ?? '').split(' … ')) if (piece) said = said.replace(piece, ' | ')
+    for (const piece of plainName(used ?? '').split(' … ')) if (piece) said = said.replace(piece, ' | ')
   const runs = said
     .split('|')
     .map((run) => trimmed(run.split(' ').filter(Boolean)))
@@ -67,11 +68,9 @@ function trimmed(run: string[]): string[] {
 
 /** A name as it is kept, or the sentence that says why it cannot be. */
 export function ownNameProblem(words: string, family: string): string | null {
-  const kept = plain(words)
+  const kept = plainName(words)
   if (kept.length < 3) return 'Give the name at least three letters, as you would say it.'
   if (kept.length > LONGEST) return `Give a name of at most ${LONGEST} letters.`
   if (!isFamily(family)) return 'Choose first what kind of fan is called so.'
   return null
 }
-
-export const plainName = plain

@@ -1,9 +1,10 @@
 'use client'
 
 import dynamic from 'next/dynamic'
-import { useId, useState } from 'react'
+import { useState } from 'react'
 import { useJob } from '../job/JobProvider'
 import { atHand } from '../kit/whenReached'
+import { PhotoButton } from './PhotoButton'
 import { oldPartTarget, type PlateTarget } from './target'
 
 const PlateReading = dynamic(
@@ -20,7 +21,6 @@ interface PlatePhotoProps {
 
 /** A photo of a plate, read on this machine; what reads it is loaded when there is something to read. */
 export function PlatePhoto({ kind, target = oldPartTarget(kind) }: PlatePhotoProps) {
-  const input = useId()
   const { snapshot } = useJob()
   const [reading, setReading] = useState<{ photo: Blob | string; count: number } | null>(null)
   const onFile = kind === 'motor' && !target.candidate ? snapshot.machine.platePictureHash : null
@@ -28,21 +28,10 @@ export function PlatePhoto({ kind, target = oldPartTarget(kind) }: PlatePhotoPro
   return (
     <div className="mb-4 border-line border-b pb-4" data-testid="plate-photo">
       <div className="flex flex-wrap items-center gap-3">
-        <label htmlFor={input} className="btn">
-          {kind === 'motor' ? 'Read the plate from a photo' : 'Read the label from a photo'}
-        </label>
-        <input
-          id={input}
-          type="file"
-          accept="image/*"
-          capture="environment"
-          className="sr-only"
-          onClick={() => void import('./recognise').then(({ warmUp }) => warmUp())}
-          onChange={(event) => {
-            const photo = event.target.files?.[0]
-            if (photo) read(photo)
-            event.target.value = ''
-          }}
+        <PhotoButton
+          label={kind === 'motor' ? 'Read the plate from a photo' : 'Read the label from a photo'}
+          onPhoto={read}
+          onOpen={() => void import('./recognise').then(({ warmUp }) => warmUp())}
         />
         {onFile ? (
           <button type="button" className="btn" onClick={() => read(onFile)}>

@@ -1,11 +1,12 @@
 'use client'
 
-import { useEffect, useId, useState } from 'react'
+import { useEffect, useState } from 'react'
 import type { PlateFields } from '@/core/plate'
 import { decisiveFields } from '@/core/plate/decisive'
 import { type Box, type PhotoProposal, type ProposedField, proposalsOf } from '@/core/plate/words'
 import { useJob } from '../job/JobProvider'
 import { Tick } from '../kit/Tick'
+import { PhotoButton } from './PhotoButton'
 import { fieldNames, plateActs, valueText } from './plateActs'
 import type { Recognition } from './recognise'
 import type { PlateTarget } from './target'
@@ -27,7 +28,6 @@ export function Proposals({
   onClose: () => void
 }) {
   const { act, id } = useJob()
-  const input = useId()
   const urls = usePictures(found)
   const shown = proposalsOf(found.map(({ proposed }) => proposed)).filter((each) => fieldNames[each.key])
   const unread = found.flatMap((each) => each.unread)
@@ -111,21 +111,7 @@ export function Proposals({
           <button type="button" className="btn btn-main" disabled={shown.length === 0} onClick={take}>
             Take these
           </button>
-          <label htmlFor={input} className="btn">
-            Another photo of it
-          </label>
-          <input
-            id={input}
-            type="file"
-            accept="image/*"
-            capture="environment"
-            className="sr-only"
-            onChange={(event) => {
-              const photo = event.target.files?.[0]
-              if (photo) onMore(photo)
-              event.target.value = ''
-            }}
-          />
+          <PhotoButton label="Another photo of it" onPhoto={onMore} />
           <button type="button" className="btn" onClick={onClose}>
             Leave it
           </button>
