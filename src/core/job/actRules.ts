@@ -1,4 +1,4 @@
-import type { Act } from './actTypes'
+import type { Act, ActOf } from './actTypes'
 
 /**
  * What an act says about energy.
@@ -19,21 +19,45 @@ export interface ActRule {
   afterClosing: boolean
 }
 
+/** What names the field that an act writes: acts on one field that follow each other are one step of undo. */
+interface ActRow<Kind extends Act['kind']> extends ActRule {
+  /** Null where each act is a step of its own. */
+  field: readonly Exclude<keyof ActOf<Kind>, 'kind'>[] | null
+  /** It is typed letter by letter: only the newest text has to travel. */
+  letters: boolean
+}
+
 const rule = (
   energy: Energetic,
   during: 'never' | 'live-stop' | 'any-stop' = 'never',
   afterClosing = false,
-): ActRule => ({
+): ActRule & { field: null; letters: false } => ({
   energy,
   duringStop: during === 'any-stop',
   duringLiveStop: during !== 'never',
   afterClosing,
+  field: null,
+  letters: false,
+})
+
+/** An act that writes the field which these of its values name. */
+const writes = <const Names extends readonly string[]>(own: ActRule, ...field: Names) => ({
+  ...own,
+  field,
+  letters: false,
+})
+
+/** The same, typed letter by letter. */
+const types = <const Names extends readonly string[]>(own: ActRule, ...field: Names) => ({
+  ...own,
+  field,
+  letters: true,
 })
 
 /** One row for each act; the compiler refuses an act without one. */
-export const actRules: Record<Act['kind'], ActRule> = {
-  'machine.edit': rule('plain', 'any-stop', true),
-  'job.edit': rule('plain', 'any-stop', true),
+const actRules: { [Kind in Act['kind']]: ActRow<Kind> } = {
+  'machine.edit': types(rule('plain', 'any-stop', true), 'field'),
+  'job.edit': types(rule('plain', 'any-stop', true), 'field'),
   'job.phase': rule('reverts'),
   'job.close': rule('reverts'),
   'job.reopen': rule('reverts', 'any-stop', true),
@@ -48,7 +72,7 @@ export const actRules: Record<Act['kind'], ActRule> = {
   'stop.lift': rule('plain', 'any-stop'),
   'point.open': rule('asserts', 'any-stop'),
   'point.close': rule('reverts', 'any-stop'),
-  'point.held': rule('asserts', 'any-stop'),
+  'point.held': types(rule('asserts', 'any-stop'), 'id'),
   'point.add': rule('reverts', 'any-stop'),
   'point.strike': rule('asserts', 'live-stop'),
   'point.restore': rule('reverts', 'any-stop'),
@@ -58,33 +82,33 @@ export const actRules: Record<Act['kind'], ActRule> = {
   'proof.read': rule('asserts', 'live-stop'),
   'proof.failed': rule('reverts', 'any-stop'),
   'proof.void': rule('reverts', 'any-stop'),
-  'charge.edit': rule('plain', 'any-stop'),
+  'charge.edit': writes(rule('plain', 'any-stop'), 'id', 'field'),
   'charge.read': rule('asserts', 'live-stop'),
   'charge.add': rule('plain', 'any-stop'),
   'charge.strike': rule('asserts', 'live-stop'),
   'charge.restore': rule('plain', 'any-stop'),
   'wait.add': rule('plain', 'any-stop'),
-  'wait.minutes': rule('asserts', 'live-stop'),
+  'wait.minutes': writes(rule('asserts', 'live-stop'), 'id'),
   'wait.start': rule('asserts', 'live-stop'),
   'wait.strike': rule('asserts', 'live-stop'),
   'wait.restore': rule('plain', 'any-stop'),
-  'reading.set': rule('hands', 'live-stop'),
+  'reading.set': types(rule('hands', 'live-stop'), 'reading', 'part', 'a', 'b'),
   'reading.strike': rule('plain', 'live-stop'),
   'lead.add': rule('plain', 'live-stop'),
-  'lead.rename': rule('plain', 'live-stop'),
+  'lead.rename': writes(rule('plain', 'live-stop'), 'id'),
   'lead.remove': rule('plain', 'live-stop'),
-  'field.set': rule('plain', 'any-stop'),
-  'decision.set': rule('plain'),
+  'field.set': types(rule('plain', 'any-stop'), 'part', 'field'),
+  'decision.set': writes(rule('plain')),
   'candidate.add': rule('plain', 'any-stop'),
   'photo.add': rule('plain', 'any-stop'),
-  'photo.caption': rule('plain', 'any-stop'),
+  'photo.caption': writes(rule('plain', 'any-stop'), 'id'),
   'photo.remove': rule('plain', 'any-stop'),
-  'candidate.rename': rule('plain', 'any-stop'),
+  'candidate.rename': writes(rule('plain', 'any-stop'), 'id'),
   'candidate.remove': rule('plain', 'any-stop'),
   'ledger.plant': rule('plain', 'live-stop'),
   'ledger.add': rule('plain', 'live-stop'),
   'ledger.split': rule('plain', 'live-stop'),
-  'ledger.edit': rule('plain', 'live-stop'),
+  'ledger.edit': writes(rule('plain', 'live-stop'), 'id', 'change'),
   'ledger.move': rule('plain', 'live-stop'),
   'back.move': rule('plain', 'live-stop'),
   'ledger.remove': rule('plain', 'live-stop'),
@@ -93,10 +117,10 @@ export const actRules: Record<Act['kind'], ActRule> = {
   'ledger.tick': rule('hands', 'live-stop'),
   'ledger.back': rule('hands', 'live-stop'),
   'short.step': rule('asserts'),
-  'landing.set': rule('plain'),
+  'landing.set': writes(rule('plain'), 'lead'),
   'landing.take': rule('plain'),
   'landing.done': rule('hands'),
-  'check.set': rule('plain', 'never', true),
+  'check.set': writes(rule('plain', 'never', true), 'checkId', 'result'),
 }
 
 /** The rule of one act: what a field of the plan says about the proof place is as much an assertion as a reading. */
@@ -107,4 +131,26 @@ export function ruleOf(act: Act): ActRule {
   if ('on' in act && !act.on && own.energy === 'asserts') return { ...own, energy: 'reverts' }
   if (act.kind === 'charge.read' && act.typed.trim() === '') return { ...own, energy: 'reverts' }
   return own
+}
+
+/**
+ * The field that an act writes, as a key; null for an act that is a step of its own.
+ *
+ * @example fieldKey({ kind: 'job.edit', field: 'owner', value: 'Ines' }) // 'job.edit/owner'
+ */
+export function fieldKey(act: Act): string | null {
+  const names: readonly string[] | null = actRules[act.kind].field
+  if (!names) return null
+  const values = Object.entries(act).filter(([name]) => names.includes(name))
+  return [act.kind, ...names.map((name) => keyPart(values.find(([key]) => key === name)?.[1]))].join('/')
+}
+
+/** Of a change of several columns their names count, not what is written into them. */
+const keyPart = (value: unknown): string =>
+  typeof value === 'object' && value !== null ? Object.keys(value).join() : String(value)
+
+/** Whether two acts are letters of one text: the newer one says all that the older one said. An emptied field is a step. */
+export function sameTyping(older: Act, newer: Act): boolean {
+  const emptied = [older, newer].some((act) => 'typed' in act && act.typed === '')
+  return actRules[newer.kind].letters && !emptied && fieldKey(older) === fieldKey(newer)
 }

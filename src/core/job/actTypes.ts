@@ -160,3 +160,6 @@ export interface Planned {
   /** Acts with the same key that follow each other are one for undo: typing into one field. */
   mergeKey: string | null
 }
+
+/** One kind of act, with what it carries. */
+export type ActOf<Kind extends Act['kind']> = Extract<Act, { kind: Kind }>

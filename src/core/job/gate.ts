@@ -1,9 +1,9 @@
-import { CoreError } from '../errors'
 import { benchTests } from '../knowledge/benchTests'
 import type { ObservationId } from '../knowledge/vocabulary'
 import type { BenchPart } from '../refit/types'
 import { isOut, onBench } from './bench'
 import { energyOf } from './energy'
+import { refusal } from './refusals'
 import type { JobSnapshot, LedgerRow } from './rows'
 import { activeStops } from './stops'
 
@@ -56,12 +56,9 @@ export function gateProblem(snapshot: JobSnapshot, now: number, reach: Reach): s
 export function requireReach(snapshot: JobSnapshot, now: number, reach: Reach, what: string): void {
   const problem = gateProblem(snapshot, now, reach)
   if (problem === null) return
-  throw new CoreError(
-    'not-proven',
-    reach.kind === 'bench'
-      ? `${what} is done on the bench, and its part may still hold a charge: ${problem}.`
-      : `${what} needs hands in the machine, and ${problem.replace(/\.$/, '')}. Go to Make dead first.`,
-  )
+  throw reach.kind === 'bench'
+    ? refusal('not-proven/bench', what, problem)
+    : refusal('not-proven/machine', what, problem.replace(/\.$/, ''))
 }
 
 /** Where a test that needs hands is made: at the part it reads, or inside the machine. */

@@ -1,5 +1,4 @@
-import { CoreError } from '../errors'
-import { ruleOf } from './actRules'
+import { fieldKey, ruleOf } from './actRules'
 import { type Act, type By, nobody, type Planned } from './actTypes'
 import { logged } from './log'
 import { planBench } from './planBench'
@@ -15,6 +14,7 @@ import { planProof } from './planProof'
 import { planStops } from './planStops'
 import { planStored } from './planStored'
 import type { Draft } from './put'
+import { refusal } from './refusals'
 import type { JobSnapshot } from './rows'
 import { activeStops } from './stops'
 
@@ -30,19 +30,17 @@ const LONGEST = 2000
  */
 export function planAct(snapshot: JobSnapshot, act: Act, now: number, by: By = nobody): Planned {
   const rule = ruleOf(act)
-  if (snapshot.job.status === 'closed' && !rule.afterClosing)
-    throw new CoreError('closed', 'This job is closed. Reopen it to change it.')
+  if (snapshot.job.status === 'closed' && !rule.afterClosing) throw refusal('closed')
   if (snapshot.job.status === 'closed' && act.kind === 'machine.edit' && act.field === 'motorKind')
-    throw new CoreError('closed', 'This job is closed. Reopen it to change its motor.')
+    throw refusal('closed/motor')
   for (const value of Object.values(act)) {
-    if (typeof value === 'string' && value.length > LONGEST)
-      throw new CoreError('too-long', `Shorten this to ${LONGEST} characters.`)
+    if (typeof value === 'string' && value.length > LONGEST) throw refusal('too-long', LONGEST)
   }
   // What hands did before somebody raised the stop is written down all the same.
   if (by.cover === undefined) refuseWhileStopped(snapshot, act)
   const at = new Date(now).toISOString()
-  const { text, changes, mergeKey, log } = draftOf(snapshot, act, now, at, by)
-  return { text, mergeKey, changes: [...changes, ...logged(snapshot, at, by, log)] }
+  const { text, changes, log } = draftOf(snapshot, act, now, at, by)
+  return { text, mergeKey: fieldKey(act), changes: [...changes, ...logged(snapshot, at, by, log)] }
 }
 
 function draftOf(snapshot: JobSnapshot, act: Act, now: number, at: string, by: By): Draft {
@@ -76,8 +74,8 @@ function refuseWhileStopped(snapshot: JobSnapshot, act: Act): void {
   const stop = activeStops(snapshot).find(
     (each) => each.scope === 'all' || !rule.duringLiveStop || liveReading,
   )
-  if (stop) throw new CoreError('stopped', `${stop.text} ${stop.call}`)
+  if (stop) throw refusal('stopped', stop.text, stop.call)
 }
 
-export { ruleOf } from './actRules'
+export { ruleOf, sameTyping } from './actRules'
 export { textBefore } from './typedValue'

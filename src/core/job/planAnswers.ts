@@ -1,12 +1,12 @@
-import { CoreError } from '../errors'
-import type { Act } from './actTypes'
+import type { ActOf } from './actTypes'
 import { isPlanField, planAnswer, planFields } from './place'
 import { newPoint, restored } from './planPoints'
 import { type Draft, planned, put, type Steps, withSteps } from './put'
+import { refusal } from './refusals'
 import type { JobSnapshot, PointRow } from './rows'
 import { voidAll } from './voiding'
 
-export type FieldAct = Extract<Act, { kind: 'field.set' }>
+export type FieldAct = ActOf<'field.set'>
 
 const questions: Record<keyof typeof planFields, string> = {
   feeds: 'circuits that feed the housing',
@@ -23,11 +23,10 @@ const questions: Record<keyof typeof planFields, string> = {
  * more brings its own breaker, and a machine without water loses its valve.
  */
 export function planAnswerSet(snapshot: JobSnapshot, act: FieldAct, at: string): Draft {
-  if (!isPlanField(act.field)) throw new CoreError('unknown-field', 'The plan asks no such question.')
+  if (!isPlanField(act.field)) throw refusal('unknown-field/plan')
   const values: readonly string[] = planFields[act.field]
   const typed = act.typed.trim()
-  if (typed !== '' && !values.includes(typed))
-    throw new CoreError('unknown-value', 'Take one of the answers that are offered.')
+  if (typed !== '' && !values.includes(typed)) throw refusal('unknown-value/answer')
   const before = planAnswer(snapshot, act.field)
   const known = snapshot.fields.find((row) => row.part === 'plan' && row.field === act.field)
   const id = known?.id ?? act.id
@@ -35,9 +34,11 @@ export function planAnswerSet(snapshot: JobSnapshot, act: FieldAct, at: string):
   if (known?.typed === typed || (!known && typed === '')) return planned('Answered already', [])
   const after = typed === '' ? values[0] : typed
   const text = `The plan: ${questions[act.field]}, ${after}`
-  const draft = planned(text, [put(snapshot, 'fields', id, typed === '' ? null : row)], null, [
-    { kind: 'planned', label: questions[act.field], detail: after ?? '' },
-  ])
+  const draft = planned(
+    text,
+    [put(snapshot, 'fields', id, typed === '' ? null : row)],
+    [{ kind: 'planned', label: questions[act.field], detail: after ?? '' }],
+  )
   if (before === after || act.field === 'cold') return draft
   if (act.field === 'water') return withSteps(draft, ...waterSteps(snapshot, after === 'no', at))
   if (act.field === 'feeds') return withSteps(draft, ...feedSteps(snapshot, Number(after), at))

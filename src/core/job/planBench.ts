@@ -1,6 +1,6 @@
-import { CoreError } from '../errors'
 import type { Act } from './actTypes'
 import { type Draft, planned, put, withSteps } from './put'
+import { refusal } from './refusals'
 import { must } from './rowMust'
 import type { JobSnapshot, PartOutRow } from './rows'
 import { voidAll } from './voiding'
@@ -12,15 +12,11 @@ export function planBench(snapshot: JobSnapshot, act: Act, at: string): Draft | 
       if (snapshot.outParts.some((row) => row.id === act.id || (row.part === act.part && !row.backAt)))
         return planned('Noted already', [])
       if (snapshot.ledger.some((line) => line.frees === act.part && line.backDoneAt))
-        throw new CoreError(
-          'set-back',
-          `The ledger says that the ${act.part} was set back. Take it out by its line, and tick it.`,
-        )
+        throw refusal('set-back', act.part)
       const row: PartOutRow = { id: act.id, jobId: snapshot.job.id, part: act.part, at, backAt: null }
       return planned(
         `The ${act.part} was out before this job began`,
         [put(snapshot, 'outParts', row.id, row), ...answered(snapshot)],
-        null,
         [{ kind: 'part-out', subject: row.id, label: act.part, detail: 'out before this job began' }],
       )
     }
@@ -31,7 +27,6 @@ export function planBench(snapshot: JobSnapshot, act: Act, at: string): Draft | 
         planned(
           `The ${row.part} is back in the machine`,
           [put(snapshot, 'outParts', row.id, { ...row, backAt: at })],
-          null,
           [{ kind: 'part-back', subject: row.id, label: row.part }],
         ),
         voidAll(snapshot, at, `the ${row.part} went back into the machine`),

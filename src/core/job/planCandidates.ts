@@ -1,7 +1,7 @@
-import { CoreError } from '../errors'
 import type { Act } from './actTypes'
 import { CANDIDATES_MOST, candidatePart } from './candidateParts'
 import { type Draft, planned, put } from './put'
+import { refusal } from './refusals'
 import { must } from './rowMust'
 import type { JobSnapshot, RowChange } from './rows'
 
@@ -10,11 +10,7 @@ export function planCandidates(snapshot: JobSnapshot, act: Act, at: string): Dra
   switch (act.kind) {
     case 'candidate.add': {
       if (snapshot.candidates.some((row) => row.id === act.id)) return planned('Added already', [])
-      if (snapshot.candidates.length >= CANDIDATES_MOST)
-        throw new CoreError(
-          'too-many-candidates',
-          `A job keeps at most ${CANDIDATES_MOST} parts beside the old one. Take one away first.`,
-        )
+      if (snapshot.candidates.length >= CANDIDATES_MOST) throw refusal('too-many-candidates', CANDIDATES_MOST)
       const position = Math.max(-1, ...snapshot.candidates.map((row) => row.position)) + 1
       const spec = (act.part === 'motor' ? act.motor : act.capacitor) ?? {}
       return planned(`A ${act.part} to compare: ${act.name || 'typed from its plate'}`, [
@@ -33,11 +29,7 @@ export function planCandidates(snapshot: JobSnapshot, act: Act, at: string): Dra
     }
     case 'candidate.rename': {
       const row = must(snapshot, 'candidates', act.id)
-      return planned(
-        `Part: ${act.name}`,
-        [put(snapshot, 'candidates', row.id, { ...row, name: act.name })],
-        `candidate/${row.id}/name`,
-      )
+      return planned(`Part: ${act.name}`, [put(snapshot, 'candidates', row.id, { ...row, name: act.name })])
     }
     case 'candidate.remove': {
       const row = must(snapshot, 'candidates', act.id)

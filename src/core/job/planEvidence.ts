@@ -1,11 +1,11 @@
-import { CoreError } from '../errors'
 import { shortCauses } from '../knowledge/shortCauses'
 import { stopTriggers } from '../knowledge/stops'
 import { shortLabels, valueLabel } from '../knowledge/valueLabels'
 import { type ObservationId, observationInfo } from '../knowledge/vocabulary'
-import type { Act } from './actTypes'
+import type { Act, ActOf } from './actTypes'
 import type { LogEntry } from './log'
 import { type Draft, planned, put } from './put'
+import { refusal } from './refusals'
 import type { JobSnapshot, LeftOut } from './rows'
 
 const leftOutText: Record<LeftOut, string> = {
@@ -17,98 +17,101 @@ const leftOutText: Record<LeftOut, string> = {
 /** What is found, what is left out, what the person knows better, and what is decided from it. */
 export function planEvidence(snapshot: JobSnapshot, act: Act, at: string): Draft | null {
   switch (act.kind) {
-    case 'finding.set': {
-      const known = snapshot.findings.find((finding) => finding.observation === act.observation)
-      const id = known?.id ?? act.id
-      if (act.value === null)
-        return planned(
-          `${shortLabels[act.observation]}: taken back`,
-          known ? [put(snapshot, 'findings', id, null)] : [],
-          null,
-          known ? stopSigns(act.observation, known.value, null) : [],
-        )
-      if (!observationInfo(act.observation).values.includes(act.value))
-        throw new CoreError(
-          'unknown-value',
-          `“${observationInfo(act.observation).label}” has no answer “${act.value}”. Take one that is offered.`,
-        )
-      // Who answers a question no longer leaves it out.
-      const leftOut = snapshot.declined.filter((row) => row.observation === act.observation)
-      return planned(
-        `${shortLabels[act.observation]}: ${valueLabel(act.observation, act.value)}`,
-        [
-          ...leftOut.map((row) => put(snapshot, 'declined', row.id, null)),
-          put(snapshot, 'findings', id, {
-            id,
-            jobId: snapshot.job.id,
-            observation: act.observation,
-            value: act.value,
-            at,
-          }),
-        ],
-        null,
-        stopSigns(act.observation, known?.value ?? null, act.value),
-      )
-    }
-    case 'declined.set': {
-      const known = snapshot.declined.find((row) => row.observation === act.observation)
-      const id = known?.id ?? act.id
-      const name = observationInfo(act.observation).label
-      if (!act.on)
-        return planned(`No longer left out: ${name}`, known ? [put(snapshot, 'declined', id, null)] : [])
-      const why = act.why ?? 'declined'
-      return planned(`${leftOutText[why]}: ${name}`, [
-        put(snapshot, 'declined', id, { id, jobId: snapshot.job.id, observation: act.observation, why, at }),
-      ])
-    }
-    case 'decision.set': {
-      const id = snapshot.decisions[0]?.id ?? act.id
-      const row = {
-        id,
-        jobId: snapshot.job.id,
-        agreed: act.agreed ? (1 as const) : (0 as const),
-        cause: act.cause,
-        action: act.action,
-        option: act.option ?? '',
-        reason: act.reason,
-        probability: act.probability,
-        at,
-      }
-      return planned(
-        act.agreed ? 'Agreed with the verdict' : 'Another verdict chosen',
-        [put(snapshot, 'decisions', id, row)],
-        'decision',
-      )
-    }
-    case 'belief.set': {
-      const known = snapshot.beliefs.find((row) => row.cause === act.cause)
-      const id = known?.id ?? act.id
-      const name = shortCauses[act.cause]
-      if (act.stance === null)
-        return planned(`Left to the findings: ${name}`, known ? [put(snapshot, 'beliefs', id, null)] : [])
-      if (act.stance !== 'set' && act.stance !== 'struck')
-        throw new CoreError('unknown-value', 'A suspect is set or struck.')
-      if (act.reason.trim().length < 3)
-        throw new CoreError('no-reason', 'Say in a few words how you know: the record keeps it.')
-      const row = {
-        id,
-        jobId: snapshot.job.id,
-        cause: act.cause,
-        stance: act.stance,
-        reason: act.reason.trim(),
-        at,
-      }
-      // Only one cause is taken as given at a time.
-      const others =
-        act.stance === 'set' ? snapshot.beliefs.filter((each) => each.stance === 'set' && each.id !== id) : []
-      return planned(`${act.stance === 'set' ? 'Taken as given' : 'Struck by hand'}: ${name}`, [
-        ...others.map((each) => put(snapshot, 'beliefs', each.id, null)),
-        put(snapshot, 'beliefs', id, row),
-      ])
-    }
+    case 'finding.set':
+      return setFinding(snapshot, act, at)
+    case 'declined.set':
+      return leaveOut(snapshot, act, at)
+    case 'decision.set':
+      return decide(snapshot, act, at)
+    case 'belief.set':
+      return believe(snapshot, act, at)
     default:
       return null
   }
+}
+
+function setFinding(snapshot: JobSnapshot, act: ActOf<'finding.set'>, at: string): Draft {
+  const known = snapshot.findings.find((finding) => finding.observation === act.observation)
+  const id = known?.id ?? act.id
+  if (act.value === null)
+    return planned(
+      `${shortLabels[act.observation]}: taken back`,
+      known ? [put(snapshot, 'findings', id, null)] : [],
+      known ? stopSigns(act.observation, known.value, null) : [],
+    )
+  if (!observationInfo(act.observation).values.includes(act.value))
+    throw refusal('unknown-value/finding', observationInfo(act.observation).label, act.value)
+  // Who answers a question no longer leaves it out.
+  const leftOut = snapshot.declined.filter((row) => row.observation === act.observation)
+  return planned(
+    `${shortLabels[act.observation]}: ${valueLabel(act.observation, act.value)}`,
+    [
+      ...leftOut.map((row) => put(snapshot, 'declined', row.id, null)),
+      put(snapshot, 'findings', id, {
+        id,
+        jobId: snapshot.job.id,
+        observation: act.observation,
+        value: act.value,
+        at,
+      }),
+    ],
+    stopSigns(act.observation, known?.value ?? null, act.value),
+  )
+}
+
+function leaveOut(snapshot: JobSnapshot, act: ActOf<'declined.set'>, at: string): Draft {
+  const known = snapshot.declined.find((row) => row.observation === act.observation)
+  const id = known?.id ?? act.id
+  const name = observationInfo(act.observation).label
+  if (!act.on)
+    return planned(`No longer left out: ${name}`, known ? [put(snapshot, 'declined', id, null)] : [])
+  const why = act.why ?? 'declined'
+  return planned(`${leftOutText[why]}: ${name}`, [
+    put(snapshot, 'declined', id, { id, jobId: snapshot.job.id, observation: act.observation, why, at }),
+  ])
+}
+
+function decide(snapshot: JobSnapshot, act: ActOf<'decision.set'>, at: string): Draft {
+  const id = snapshot.decisions[0]?.id ?? act.id
+  const row = {
+    id,
+    jobId: snapshot.job.id,
+    agreed: act.agreed ? (1 as const) : (0 as const),
+    cause: act.cause,
+    action: act.action,
+    option: act.option ?? '',
+    reason: act.reason,
+    probability: act.probability,
+    at,
+  }
+  return planned(act.agreed ? 'Agreed with the verdict' : 'Another verdict chosen', [
+    put(snapshot, 'decisions', id, row),
+  ])
+}
+
+function believe(snapshot: JobSnapshot, act: ActOf<'belief.set'>, at: string): Draft {
+  const known = snapshot.beliefs.find((row) => row.cause === act.cause)
+  const id = known?.id ?? act.id
+  const name = shortCauses[act.cause]
+  if (act.stance === null)
+    return planned(`Left to the findings: ${name}`, known ? [put(snapshot, 'beliefs', id, null)] : [])
+  if (act.stance !== 'set' && act.stance !== 'struck') throw refusal('unknown-value/suspect')
+  if (act.reason.trim().length < 3) throw refusal('no-reason/suspect')
+  const row = {
+    id,
+    jobId: snapshot.job.id,
+    cause: act.cause,
+    stance: act.stance,
+    reason: act.reason.trim(),
+    at,
+  }
+  // Only one cause is taken as given at a time.
+  const others =
+    act.stance === 'set' ? snapshot.beliefs.filter((each) => each.stance === 'set' && each.id !== id) : []
+  return planned(`${act.stance === 'set' ? 'Taken as given' : 'Struck by hand'}: ${name}`, [
+    ...others.map((each) => put(snapshot, 'beliefs', each.id, null)),
+    put(snapshot, 'beliefs', id, row),
+  ])
 }
 
 /** A sign of danger that comes or goes with a finding stands in the record of safety. */

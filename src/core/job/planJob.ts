@@ -1,11 +1,11 @@
-import { CoreError } from '../errors'
 import { dischargeNeeded, waitsOf } from '../isolation'
 import { type MotorKindId, motorKindIds } from '../knowledge/vocabulary'
 import { landingPlanOf } from '../wiring/ofJob'
-import type { Act } from './actTypes'
+import type { Act, ActOf } from './actTypes'
 import { newCharge } from './plant'
 import { checksOf, gasIsOff } from './power'
 import { type Draft, planned, put } from './put'
+import { refusal } from './refusals'
 import type { JobSnapshot, RowChange, WaitRow } from './rows'
 
 const editableMachineFields = [
@@ -28,11 +28,7 @@ export function planJob(snapshot: JobSnapshot, act: Act, at: string): Draft {
     case 'machine.edit':
       return machineEdit(snapshot, act)
     case 'job.edit':
-      return planned(
-        `Job: ${act.field}`,
-        [put(snapshot, 'job', job.id, { ...job, [act.field]: act.value })],
-        `job/${act.field}`,
-      )
+      return planned(`Job: ${act.field}`, [put(snapshot, 'job', job.id, { ...job, [act.field]: act.value })])
     case 'landing.set': {
       const known = snapshot.landings.find((row) => row.lead === act.lead)
       const id = known?.id ?? act.id
@@ -47,31 +43,25 @@ export function planJob(snapshot: JobSnapshot, act: Act, at: string): Draft {
         doneAt: null,
         doneCover: '' as const,
       }
-      return planned(
-        `${act.lead} → ${act.capped ? 'capped' : act.terminal || 'open'}`,
-        [put(snapshot, 'landings', id, row)],
-        `landing/${act.lead}`,
-      )
+      return planned(`${act.lead} → ${act.capped ? 'capped' : act.terminal || 'open'}`, [
+        put(snapshot, 'landings', id, row),
+      ])
     }
     case 'landing.take':
       return takeLandings(snapshot, act.ids)
     case 'check.set':
       return checkSet(snapshot, act, at)
     default:
-      throw new CoreError('unknown-act', `There is no act ${act.kind}.`)
+      throw refusal('unknown-act/kind', act.kind)
   }
 }
 
 /** One act for the whole proposal, and one step of undo. */
 function takeLandings(snapshot: JobSnapshot, ids: string[]): Draft {
   const plan = landingPlanOf(snapshot)
-  if (!plan)
-    throw new CoreError(
-      'no-roles',
-      'The ohms do not tell yet what each lead is. Read its pairs under Measure.',
-    )
+  if (!plan) throw refusal('no-roles')
   const open = plan.landings.filter(({ lead }) => !snapshot.landings.some((row) => row.lead === lead))
-  if (ids.length < open.length) throw new CoreError('too-few-ids', 'Reload the page and take them again.')
+  if (ids.length < open.length) throw refusal('too-few-ids/landings')
   const from = snapshot.landings.length
   return planned(
     `Landings taken: ${open.length}`,
@@ -92,26 +82,20 @@ function takeLandings(snapshot: JobSnapshot, ids: string[]): Draft {
   )
 }
 
-function machineEdit(snapshot: JobSnapshot, act: Extract<Act, { kind: 'machine.edit' }>): Draft {
+function machineEdit(snapshot: JobSnapshot, act: ActOf<'machine.edit'>): Draft {
   const { machine } = snapshot
-  if (!editableMachineFields.includes(act.field))
-    throw new CoreError('unknown-field', `A machine has no field ${act.field}.`)
+  if (!editableMachineFields.includes(act.field)) throw refusal('unknown-field/machine', act.field)
   if (act.field === 'motorKind' && act.value && !motorKindIds.includes(act.value as MotorKindId))
-    throw new CoreError('unknown-value', 'There is no such kind of motor. Take one that is offered.')
-  if (act.field === 'nextLook' && act.value && !isDay(act.value))
-    throw new CoreError('not-a-date', 'Give the next look as a date: year, month, day.')
+    throw refusal('unknown-value/motor-kind')
+  if (act.field === 'nextLook' && act.value && !isDay(act.value)) throw refusal('not-a-date')
   const value = ['motorKind', 'nextLook', 'platePictureHash'].includes(act.field)
     ? act.value || null
     : act.value
   const row = { ...machine, [act.field]: value }
-  return planned(
-    `Machine: ${act.field}`,
-    [
-      put(snapshot, 'machine', machine.id, row),
-      ...(act.field === 'motorKind' ? storedByKind(snapshot, (act.value || null) as MotorKindId | null) : []),
-    ],
-    `machine/${act.field}`,
-  )
+  return planned(`Machine: ${act.field}`, [
+    put(snapshot, 'machine', machine.id, row),
+    ...(act.field === 'motorKind' ? storedByKind(snapshot, (act.value || null) as MotorKindId | null) : []),
+  ])
 }
 
 /** A kind of motor learned later may bring a capacitor or a module of which the plan did not know. */
@@ -141,22 +125,17 @@ function storedByKind(snapshot: JobSnapshot, motorKind: MotorKindId | null): Row
 }
 
 /** A failed check enters its finding; bubbles at a union stop the job. */
-function checkSet(snapshot: JobSnapshot, act: Extract<Act, { kind: 'check.set' }>, at: string): Draft {
+function checkSet(snapshot: JobSnapshot, act: ActOf<'check.set'>, at: string): Draft {
   const { job } = snapshot
   const check = checksOf(snapshot).find((each) => each.id === act.checkId)
-  if (!check) throw new CoreError('unknown-check', 'This machine has no such check. Reload the page.')
+  if (!check) throw refusal('unknown-check')
   const known = snapshot.checks.find((row) => row.checkId === act.checkId)
   const id = known?.id ?? act.id
   if (act.result === null)
     return planned(`Check ${act.checkId}: taken back`, known ? [put(snapshot, 'checks', id, null)] : [])
-  if (check.gas && act.result !== 'fail' && gasIsOff(snapshot))
-    throw new CoreError('gas-off', 'Gas comes on first: a union that holds no gas shows no bubble.')
+  if (check.gas && act.result !== 'fail' && gasIsOff(snapshot)) throw refusal('gas-off')
   const row = { id, jobId: job.id, checkId: act.checkId, result: act.result, note: act.note, at }
-  const draft = planned(
-    `Check ${act.checkId}: ${act.result}`,
-    [put(snapshot, 'checks', id, row)],
-    `check/${act.checkId}`,
-  )
+  const draft = planned(`Check ${act.checkId}: ${act.result}`, [put(snapshot, 'checks', id, row)])
   if (act.result !== 'fail') return draft
   if (check.gas) return leakFound(snapshot, draft, act.id, at)
   const fails = check.fails ?? []
@@ -166,7 +145,6 @@ function checkSet(snapshot: JobSnapshot, act: Extract<Act, { kind: 'check.set' }
   const findingId = finding?.id ?? `${act.id}-f`
   return {
     ...draft,
-    mergeKey: null,
     changes: [
       ...draft.changes,
       put(snapshot, 'findings', findingId, {
@@ -194,7 +172,6 @@ function leakFound(snapshot: JobSnapshot, draft: Draft, id: string, at: string):
   }
   return {
     ...draft,
-    mergeKey: null,
     changes: [...draft.changes, put(snapshot, 'stops', row.id, row)],
     log: [{ kind: 'stop-raised', label: 'gas-smell', detail: row.note }],
   }

@@ -1,9 +1,8 @@
-import { CoreError } from '../errors'
 import { machineCovers } from '../knowledge/bypassWords'
 import { capacitorTemplate, motorTemplates } from '../knowledge/templates'
 import { bypassOf } from '../refit/bypass'
 import { accessKinds, benchParts, lineActions, switchKinds } from '../refit/types'
-import type { Act, By } from './actTypes'
+import type { Act, ActOf, By } from './actTypes'
 import { mayBeAccess } from './bench'
 import { hasCover } from './covers'
 import { reachOfLine, reachOfPart, requireReach } from './gate'
@@ -11,6 +10,7 @@ import type { LogEntry } from './log'
 import { emptyLine, plantedLedger } from './plant'
 import { isTemporary } from './power'
 import { type Draft, planned, put } from './put'
+import { refusal } from './refusals'
 import { must, needReason } from './rowMust'
 import type { JobSnapshot, LedgerRow } from './rows'
 
@@ -44,146 +44,147 @@ export function planLedger(snapshot: JobSnapshot, act: Act, now: number, at: str
   switch (act.kind) {
     case 'ledger.plant':
       return plant(snapshot, act)
-    case 'ledger.add': {
-      if (snapshot.ledger.some((row) => row.id === act.id)) return planned('Added already', [])
-      const position =
-        act.before !== undefined
-          ? beforeLine(snapshot, act.before)
-          : act.after === null
-            ? lastPosition(snapshot) + 1
-            : between(snapshot, act.after)
-      const row = checked({ ...emptyLine(act.id, snapshot.job.id, position), ...allowed(act.line) })
-      return planned(`Ledger: ${row.part || 'a new line'}`, [put(snapshot, 'ledger', row.id, row)])
-    }
-    case 'ledger.split': {
-      const line = must(snapshot, 'ledger', act.id)
-      if (snapshot.ledger.some((row) => row.id === act.fresh)) return planned('Split already', [])
-      const count = line.count ?? 1
-      if (line.doneAt) throw new CoreError('done', 'This line is done: untick it before you split it.')
-      if (!Number.isInteger(act.count) || act.count < 1 || act.count >= count)
-        throw new CoreError(
-          'not-splittable',
-          `Of ${count} ${count === 1 ? 'piece nothing can be split off' : `pieces, 1 to ${count - 1} can be split off`}.`,
-        )
-      return planned(`Ledger: ${line.part} split`, [
-        put(snapshot, 'ledger', line.id, { ...line, count: count - act.count }),
-        put(snapshot, 'ledger', act.fresh, {
-          ...line,
-          id: act.fresh,
-          count: act.count,
-          frees: '',
-          position: between(snapshot, line.id),
-        }),
-      ])
-    }
-    case 'ledger.edit': {
-      const line = must(snapshot, 'ledger', act.id)
-      const row = checked({ ...line, ...allowed(act.change) })
-      if (line.doneAt && isTemporary(line) && BINDING.some((key) => row[key] !== line[key]))
-        throw new CoreError(
-          'stands',
-          'This is held, bridged or temporary and stands now: undo it first, then change the line.',
-        )
-      if (
-        line.doneAt &&
-        BINDING.some((key) => row[key] !== line[key] && key !== 'switchKind' && key !== 'extra')
-      )
-        throw new CoreError('done', 'This line is done: untick it before you change what it is.')
-      return planned(
-        `Ledger: ${row.part}`,
-        [put(snapshot, 'ledger', row.id, row)],
-        `ledger/${row.id}/${Object.keys(act.change).join()}`,
-      )
-    }
-    case 'ledger.move': {
-      const line = must(snapshot, 'ledger', act.id)
-      if (line.frees !== '' && line.doneAt)
-        throw new CoreError(
-          'done',
-          `This line took the ${line.frees} out: it keeps its place while that is so.`,
-        )
-      const others = snapshot.ledger.filter((row) => row.id !== line.id)
-      const at = act.before === null ? others.length : others.findIndex((row) => row.id === act.before)
-      if (at < 0) throw new CoreError('unknown-row', 'This line is no longer there. Reload the page.')
-      const [low, high] = [others[at - 1]?.position, others[at]?.position]
-      const position = low === undefined ? (high ?? 1) - 1 : high === undefined ? low + 1 : (low + high) / 2
-      return planned(`Ledger: ${line.part} moved`, [put(snapshot, 'ledger', line.id, { ...line, position })])
-    }
-    case 'back.move': {
-      const line = must(snapshot, 'ledger', act.id)
-      if (act.after) must(snapshot, 'ledger', act.after)
-      if (act.after === act.id) return planned(`Way back: ${line.part}`, [])
-      return planned(`Way back: ${line.part} moved`, [
-        put(snapshot, 'ledger', line.id, {
-          ...line,
-          backAfter: act.after,
-          backMovedAt: act.after === null ? null : at,
-        }),
-      ])
-    }
-    case 'ledger.remove': {
-      const line = must(snapshot, 'ledger', act.id)
-      if (line.doneAt || isTemporary(line))
-        throw new CoreError(
-          'not-removable',
-          line.doneAt
-            ? 'This line is done: it is undone on the way back, or unticked, and not removed.'
-            : 'A held, bridged or temporary line is not removed: strike it with a reason.',
-        )
-      return planned(`Ledger: ${line.part} removed`, [put(snapshot, 'ledger', line.id, null)])
-    }
-    case 'ledger.strike': {
-      const line = must(snapshot, 'ledger', act.id)
-      const reason = needReason(act.reason, 'Say in a few words why this line does not apply.')
-      if (line.doneAt && !line.backDoneAt)
-        throw new CoreError('stands', 'This line is done: undo it first, then strike it.')
-      return planned(
-        `Struck: ${line.part}`,
-        [put(snapshot, 'ledger', line.id, { ...line, struckAt: at, strikeReason: reason })],
-        null,
-        isTemporary(line) ? [{ kind: 'struck', subject: line.id, label: line.part, detail: reason }] : [],
-      )
-    }
-    case 'ledger.restore': {
-      const line = must(snapshot, 'ledger', act.id)
-      return planned(`Back in the ledger: ${line.part}`, [
-        put(snapshot, 'ledger', line.id, { ...line, struckAt: null, strikeReason: '' }),
-      ])
-    }
+    case 'ledger.add':
+      return addLine(snapshot, act)
+    case 'ledger.split':
+      return splitLine(snapshot, act)
+    case 'ledger.edit':
+      return editLine(snapshot, act)
+    case 'ledger.move':
+      return moveLine(snapshot, act)
+    case 'back.move':
+      return moveBack(snapshot, act, at)
+    case 'ledger.remove':
+      return removeLine(snapshot, act)
+    case 'ledger.strike':
+      return strikeLine(snapshot, act, at)
+    case 'ledger.restore':
+      return restoreLine(snapshot, act)
     case 'ledger.tick':
       return tick(snapshot, act, now, at, by)
     case 'ledger.back':
       return back(snapshot, act, now, at, by)
-    case 'landing.done': {
-      const landing = must(snapshot, 'landings', act.id)
-      if (act.on && by.cover === undefined)
-        requireReach(snapshot, now, reachOfPart(snapshot, 'motor'), `“${landing.lead}”`)
-      return planned(
-        `${act.on ? 'Landed' : 'Not landed'}: ${landing.lead}`,
-        [
-          put(snapshot, 'landings', landing.id, {
-            ...landing,
-            doneAt: act.on ? at : null,
-            doneCover: act.on ? (by.cover ?? '') : '',
-          }),
-        ],
-        null,
-        uncovered(by, landing.id, `landed ${landing.lead}`),
-      )
-    }
+    case 'landing.done':
+      return landed(snapshot, act, now, at, by)
     default:
       return null
   }
 }
 
-function plant(snapshot: JobSnapshot, act: Extract<Act, { kind: 'ledger.plant' }>): Draft {
+function addLine(snapshot: JobSnapshot, act: ActOf<'ledger.add'>): Draft {
+  if (snapshot.ledger.some((row) => row.id === act.id)) return planned('Added already', [])
+  const position =
+    act.before !== undefined
+      ? beforeLine(snapshot, act.before)
+      : act.after === null
+        ? lastPosition(snapshot) + 1
+        : between(snapshot, act.after)
+  const row = checked({ ...emptyLine(act.id, snapshot.job.id, position), ...allowed(act.line) })
+  return planned(`Ledger: ${row.part || 'a new line'}`, [put(snapshot, 'ledger', row.id, row)])
+}
+
+function splitLine(snapshot: JobSnapshot, act: ActOf<'ledger.split'>): Draft {
+  const line = must(snapshot, 'ledger', act.id)
+  if (snapshot.ledger.some((row) => row.id === act.fresh)) return planned('Split already', [])
+  const count = line.count ?? 1
+  if (line.doneAt) throw refusal('done/split')
+  if (!Number.isInteger(act.count) || act.count < 1 || act.count >= count)
+    throw refusal('not-splittable', count)
+  return planned(`Ledger: ${line.part} split`, [
+    put(snapshot, 'ledger', line.id, { ...line, count: count - act.count }),
+    put(snapshot, 'ledger', act.fresh, {
+      ...line,
+      id: act.fresh,
+      count: act.count,
+      frees: '',
+      position: between(snapshot, line.id),
+    }),
+  ])
+}
+
+function editLine(snapshot: JobSnapshot, act: ActOf<'ledger.edit'>): Draft {
+  const line = must(snapshot, 'ledger', act.id)
+  const row = checked({ ...line, ...allowed(act.change) })
+  if (line.doneAt && isTemporary(line) && BINDING.some((key) => row[key] !== line[key]))
+    throw refusal('stands/change')
+  if (line.doneAt && BINDING.some((key) => row[key] !== line[key] && key !== 'switchKind' && key !== 'extra'))
+    throw refusal('done/change')
+  return planned(`Ledger: ${row.part}`, [put(snapshot, 'ledger', row.id, row)])
+}
+
+function moveLine(snapshot: JobSnapshot, act: ActOf<'ledger.move'>): Draft {
+  const line = must(snapshot, 'ledger', act.id)
+  if (line.frees !== '' && line.doneAt) throw refusal('done/frees', line.frees)
+  const others = snapshot.ledger.filter((row) => row.id !== line.id)
+  const at = act.before === null ? others.length : others.findIndex((row) => row.id === act.before)
+  if (at < 0) throw refusal('unknown-row/line')
+  const [low, high] = [others[at - 1]?.position, others[at]?.position]
+  const position = low === undefined ? (high ?? 1) - 1 : high === undefined ? low + 1 : (low + high) / 2
+  return planned(`Ledger: ${line.part} moved`, [put(snapshot, 'ledger', line.id, { ...line, position })])
+}
+
+function moveBack(snapshot: JobSnapshot, act: ActOf<'back.move'>, at: string): Draft {
+  const line = must(snapshot, 'ledger', act.id)
+  if (act.after) must(snapshot, 'ledger', act.after)
+  if (act.after === act.id) return planned(`Way back: ${line.part}`, [])
+  return planned(`Way back: ${line.part} moved`, [
+    put(snapshot, 'ledger', line.id, {
+      ...line,
+      backAfter: act.after,
+      backMovedAt: act.after === null ? null : at,
+    }),
+  ])
+}
+
+function removeLine(snapshot: JobSnapshot, act: ActOf<'ledger.remove'>): Draft {
+  const line = must(snapshot, 'ledger', act.id)
+  if (line.doneAt || isTemporary(line))
+    throw refusal(line.doneAt ? 'not-removable/done' : 'not-removable/temporary')
+  return planned(`Ledger: ${line.part} removed`, [put(snapshot, 'ledger', line.id, null)])
+}
+
+function strikeLine(snapshot: JobSnapshot, act: ActOf<'ledger.strike'>, at: string): Draft {
+  const line = must(snapshot, 'ledger', act.id)
+  const reason = needReason(act.reason, 'line')
+  if (line.doneAt && !line.backDoneAt) throw refusal('stands/strike')
+  return planned(
+    `Struck: ${line.part}`,
+    [put(snapshot, 'ledger', line.id, { ...line, struckAt: at, strikeReason: reason })],
+    isTemporary(line) ? [{ kind: 'struck', subject: line.id, label: line.part, detail: reason }] : [],
+  )
+}
+
+function restoreLine(snapshot: JobSnapshot, act: ActOf<'ledger.restore'>): Draft {
+  const line = must(snapshot, 'ledger', act.id)
+  return planned(`Back in the ledger: ${line.part}`, [
+    put(snapshot, 'ledger', line.id, { ...line, struckAt: null, strikeReason: '' }),
+  ])
+}
+
+function landed(snapshot: JobSnapshot, act: ActOf<'landing.done'>, now: number, at: string, by: By): Draft {
+  const landing = must(snapshot, 'landings', act.id)
+  if (act.on && by.cover === undefined)
+    requireReach(snapshot, now, reachOfPart(snapshot, 'motor'), `“${landing.lead}”`)
+  return planned(
+    `${act.on ? 'Landed' : 'Not landed'}: ${landing.lead}`,
+    [
+      put(snapshot, 'landings', landing.id, {
+        ...landing,
+        doneAt: act.on ? at : null,
+        doneCover: act.on ? (by.cover ?? '') : '',
+      }),
+    ],
+    uncovered(by, landing.id, `landed ${landing.lead}`),
+  )
+}
+
+function plant(snapshot: JobSnapshot, act: ActOf<'ledger.plant'>): Draft {
   const family = snapshot.machine.family
   const template =
     act.template === 'motor'
       ? motorTemplates[family]
       : capacitorTemplate(family, act.template === 'capacitor-dual')
-  if (act.ids.length < template.lines.length)
-    throw new CoreError('too-few-ids', 'Reload the page and plant the template again.')
+  if (act.ids.length < template.lines.length) throw refusal('too-few-ids/template')
   // Planted twice, the lines that are there keep their ticks.
   if (snapshot.ledger.some((row) => act.ids.includes(row.id))) return planned('Template planted already', [])
   const ids = [...act.ids]
@@ -200,21 +201,11 @@ function plant(snapshot: JobSnapshot, act: Extract<Act, { kind: 'ledger.plant' }
   )
 }
 
-function tick(
-  snapshot: JobSnapshot,
-  act: Extract<Act, { kind: 'ledger.tick' }>,
-  now: number,
-  at: string,
-  by: By,
-): Draft {
+function tick(snapshot: JobSnapshot, act: ActOf<'ledger.tick'>, now: number, at: string, by: By): Draft {
   const line = must(snapshot, 'ledger', act.id)
   if (!act.on) {
     if (!line.doneAt) return planned(`Not done: ${line.part}`, [])
-    if (isTemporary(line))
-      throw new CoreError(
-        'stands',
-        `“${line.part}” stands: undo it on the way back, so that the record knows when.`,
-      )
+    if (isTemporary(line)) throw refusal('stands/tick', line.part)
     return planned(`Not done: ${line.part}`, [
       put(snapshot, 'ledger', line.id, {
         ...line,
@@ -226,7 +217,7 @@ function tick(
     ])
   }
   if (line.doneAt) return planned(`Done: ${line.part}`, [])
-  if (line.struckAt) throw new CoreError('struck', 'This line is struck. Put it back first.')
+  if (line.struckAt) throw refusal('struck/line')
   if (by.cover === undefined) requireReach(snapshot, now, reachOfLine(snapshot, line), `“${line.part}”`)
   const bypass = isTemporary(line) || bypassOf(line).kind === 'unnamed'
   return planned(
@@ -242,7 +233,6 @@ function tick(
         shortBy: '',
       }),
     ],
-    null,
     [
       ...(bypass
         ? [{ kind: 'bypass-set' as const, subject: line.id, label: line.part, detail: line.switchKind ?? '' }]
@@ -255,20 +245,10 @@ function tick(
   )
 }
 
-function back(
-  snapshot: JobSnapshot,
-  act: Extract<Act, { kind: 'ledger.back' }>,
-  now: number,
-  at: string,
-  by: By,
-): Draft {
+function back(snapshot: JobSnapshot, act: ActOf<'ledger.back'>, now: number, at: string, by: By): Draft {
   const line = must(snapshot, 'ledger', act.id)
   if (act.on && line.backDoneAt) return planned(`Back: ${line.part}`, [])
-  if (act.on && !line.doneAt)
-    throw new CoreError(
-      'not-done',
-      `“${line.part}” was not done on the way in: there is nothing to put back.`,
-    )
+  if (act.on && !line.doneAt) throw refusal('not-done', line.part)
   if (act.on && by.cover === undefined)
     requireReach(snapshot, now, reachOfLine(snapshot, line), `“${line.part}”`)
   const draft = planned(
@@ -281,7 +261,6 @@ function back(
         ...(act.on ? {} : { shortStep: 0, shortBy: '' }),
       }),
     ],
-    null,
     [
       ...(isTemporary(line)
         ? [
@@ -322,14 +301,9 @@ function allowed(change: Partial<LedgerRow>): Partial<LedgerRow> {
 function checked(row: LedgerRow): LedgerRow {
   refuseOddValues(row)
   const bypass = bypassOf(row)
-  if (bypass.kind === 'forbidden') throw new CoreError('forbidden-bypass', bypass.text)
-  if (row.access !== '' && (!mayBeAccess(row) || row.benchOf !== ''))
-    throw new CoreError(
-      'not-access',
-      'Only a cover or grille that is unscrewed, unclipped, lifted off or slid out may come off before the proof.',
-    )
-  if (row.benchOf !== '' && machineCovers.test(row.part.toLowerCase()))
-    throw new CoreError('not-bench', `“${row.part}” belongs to the machine and is not on the bench.`)
+  if (bypass.kind === 'forbidden') throw refusal('forbidden-bypass', bypass.text)
+  if (row.access !== '' && (!mayBeAccess(row) || row.benchOf !== '')) throw refusal('not-access')
+  if (row.benchOf !== '' && machineCovers.test(row.part.toLowerCase())) throw refusal('not-bench', row.part)
   if (bypass.kind === 'none') return row
   return {
     ...row,
@@ -354,11 +328,7 @@ function refuseOddValues(row: LedgerRow): void {
       (number) => number === null || (typeof number === 'number' && number >= 0 && number <= 10_000),
     ) &&
     [row.movesToNewPart, row.temporary, row.extra, row.handsOff].every((flag) => flag === 0 || flag === 1)
-  if (!fits)
-    throw new CoreError(
-      'unknown-value',
-      'This line has a value that a line cannot have. Take one that is offered.',
-    )
+  if (!fits) throw refusal('unknown-value/line')
 }
 
 function between(snapshot: JobSnapshot, after: string): number {

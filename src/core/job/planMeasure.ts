@@ -1,10 +1,10 @@
-import { CoreError } from '../errors'
 import { parseTyped } from '../units/parseTyped'
-import type { Act, By } from './actTypes'
+import type { Act, ActOf, By } from './actTypes'
 import { energyOf } from './energy'
 import { reachOfPart, requireReach } from './gate'
 import { type FieldAct, planAnswerSet } from './planAnswers'
 import { type Draft, planned, put } from './put'
+import { refusal } from './refusals'
 import type { BenchPart, JobSnapshot, LeadRow, ReadingKind, ReadingRow, RowChange } from './rows'
 import { rowOf } from './snapshot'
 
@@ -17,109 +17,130 @@ const quantityOf: Record<ReadingKind, 'uF' | 'ohm' | 'volts'> = {
 
 /** Readings, the leads they are taken between, and the fields of plates. */
 export function planMeasure(snapshot: JobSnapshot, act: Act, now: number, at: string, by: By): Draft | null {
-  const jobId = snapshot.job.id
   switch (act.kind) {
-    case 'reading.set': {
-      const known = findReading(snapshot, act)
-      const live = act.reading === 'supply'
-      if (act.typed.trim() !== '' && by.cover === undefined) {
-        if (live) requireLive(snapshot, now)
-        // A new part is measured before it goes in: it has not been near the machine.
-        else if (act.part === 'old')
-          requireReach(snapshot, now, reachOfPart(snapshot, partRead(act.reading)), 'This reading')
-      }
-      const parsed = parseTyped(act.typed, quantityOf[act.reading], { over: act.reading !== 'supply' })
-      const row: ReadingRow = {
-        id: known?.id ?? act.id,
-        jobId,
-        kind: act.reading,
-        part: act.part,
-        pointA: act.a,
-        pointB: act.b,
-        typed: act.typed,
-        value: parsed.kind === 'value' ? parsed.value : null,
-        over: parsed.kind === 'over' ? 1 : 0,
-        live: live ? 1 : 0,
-        cover: live || act.part === 'new' ? '' : (by.cover ?? ''),
-        at,
-        struckAt: null,
-        strikeReason: '',
-      }
-      const name = [act.a, act.b].filter(Boolean).join('–')
-      return planned(
-        `${name}: ${act.typed || 'taken back'}`,
-        act.typed === ''
-          ? known
-            ? [put(snapshot, 'readings', known.id, null)]
-            : []
-          : [put(snapshot, 'readings', row.id, row)],
-        `reading/${act.reading}/${act.part}/${name}`,
-        act.typed !== '' && row.cover === 'none'
-          ? [
-              {
-                kind: 'uncovered',
-                subject: row.id,
-                label: `${name} ${act.typed}`,
-                detail: 'done without a standing proof',
-              },
-            ]
-          : [],
-      )
-    }
-    case 'reading.strike': {
-      const row = rowOf(snapshot, 'readings', act.id) as ReadingRow | undefined
-      if (!row) throw new CoreError('unknown-row', 'This reading is no longer there. Reload the page.')
-      if (act.reason.trim().length < 3)
-        throw new CoreError('no-reason', 'Say in a few words why it does not count.')
-      return planned(`Struck: ${row.pointA}–${row.pointB} ${row.typed}`, [
-        put(snapshot, 'readings', row.id, { ...row, struckAt: at, strikeReason: act.reason }),
-      ])
-    }
-    case 'lead.add': {
-      const own = snapshot.leads.filter((lead) => lead.part === act.part)
-      if (own.length >= 10)
-        throw new CoreError('too-many-leads', 'Ten leads are the most that can be mapped.')
-      const { name, first } = numbered(own, act.name.trim())
-      checkName(own, name, null)
-      const row: LeadRow = {
-        id: act.id,
-        jobId,
-        part: act.part,
-        name,
-        position: Math.max(-1, ...own.map((lead) => lead.position)) + 1,
-      }
-      return planned(`Lead: ${name}`, [
-        ...(first ? renamed(snapshot, first.lead, first.name) : []),
-        put(snapshot, 'leads', row.id, row),
-      ])
-    }
-    case 'lead.rename': {
-      const lead = rowOf(snapshot, 'leads', act.id) as LeadRow | undefined
-      if (!lead) throw new CoreError('unknown-row', 'This lead is no longer there. Reload the page.')
-      const name = act.name.trim()
-      checkName(
-        snapshot.leads.filter((each) => each.part === lead.part),
-        name,
-        lead.id,
-      )
-      return planned(`Lead ${lead.name} is ${name}`, renamed(snapshot, lead, name), `lead/${lead.id}`)
-    }
-    case 'lead.remove': {
-      const lead = rowOf(snapshot, 'leads', act.id) as LeadRow | undefined
-      if (!lead) return planned('Lead removed', [])
-      const readings = snapshot.readings.filter(
-        (row) => row.part === lead.part && (row.pointA === lead.name || row.pointB === lead.name),
-      )
-      return planned(`Lead ${lead.name} removed`, [
-        put(snapshot, 'leads', lead.id, null),
-        ...readings.map((row) => put(snapshot, 'readings', row.id, null)),
-      ])
-    }
+    case 'reading.set':
+      return setReading(snapshot, act, now, at, by)
+    case 'reading.strike':
+      return strikeReading(snapshot, act, at)
+    case 'lead.add':
+      return addLead(snapshot, act)
+    case 'lead.rename':
+      return renameLead(snapshot, act)
+    case 'lead.remove':
+      return removeLead(snapshot, act)
     case 'field.set':
       return act.part === 'plan' ? planAnswerSet(snapshot, act, at) : fieldSet(snapshot, act, at)
     default:
       return null
   }
+}
+
+function setReading(
+  snapshot: JobSnapshot,
+  act: ActOf<'reading.set'>,
+  now: number,
+  at: string,
+  by: By,
+): Draft {
+  const jobId = snapshot.job.id
+
+  const known = findReading(snapshot, act)
+  const live = act.reading === 'supply'
+  if (act.typed.trim() !== '' && by.cover === undefined) {
+    if (live) requireLive(snapshot, now)
+    // A new part is measured before it goes in: it has not been near the machine.
+    else if (act.part === 'old')
+      requireReach(snapshot, now, reachOfPart(snapshot, partRead(act.reading)), 'This reading')
+  }
+  const parsed = parseTyped(act.typed, quantityOf[act.reading], { over: act.reading !== 'supply' })
+  const row: ReadingRow = {
+    id: known?.id ?? act.id,
+    jobId,
+    kind: act.reading,
+    part: act.part,
+    pointA: act.a,
+    pointB: act.b,
+    typed: act.typed,
+    value: parsed.kind === 'value' ? parsed.value : null,
+    over: parsed.kind === 'over' ? 1 : 0,
+    live: live ? 1 : 0,
+    cover: live || act.part === 'new' ? '' : (by.cover ?? ''),
+    at,
+    struckAt: null,
+    strikeReason: '',
+  }
+  const name = [act.a, act.b].filter(Boolean).join('–')
+  return planned(
+    `${name}: ${act.typed || 'taken back'}`,
+    act.typed === ''
+      ? known
+        ? [put(snapshot, 'readings', known.id, null)]
+        : []
+      : [put(snapshot, 'readings', row.id, row)],
+    act.typed !== '' && row.cover === 'none'
+      ? [
+          {
+            kind: 'uncovered',
+            subject: row.id,
+            label: `${name} ${act.typed}`,
+            detail: 'done without a standing proof',
+          },
+        ]
+      : [],
+  )
+}
+
+function strikeReading(snapshot: JobSnapshot, act: ActOf<'reading.strike'>, at: string): Draft {
+  const row = rowOf(snapshot, 'readings', act.id) as ReadingRow | undefined
+  if (!row) throw refusal('unknown-row/reading')
+  if (act.reason.trim().length < 3) throw refusal('no-reason/reading')
+  return planned(`Struck: ${row.pointA}–${row.pointB} ${row.typed}`, [
+    put(snapshot, 'readings', row.id, { ...row, struckAt: at, strikeReason: act.reason }),
+  ])
+}
+
+function addLead(snapshot: JobSnapshot, act: ActOf<'lead.add'>): Draft {
+  const jobId = snapshot.job.id
+
+  const own = snapshot.leads.filter((lead) => lead.part === act.part)
+  if (own.length >= 10) throw refusal('too-many-leads')
+  const { name, first } = numbered(own, act.name.trim())
+  checkName(own, name, null)
+  const row: LeadRow = {
+    id: act.id,
+    jobId,
+    part: act.part,
+    name,
+    position: Math.max(-1, ...own.map((lead) => lead.position)) + 1,
+  }
+  return planned(`Lead: ${name}`, [
+    ...(first ? renamed(snapshot, first.lead, first.name) : []),
+    put(snapshot, 'leads', row.id, row),
+  ])
+}
+
+function renameLead(snapshot: JobSnapshot, act: ActOf<'lead.rename'>): Draft {
+  const lead = rowOf(snapshot, 'leads', act.id) as LeadRow | undefined
+  if (!lead) throw refusal('unknown-row/lead')
+  const name = act.name.trim()
+  checkName(
+    snapshot.leads.filter((each) => each.part === lead.part),
+    name,
+    lead.id,
+  )
+  return planned(`Lead ${lead.name} is ${name}`, renamed(snapshot, lead, name))
+}
+
+function removeLead(snapshot: JobSnapshot, act: ActOf<'lead.remove'>): Draft {
+  const lead = rowOf(snapshot, 'leads', act.id) as LeadRow | undefined
+  if (!lead) return planned('Lead removed', [])
+  const readings = snapshot.readings.filter(
+    (row) => row.part === lead.part && (row.pointA === lead.name || row.pointB === lead.name),
+  )
+  return planned(`Lead ${lead.name} removed`, [
+    put(snapshot, 'leads', lead.id, null),
+    ...readings.map((row) => put(snapshot, 'readings', row.id, null)),
+  ])
 }
 
 const partRead = (reading: ReadingKind): BenchPart => (reading === 'capacitance' ? 'capacitor' : 'motor')
@@ -129,11 +150,9 @@ function fieldSet(snapshot: JobSnapshot, act: FieldAct, at: string): Draft {
   const id = known?.id ?? act.id
   const row = { id, jobId: snapshot.job.id, part: act.part, field: act.field, typed: act.typed, at }
   if (act.typed === '' && !known) return planned(`${act.part} ${act.field}: empty`, [])
-  return planned(
-    `${act.part} ${act.field}: ${act.typed || 'empty'}`,
-    [put(snapshot, 'fields', id, act.typed === '' ? null : row)],
-    `field/${act.part}/${act.field}`,
-  )
+  return planned(`${act.part} ${act.field}: ${act.typed || 'empty'}`, [
+    put(snapshot, 'fields', id, act.typed === '' ? null : row),
+  ])
 }
 
 function findReading(
@@ -184,27 +203,16 @@ function renamed(snapshot: JobSnapshot, lead: LeadRow, name: string): RowChange[
 }
 
 function checkName(leads: LeadRow[], name: string, self: string | null): void {
-  if (!name) throw new CoreError('no-name', 'Name the lead by its colour, for example brown or brown-white.')
-  if (name.length > 40) throw new CoreError('too-long', 'Shorten the name to 40 characters.')
+  if (!name) throw refusal('no-name')
+  if (name.length > 40) throw refusal('too-long/name')
   if (leads.some((lead) => lead.id !== self && lead.name.toLowerCase() === name.toLowerCase())) {
-    throw new CoreError(
-      'duplicate-lead',
-      `There is already a lead ${name}. Name them apart, for example ${name}-2.`,
-    )
+    throw refusal('duplicate-lead', name)
   }
 }
 
 /** A live reading while everything is off would read nothing and say "no supply". */
 function requireLive(snapshot: JobSnapshot, now: number): void {
   const { state } = energyOf(snapshot, now)
-  if (state !== 'live' && state !== 'live-test' && state !== 'in-service')
-    throw new CoreError(
-      'not-live',
-      'The power is off. A live reading is taken before isolating, or during a live test.',
-    )
-  if (!snapshot.household.catRated)
-    throw new CoreError(
-      'no-rated-meter',
-      'A live mains test needs a meter and leads rated CAT III 600 V. Say so under Household, or decline this test.',
-    )
+  if (state !== 'live' && state !== 'live-test' && state !== 'in-service') throw refusal('not-live')
+  if (!snapshot.household.catRated) throw refusal('no-rated-meter')
 }

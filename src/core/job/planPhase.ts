@@ -1,7 +1,7 @@
-import { CoreError } from '../errors'
-import type { Act, PowerPurpose } from './actTypes'
+import type { Act, ActOf, PowerPurpose } from './actTypes'
 import { checksOf, closingProblems, type PowerProblem, powerProblems, standingTemporary } from './power'
 import { type Draft, planned, put, type Steps, withSteps } from './put'
+import { refusal } from './refusals'
 import { must } from './rowMust'
 import type { DueRow, JobRow, JobSnapshot, RowChange } from './rows'
 import { shortSteps } from './shortSteps'
@@ -49,13 +49,14 @@ function phaseChange(
 ): Draft {
   const { job } = snapshot
   if (job.phase === phase) return planned(phaseText[phase], [])
-  if (!follows[job.phase].includes(phase))
-    throw new CoreError('wrong-phase', `The job cannot go from ${job.phase} to ${phase}.`)
+  if (!follows[job.phase].includes(phase)) throw refusal('wrong-phase', job.phase, phase)
   const problems = holdsPhase(snapshot, phase, purpose, now)
-  if (problems[0]) throw new CoreError('not-ready', `Before power returns: ${problems[0].text}`)
-  const draft = planned(phaseText[phase], [put(snapshot, 'job', job.id, { ...job, phase })], null, [
-    { kind: 'phase', label: phase, detail: phase === 'live-test' ? purpose : '' },
-  ])
+  if (problems[0]) throw refusal('not-ready/power', problems[0].text)
+  const draft = planned(
+    phaseText[phase],
+    [put(snapshot, 'job', job.id, { ...job, phase })],
+    [{ kind: 'phase', label: phase, detail: phase === 'live-test' ? purpose : '' }],
+  )
   const calm = phase === 'closing-up' || (phase === 'work' && job.phase === 'closing-up')
   if (calm) return draft
   return withSteps(
@@ -125,7 +126,7 @@ function closing(
   at: string,
 ): Draft {
   const [problem] = closingProblems(snapshot, now, result)
-  if (problem) throw new CoreError('not-ready', `Before the job closes: ${problem.text}`)
+  if (problem) throw refusal('not-ready/closing', problem.text)
   const runs = result === 'runs' || result === 'runs-with-remarks'
   const draft = planned(
     'Job closed',
@@ -138,7 +139,6 @@ function closing(
         phase: runs ? 'in-service' : snapshot.job.phase,
       }),
     ],
-    null,
     [{ kind: 'closed-job', detail: result }],
   )
   if (!runs || snapshot.job.phase === 'in-service') return draft
@@ -164,7 +164,6 @@ function reopening(snapshot: JobSnapshot, at: string): Draft {
           phase: 'work',
         }),
       ],
-      null,
       [{ kind: 'reopened-job' }],
     ),
     pointsClosed(snapshot, at),
@@ -172,20 +171,14 @@ function reopening(snapshot: JobSnapshot, at: string): Draft {
   )
 }
 
-function shortStep(snapshot: JobSnapshot, act: Extract<Act, { kind: 'short.step' }>, at: string): Draft {
+function shortStep(snapshot: JobSnapshot, act: ActOf<'short.step'>, at: string): Draft {
   const line = must(snapshot, 'ledger', act.id)
-  if (line.action !== 'bypass' || line.switchKind !== 'door' || !line.doneAt)
-    throw new CoreError('not-a-door', 'A short isolation takes tape off a door switch, and nothing else.')
-  if (snapshot.job.phase !== 'live-test')
-    throw new CoreError(
-      'wrong-phase',
-      'A short isolation follows the watched start. With the power off, undo it on the way back.',
-    )
+  if (line.action !== 'bypass' || line.switchKind !== 'door' || !line.doneAt) throw refusal('not-a-door')
+  if (snapshot.job.phase !== 'live-test') throw refusal('wrong-phase/short-isolation')
   if (act.step !== line.shortStep + 1)
-    throw new CoreError('proof-order', `Next comes: ${shortSteps[line.shortStep] ?? 'nothing more'}.`)
+    throw refusal('proof-order/short-isolation', shortSteps[line.shortStep] ?? 'nothing more')
   const by = act.by.trim() || line.shortBy
-  if (by.length < 3)
-    throw new CoreError('no-reason', 'Say which switch, plug or disconnect outside the cabinet is off.')
+  if (by.length < 3) throw refusal('no-reason/switch')
   const row = {
     ...line,
     shortStep: act.step,
@@ -202,5 +195,5 @@ function shortStep(snapshot: JobSnapshot, act: Extract<Act, { kind: 'short.step'
     },
     ...(act.step === 3 ? [{ kind: 'bypass-undone' as const, subject: line.id, label: line.part }] : []),
   ]
-  return planned(shortSteps[act.step - 1] ?? '', [put(snapshot, 'ledger', line.id, row)], null, log)
+  return planned(shortSteps[act.step - 1] ?? '', [put(snapshot, 'ledger', line.id, row)], log)
 }

@@ -1,6 +1,6 @@
-import { CoreError } from '../errors'
 import type { Act } from './actTypes'
 import { type Draft, planned, put } from './put'
+import { refusal } from './refusals'
 import { must } from './rowMust'
 import type { JobSnapshot } from './rows'
 
@@ -9,8 +9,7 @@ export function planPhotos(snapshot: JobSnapshot, act: Act, at: string): Draft |
   switch (act.kind) {
     case 'photo.add': {
       if (snapshot.photos.some((row) => row.id === act.id)) return planned('Photo added already', [])
-      if (!/^[0-9a-f]{64}$/.test(act.hash))
-        throw new CoreError('unknown-photo', 'This photo was not stored. Take it again.')
+      if (!/^[0-9a-f]{64}$/.test(act.hash)) throw refusal('unknown-photo')
       const line = act.lineId === '' ? null : must(snapshot, 'ledger', act.lineId)
       return planned(`Photo: ${line?.part ?? 'as found'}`, [
         put(snapshot, 'photos', act.id, {
@@ -26,11 +25,9 @@ export function planPhotos(snapshot: JobSnapshot, act: Act, at: string): Draft |
     }
     case 'photo.caption': {
       const row = must(snapshot, 'photos', act.id)
-      return planned(
-        `Photo: ${act.caption}`,
-        [put(snapshot, 'photos', row.id, { ...row, caption: act.caption })],
-        `photo/${row.id}`,
-      )
+      return planned(`Photo: ${act.caption}`, [
+        put(snapshot, 'photos', row.id, { ...row, caption: act.caption }),
+      ])
     }
     case 'photo.remove': {
       const row = must(snapshot, 'photos', act.id)

@@ -1,8 +1,8 @@
-import { CoreError } from '../errors'
 import { isolationPlans } from '../knowledge/isolation'
 import { type IsolationPointId, vocabulary } from '../knowledge/vocabulary'
 import type { Act } from './actTypes'
 import { type Draft, planned, put, withSteps } from './put'
+import { refusal } from './refusals'
 import { must, needReason } from './rowMust'
 import type { JobSnapshot, PointRow } from './rows'
 import { voidAll } from './voiding'
@@ -13,9 +13,8 @@ export function planPoints(snapshot: JobSnapshot, act: Act, at: string): Draft |
     case 'point.open': {
       const point = must(snapshot, 'points', act.id)
       if (snapshot.job.phase === 'live-test' || snapshot.job.phase === 'in-service')
-        throw new CoreError('wrong-phase', 'Go back to work first: the power may be on for a test.')
-      if (point.struckAt)
-        throw new CoreError('struck', `${point.label} is struck from the plan. Put it back first.`)
+        throw refusal('wrong-phase/test')
+      if (point.struckAt) throw refusal('struck/point', point.label)
       // Told twice it is one act: a later time would make the proof older than its point.
       if (point.openedAt) return planned(`${point.label}: open`, [])
       return changed(snapshot, { ...point, openedAt: at, held: '', changedAt: at }, `${point.label}: open`, [
@@ -35,14 +34,12 @@ export function planPoints(snapshot: JobSnapshot, act: Act, at: string): Draft |
     case 'point.held': {
       const point = must(snapshot, 'points', act.id)
       // How it is held belongs to this opening: nobody holds open what is closed.
-      if (!point.openedAt && act.held.trim() !== '')
-        throw new CoreError('not-open', `Open it first, then say how it is held: ${point.label}.`)
+      if (!point.openedAt && act.held.trim() !== '') throw refusal('not-open', point.label)
       const held = act.held.trim() === '' ? '' : act.held
       if (held === point.held) return planned(`${point.label}: held`, [])
       return planned(
         `${point.label}: ${held ? `held, ${held}` : 'nobody says how it is held'}`,
         [put(snapshot, 'points', point.id, { ...point, held })],
-        `held/${point.id}`,
         [{ kind: 'held', subject: point.id, label: point.label, detail: held }],
       )
     }
@@ -132,4 +129,4 @@ const usualHold: Record<IsolationPointId, string> = {
 }
 
 const changed = (snapshot: JobSnapshot, row: PointRow, text: string, log: Draft['log']): Draft =>
-  planned(text, [put(snapshot, 'points', row.id, row)], null, log)
+  planned(text, [put(snapshot, 'points', row.id, row)], log)

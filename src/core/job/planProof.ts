@@ -1,10 +1,10 @@
-import { CoreError } from '../errors'
 import { readsDc } from '../isolation'
 import { parseTyped } from '../units/parseTyped'
-import type { Act, By } from './actTypes'
+import type { Act, ActOf, By } from './actTypes'
 import { feedsOf, hasSupplyPoint, onlyPlug, pairsOf, standingPoints, switchBefore, switchRole } from './place'
 import { allOpen, feedProof } from './proofs'
 import { type Draft, planned, put, withSteps } from './put'
+import { refusal } from './refusals'
 import { must } from './rowMust'
 import type { JobSnapshot, ProofReadingRow, ProofRow } from './rows'
 import { voidAll } from './voiding'
@@ -15,8 +15,7 @@ export function planProof(snapshot: JobSnapshot, act: Act, at: string, by: By): 
     case 'proof.start': {
       if (snapshot.proofs.some((row) => row.id === act.id)) return planned('Proof begun already', [])
       const feed = act.feed ?? 1
-      if (feed > feedsOf(snapshot.fields))
-        throw new CoreError('unknown-feed', 'This housing has fewer circuits. Count them again.')
+      if (feed > feedsOf(snapshot.fields)) throw refusal('unknown-feed')
       requireOff(snapshot)
       // The proof that it takes the place of is void; charges and waits stand, since no power came back.
       const earlier = snapshot.proofs.filter((proof) => proof.feed === feed && !proof.voidedAt)
@@ -32,7 +31,6 @@ export function planProof(snapshot: JobSnapshot, act: Act, at: string, by: By): 
           ),
           put(snapshot, 'proofs', act.id, newProof(act.id, snapshot.job.id, feed, at, by)),
         ],
-        null,
         [{ kind: 'proof-begun', subject: act.id, label: `circuit ${feed}` }],
       )
     }
@@ -47,9 +45,7 @@ export function planProof(snapshot: JobSnapshot, act: Act, at: string, by: By): 
       const what = act.what.trim() || 'something started or lit'
       const voided = voidAll(snapshot, at, `the proof failed: ${what}`)
       return withSteps(
-        planned(`Proof failed: ${what}`, [], null, [
-          { kind: 'proof-failed', subject: proof.id, detail: what },
-        ]),
+        planned(`Proof failed: ${what}`, [], [{ kind: 'proof-failed', subject: proof.id, detail: what }]),
         voided,
       )
     }
@@ -63,7 +59,7 @@ export function planProof(snapshot: JobSnapshot, act: Act, at: string, by: By): 
   }
 }
 
-type TesterAct = Extract<Act, { kind: 'proof.tester' }>
+type TesterAct = ActOf<'proof.tester'>
 
 function planTester(snapshot: JobSnapshot, act: TesterAct, at: string): Draft {
   const proof = standing(snapshot, act.id)
@@ -76,10 +72,7 @@ function planTester(snapshot: JobSnapshot, act: TesterAct, at: string): Draft {
   requireOff(snapshot)
   const { step } = feedProof(snapshot, proof.feed)
   if (act.when === 'after' && step !== 'tester-after' && step !== 'done')
-    throw new CoreError(
-      'proof-order',
-      'First the tester on a known live source, then every pair below the limit, then the tester again.',
-    )
+    throw refusal('proof-order/tester-after')
   if (proof[field] && (act.when === 'after' ? step === 'done' : step !== 'tester-before'))
     return planned('Tester tested already', [])
   const plug = onlyPlug(snapshot)
@@ -92,7 +85,6 @@ function planTester(snapshot: JobSnapshot, act: TesterAct, at: string): Draft {
         ...(act.when === 'before' ? { switchOnAt: null, switchOffAt: null, testerAfterAt: null } : {}),
       }),
     ],
-    null,
     [
       {
         kind: act.when === 'before' ? 'tester-before' : 'tester-after',
@@ -105,16 +97,14 @@ function planTester(snapshot: JobSnapshot, act: TesterAct, at: string): Draft {
 }
 
 /** Setting a switch ON for the readings closes no point; afterwards it is off and held again. */
-function planSwitch(snapshot: JobSnapshot, act: Extract<Act, { kind: 'proof.switch' }>, at: string): Draft {
+function planSwitch(snapshot: JobSnapshot, act: ActOf<'proof.switch'>, at: string): Draft {
   const proof = standing(snapshot, act.id)
   const point = switchBefore(snapshot)
-  if (!point || switchRole(snapshot) !== 'set-on')
-    throw new CoreError('no-switch', 'No switch stands before the proof place of this machine.')
+  if (!point || switchRole(snapshot) !== 'set-on') throw refusal('no-switch')
   requireOff(snapshot)
   const { step, open, live } = feedProof(snapshot, proof.feed)
   if (act.on) {
-    if (step === 'tester-before')
-      throw new CoreError('proof-order', 'Test the tester on a known live source first.')
+    if (step === 'tester-before') throw refusal('proof-order/tester-first')
     return planned(
       `${point.label} set on for the readings`,
       [
@@ -125,7 +115,6 @@ function planSwitch(snapshot: JobSnapshot, act: Extract<Act, { kind: 'proof.swit
           testerAfterAt: null,
         }),
       ],
-      null,
       [{ kind: 'switch-on', subject: proof.id, label: point.label }],
     )
   }
@@ -140,29 +129,21 @@ function planSwitch(snapshot: JobSnapshot, act: Extract<Act, { kind: 'proof.swit
         testerAfterAt: null,
       }),
     ],
-    null,
     [{ kind: 'switch-off', subject: proof.id, label: point.label }],
   )
 }
 
-function planRead(snapshot: JobSnapshot, act: Extract<Act, { kind: 'proof.read' }>, at: string): Draft {
+function planRead(snapshot: JobSnapshot, act: ActOf<'proof.read'>, at: string): Draft {
   const proof = standing(snapshot, act.proofId)
   if (snapshot.proofReadings.some((row) => row.id === act.id)) return planned('Read already', [])
   const pairs = pairsOf(snapshot, proof.feed)
-  if (!pairs.includes(act.pair))
-    throw new CoreError('unknown-pair', 'This pair is not part of the proof any more. Reload the page.')
+  if (!pairs.includes(act.pair)) throw refusal('unknown-pair')
   requireOff(snapshot)
   const { step } = feedProof(snapshot, proof.feed)
-  if (step === 'tester-before')
-    throw new CoreError('proof-order', 'Test the tester on a known live source before the first reading.')
-  if (step === 'switch-on')
-    throw new CoreError(
-      'proof-order',
-      'Set the switch before this place on first, with the breaker off: a reading behind an open switch proves nothing.',
-    )
+  if (step === 'tester-before') throw refusal('proof-order/tester-reading')
+  if (step === 'switch-on') throw refusal('proof-order/switch-first')
   const typed = parseTyped(act.typed, 'volts')
-  if (typed.kind !== 'value')
-    throw new CoreError('not-a-number', 'Type what the meter shows, in volts: for example 0.2.')
+  if (typed.kind !== 'value') throw refusal('not-a-number/supply')
   const known = snapshot.proofReadings.find(
     (row) => row.proofId === proof.id && row.pair === act.pair && !row.replacedAt,
   )
@@ -197,7 +178,6 @@ function planRead(snapshot: JobSnapshot, act: Extract<Act, { kind: 'proof.read' 
           ]
         : []),
     ],
-    null,
     [
       {
         kind: 'read',
@@ -211,27 +191,17 @@ function planRead(snapshot: JobSnapshot, act: Extract<Act, { kind: 'proof.read' 
 
 function standing(snapshot: JobSnapshot, id: string): ProofRow {
   const proof = must(snapshot, 'proofs', id)
-  if (proof.voidedAt)
-    throw new CoreError('void', `This proof is void, because ${proof.voidReason}. Begin a new one.`)
+  if (proof.voidedAt) throw refusal('void', proof.voidReason)
   return proof
 }
 
 /** @throws CoreError `not-isolated` while a point is closed, or power may be on for a test */
 function requireOff(snapshot: JobSnapshot): void {
-  if (snapshot.job.phase !== 'work')
-    throw new CoreError('wrong-phase', 'Go back to work first: the power may be on for a test.')
-  if (!hasSupplyPoint(snapshot))
-    throw new CoreError(
-      'no-supply-point',
-      'Name the plug, breaker, fuse or disconnect that parts this machine from its supply.',
-    )
-  if (!allOpen(snapshot))
-    throw new CoreError(
-      'not-isolated',
-      'Open every isolation point first; a reading behind a closed one proves nothing.',
-    )
+  if (snapshot.job.phase !== 'work') throw refusal('wrong-phase/test')
+  if (!hasSupplyPoint(snapshot)) throw refusal('no-supply-point')
+  if (!allOpen(snapshot)) throw refusal('not-isolated/proof')
   const unheld = standingPoints(snapshot).find((point) => point.held.trim() === '')
-  if (unheld) throw new CoreError('not-held', `Say first how it is held open: ${unheld.label}.`)
+  if (unheld) throw refusal('not-held', unheld.label)
 }
 
 const newProof = (id: string, jobId: string, feed: number, at: string, by: By): ProofRow => ({

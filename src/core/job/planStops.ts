@@ -1,7 +1,7 @@
-import { CoreError } from '../errors'
 import { vocabulary } from '../knowledge/vocabulary'
 import type { Act } from './actTypes'
 import { type Draft, planned, put, withSteps } from './put'
+import { refusal } from './refusals'
 import type { JobSnapshot, StopRow } from './rows'
 import { levelOf } from './stops'
 import { voidAll } from './voiding'
@@ -23,34 +23,28 @@ export function planStops(snapshot: JobSnapshot, act: Act, at: string): Draft | 
       reason: '',
     }
     // What was proved before the sign was seen is proved anew after it.
-    const draft = planned(`Stop: ${label}`, [put(snapshot, 'stops', row.id, row)], null, [
-      { kind: 'stop-raised', label: act.rule, detail: row.note },
-    ])
+    const draft = planned(
+      `Stop: ${label}`,
+      [put(snapshot, 'stops', row.id, row)],
+      [{ kind: 'stop-raised', label: act.rule, detail: row.note }],
+    )
     return levelOf(act.rule) === 'hard' ? withSteps(draft, voidAll(snapshot, at, label.toLowerCase())) : draft
   }
-  if (!known) throw new CoreError('unknown-row', 'This stop is no longer there. Reload the page.')
+  if (!known) throw refusal('unknown-row/stop')
   const reason = act.reason.trim()
   if (act.kind === 'stop.override') {
-    if (levelOf(act.rule) === 'hard')
-      throw new CoreError(
-        'hard-stop',
-        'This stop cannot be overridden. Call whom it names, or hand the job over.',
-      )
-    if (reason.length < 3)
-      throw new CoreError('no-reason', 'Say why the work may go on: the record keeps it.')
+    if (levelOf(act.rule) === 'hard') throw refusal('hard-stop')
+    if (reason.length < 3) throw refusal('no-reason/override')
     return planned(
       `Went on in spite of: ${label}`,
       [put(snapshot, 'stops', known.id, { ...known, overriddenAt: at, reason })],
-      null,
       [{ kind: 'stop-overridden', label: act.rule, detail: reason }],
     )
   }
-  if (reason.length < 3)
-    throw new CoreError('no-reason', 'Say who put it right, or that it was entered by mistake.')
+  if (reason.length < 3) throw refusal('no-reason/lift')
   return planned(
     `Stop lifted: ${label}`,
     [put(snapshot, 'stops', known.id, { ...known, liftedAt: at, reason })],
-    null,
     [{ kind: 'stop-lifted', label: act.rule, detail: reason }],
   )
 }

@@ -1,13 +1,13 @@
 import { SAFE_VOLTS } from '../capacitor/physics'
-import { CoreError } from '../errors'
 import { waitInfo } from '../knowledge/isolation'
-import type { Act } from './actTypes'
+import type { Act, ActOf } from './actTypes'
 import { isOut, partsOut } from './bench'
 import { chargeVolts, chargeWords } from './chargePairs'
 import { energyOf } from './energy'
 import { newCharge } from './plant'
 import { lastChange } from './proofs'
 import { type Draft, planned, put } from './put'
+import { refusal } from './refusals'
 import { must, needReason } from './rowMust'
 import type { JobSnapshot, WaitRow } from './rows'
 
@@ -22,105 +22,122 @@ export function planStored(snapshot: JobSnapshot, act: Act, now: number, at: str
           planned: 0,
         }),
       ])
-    case 'charge.edit': {
-      const charge = must(snapshot, 'charges', act.id)
-      return planned(
-        `${charge.label}: ${act.field}`,
-        [put(snapshot, 'charges', charge.id, { ...charge, [act.field]: act.value })],
-        `charge/${charge.id}/${act.field}`,
-      )
-    }
+    case 'charge.edit':
+      return editCharge(snapshot, act)
     case 'charge.read':
       return planDischarge(snapshot, act, now, at)
-    case 'charge.strike': {
-      const row = must(snapshot, 'charges', act.id)
-      const reason = needReason(act.reason)
-      if (row.struckAt) return planned('Struck already', [])
-      return planned(
-        `Struck: ${row.label}`,
-        [put(snapshot, 'charges', row.id, { ...row, struckAt: at, strikeReason: reason })],
-        null,
-        [{ kind: 'struck', subject: row.id, label: row.label, detail: reason }],
-      )
-    }
-    case 'wait.strike': {
-      const row = must(snapshot, 'waits', act.id)
-      const reason = needReason(act.reason)
-      if (row.struckAt) return planned('Struck already', [])
-      return planned(
-        `Struck: ${row.label}`,
-        [put(snapshot, 'waits', row.id, { ...row, struckAt: at, strikeReason: reason })],
-        null,
-        [{ kind: 'struck', subject: row.id, label: row.label, detail: reason }],
-      )
-    }
-    case 'charge.restore': {
-      const row = must(snapshot, 'charges', act.id)
-      if (!row.struckAt) return planned('In the plan already', [])
-      // What was read before it was struck may have been charged since.
-      return planned(`Back in the plan: ${row.label}`, [
-        put(snapshot, 'charges', row.id, {
-          ...row,
-          struckAt: null,
-          strikeReason: '',
-          typed: '',
-          volts: null,
-          readAt: null,
-          dischargedAt: null,
-        }),
-      ])
-    }
-    case 'wait.restore': {
-      const row = must(snapshot, 'waits', act.id)
-      if (!row.struckAt) return planned('In the plan already', [])
-      return planned(`Back in the plan: ${row.label}`, [
-        put(snapshot, 'waits', row.id, { ...row, struckAt: null, strikeReason: '', startedAt: null }),
-      ])
-    }
-    case 'wait.add': {
-      if (snapshot.waits.some((row) => row.id === act.id)) return planned('Added already', [])
-      const row: WaitRow = {
-        id: act.id,
-        jobId: snapshot.job.id,
-        kind: act.wait,
-        ...waitInfo[act.wait],
-        position: Math.max(-1, ...snapshot.waits.map((wait) => wait.position)) + 1,
-        startedAt: null,
-        planned: 0,
-        struckAt: null,
-        strikeReason: '',
-      }
-      return planned(`Added: ${row.label}`, [put(snapshot, 'waits', row.id, row)])
-    }
-    case 'wait.minutes': {
-      const wait = must(snapshot, 'waits', act.id)
-      if (wait.startedAt && act.minutes < wait.minutes)
-        throw new CoreError('running', 'This wait is running and can only be made longer.')
-      return planned(
-        `${wait.label}: ${act.minutes} min`,
-        [put(snapshot, 'waits', wait.id, { ...wait, minutes: act.minutes })],
-        `wait/${wait.id}/minutes`,
-        wait.startedAt
-          ? [{ kind: 'wait-started', subject: wait.id, label: wait.label, detail: `${act.minutes} min` }]
-          : [],
-      )
-    }
-    case 'wait.start': {
-      const wait = must(snapshot, 'waits', act.id)
-      // Begun before the points were opened, it was begun for a part on the bench and is begun anew.
-      if (wait.startedAt && Date.parse(wait.startedAt) >= lastChange(snapshot))
-        return planned(`${wait.label}: wait begun`, [])
-      requireOffToWait(snapshot, wait)
-      return planned(
-        `${wait.label}: wait begun`,
-        [put(snapshot, 'waits', wait.id, { ...wait, startedAt: at })],
-        null,
-        [{ kind: 'wait-started', subject: wait.id, label: wait.label, detail: `${wait.minutes} min` }],
-      )
-    }
+    case 'charge.strike':
+      return strikeCharge(snapshot, act, at)
+    case 'wait.strike':
+      return strikeWait(snapshot, act, at)
+    case 'charge.restore':
+      return restoreCharge(snapshot, act)
+    case 'wait.restore':
+      return restoreWait(snapshot, act)
+    case 'wait.add':
+      return addWait(snapshot, act)
+    case 'wait.minutes':
+      return setMinutes(snapshot, act)
+    case 'wait.start':
+      return startWait(snapshot, act, at)
     default:
       return null
   }
+}
+
+function editCharge(snapshot: JobSnapshot, act: ActOf<'charge.edit'>): Draft {
+  const charge = must(snapshot, 'charges', act.id)
+  return planned(`${charge.label}: ${act.field}`, [
+    put(snapshot, 'charges', charge.id, { ...charge, [act.field]: act.value }),
+  ])
+}
+
+function strikeCharge(snapshot: JobSnapshot, act: ActOf<'charge.strike'>, at: string): Draft {
+  const row = must(snapshot, 'charges', act.id)
+  const reason = needReason(act.reason)
+  if (row.struckAt) return planned('Struck already', [])
+  return planned(
+    `Struck: ${row.label}`,
+    [put(snapshot, 'charges', row.id, { ...row, struckAt: at, strikeReason: reason })],
+    [{ kind: 'struck', subject: row.id, label: row.label, detail: reason }],
+  )
+}
+
+function strikeWait(snapshot: JobSnapshot, act: ActOf<'wait.strike'>, at: string): Draft {
+  const row = must(snapshot, 'waits', act.id)
+  const reason = needReason(act.reason)
+  if (row.struckAt) return planned('Struck already', [])
+  return planned(
+    `Struck: ${row.label}`,
+    [put(snapshot, 'waits', row.id, { ...row, struckAt: at, strikeReason: reason })],
+    [{ kind: 'struck', subject: row.id, label: row.label, detail: reason }],
+  )
+}
+
+function restoreCharge(snapshot: JobSnapshot, act: ActOf<'charge.restore'>): Draft {
+  const row = must(snapshot, 'charges', act.id)
+  if (!row.struckAt) return planned('In the plan already', [])
+  // What was read before it was struck may have been charged since.
+  return planned(`Back in the plan: ${row.label}`, [
+    put(snapshot, 'charges', row.id, {
+      ...row,
+      struckAt: null,
+      strikeReason: '',
+      typed: '',
+      volts: null,
+      readAt: null,
+      dischargedAt: null,
+    }),
+  ])
+}
+
+function restoreWait(snapshot: JobSnapshot, act: ActOf<'wait.restore'>): Draft {
+  const row = must(snapshot, 'waits', act.id)
+  if (!row.struckAt) return planned('In the plan already', [])
+  return planned(`Back in the plan: ${row.label}`, [
+    put(snapshot, 'waits', row.id, { ...row, struckAt: null, strikeReason: '', startedAt: null }),
+  ])
+}
+
+function addWait(snapshot: JobSnapshot, act: ActOf<'wait.add'>): Draft {
+  if (snapshot.waits.some((row) => row.id === act.id)) return planned('Added already', [])
+  const row: WaitRow = {
+    id: act.id,
+    jobId: snapshot.job.id,
+    kind: act.wait,
+    ...waitInfo[act.wait],
+    position: Math.max(-1, ...snapshot.waits.map((wait) => wait.position)) + 1,
+    startedAt: null,
+    planned: 0,
+    struckAt: null,
+    strikeReason: '',
+  }
+  return planned(`Added: ${row.label}`, [put(snapshot, 'waits', row.id, row)])
+}
+
+function setMinutes(snapshot: JobSnapshot, act: ActOf<'wait.minutes'>): Draft {
+  const wait = must(snapshot, 'waits', act.id)
+  if (wait.startedAt && act.minutes < wait.minutes) throw refusal('running')
+  return planned(
+    `${wait.label}: ${act.minutes} min`,
+    [put(snapshot, 'waits', wait.id, { ...wait, minutes: act.minutes })],
+    wait.startedAt
+      ? [{ kind: 'wait-started', subject: wait.id, label: wait.label, detail: `${act.minutes} min` }]
+      : [],
+  )
+}
+
+function startWait(snapshot: JobSnapshot, act: ActOf<'wait.start'>, at: string): Draft {
+  const wait = must(snapshot, 'waits', act.id)
+  // Begun before the points were opened, it was begun for a part on the bench and is begun anew.
+  if (wait.startedAt && Date.parse(wait.startedAt) >= lastChange(snapshot))
+    return planned(`${wait.label}: wait begun`, [])
+  requireOffToWait(snapshot, wait)
+  return planned(
+    `${wait.label}: wait begun`,
+    [put(snapshot, 'waits', wait.id, { ...wait, startedAt: at })],
+    [{ kind: 'wait-started', subject: wait.id, label: wait.label, detail: `${wait.minutes} min` }],
+  )
 }
 
 /** Nothing cools or runs down while power is on; a part on the bench has none. */
@@ -128,19 +145,11 @@ function requireOffToWait(snapshot: JobSnapshot, wait: WaitRow): void {
   if (partsOut(snapshot).length > 0) return
   const { openPoints, allPoints } = energyOf(snapshot, 0)
   if (snapshot.job.phase !== 'work' || allPoints === 0 || openPoints < allPoints)
-    throw new CoreError(
-      'not-isolated',
-      `Open every isolation point first: the clock of “${wait.label}” starts with the power off.`,
-    )
+    throw refusal('not-isolated/wait', wait.label)
 }
 
 /** Emptied through a resistor and read: with the mains proved dead, or on the bench where its part lies. */
-function planDischarge(
-  snapshot: JobSnapshot,
-  act: Extract<Act, { kind: 'charge.read' }>,
-  now: number,
-  at: string,
-): Draft {
+function planDischarge(snapshot: JobSnapshot, act: ActOf<'charge.read'>, now: number, at: string): Draft {
   const charge = must(snapshot, 'charges', act.id)
   if (act.typed.trim() === '')
     return planned(
@@ -154,16 +163,15 @@ function planDischarge(
           dischargedAt: null,
         }),
       ],
-      null,
       charge.readAt
         ? [{ kind: 'voided', subject: charge.id, label: charge.label, detail: 'the reading was taken back' }]
         : [],
     )
   // Only a capacitor that is itself out of the machine may be touched without the proof.
   if (!isOut(snapshot, 'capacitor') && !energyOf(snapshot, now).coversBeforeDischarge)
-    throw new CoreError('not-proven', 'Prove the supply dead before you touch the capacitor.')
+    throw refusal('not-proven/capacitor')
   const read = chargeVolts(act.typed)
-  if (!read) throw new CoreError('not-a-number', 'Type what the meter shows on DC volts: for example 0.3.')
+  if (!read) throw refusal('not-a-number/charge')
   const { volts } = read
   // A section that nobody has read yet is not known to be empty.
   if (volts === null)
@@ -178,7 +186,6 @@ function planDischarge(
           dischargedAt: null,
         }),
       ],
-      null,
       charge.readAt
         ? [{ kind: 'voided', subject: charge.id, label: charge.label, detail: 'a section is read anew' }]
         : [],
@@ -195,7 +202,6 @@ function planDischarge(
         dischargedAt: empty ? at : null,
       }),
     ],
-    null,
     [
       {
         kind: empty ? 'discharged' : 'still-charged',

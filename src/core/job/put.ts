@@ -16,16 +16,13 @@ export interface Steps {
 /** What an act changes before its entries have their places in the record. */
 export interface Draft extends Steps {
   text: string
-  /** Acts with the same key that follow each other are one for undo: typing into one field. */
-  mergeKey: string | null
 }
 
-export const planned = (
-  text: string,
-  changes: RowChange[],
-  mergeKey: string | null = null,
-  log: LogEntry[] = [],
-): Draft => ({ text, changes, mergeKey, log })
+export const planned = (text: string, changes: RowChange[], log: LogEntry[] = []): Draft => ({
+  text,
+  changes,
+  log,
+})
 
 /** A draft with the steps that follow from it, as a voiding does. */
 export const withSteps = (draft: Draft, ...more: Steps[]): Draft => ({

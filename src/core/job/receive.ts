@@ -1,8 +1,8 @@
-import { CoreError } from '../errors'
 import { ruleOf } from './actRules'
 import type { Act, By, Planned } from './actTypes'
 import { inside, type Reach, reachOfLine, reachOfPart } from './gate'
 import { planAct } from './plan'
+import { refusal } from './refusals'
 import type { Cover, JobSnapshot, LogKind } from './rows'
 import { rowOf } from './snapshot'
 import { coveredThen } from './then'
@@ -33,19 +33,9 @@ const AT_ONCE_MS = 10_000
 export function receive(snapshot: JobSnapshot, { act, ageMs }: Envelope, serverNow: number, by: By): Planned {
   const { energy } = ruleOf(act)
   if (energy === 'asserts') {
-    if (!(ageMs >= 0 && ageMs <= FRESH_MS))
-      throw new CoreError(
-        'too-old',
-        ageMs >= 0
-          ? 'This was done more than three minutes ago and has not been stored. Look at the machine, and do it again.'
-          : 'The clock of this device went back. Look at the machine, and do this again.',
-      )
+    if (!(ageMs >= 0 && ageMs <= FRESH_MS)) throw refusal(ageMs >= 0 ? 'too-old/late' : 'too-old/clock')
     const done = serverNow - ageMs
-    if (overtaken(snapshot, done, by))
-      throw new CoreError(
-        'overtaken',
-        'Meanwhile power may have come back, or something was changed in another window. Look at the machine, and do this again.',
-      )
+    if (overtaken(snapshot, done, by)) throw refusal('overtaken')
     return planAct(snapshot, act, Math.max(done, afterLast(snapshot)), by)
   }
   // Power that may be back is back from the moment at which it becomes known.

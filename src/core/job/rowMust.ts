@@ -1,4 +1,4 @@
-import { CoreError } from '../errors'
+import { refusal } from './refusals'
 import type { JobSnapshot, ListTable } from './rows'
 import { rowOf } from './snapshot'
 
@@ -12,15 +12,12 @@ export function must<T extends ListTable>(
   id: string,
 ): JobSnapshot[T][number] {
   const row = rowOf(snapshot, table, id)
-  if (!row) throw new CoreError('unknown-row', 'This line is no longer there. Reload the page.')
+  if (!row) throw refusal('unknown-row/line')
   return row
 }
 
 /** @throws CoreError `no-reason` where nothing worth keeping was said */
-export function needReason(
-  reason: string,
-  ask = 'Say in a few words why this machine does not have it.',
-): string {
-  if (reason.trim().length < 3) throw new CoreError('no-reason', ask)
+export function needReason(reason: string, about: 'point' | 'line' = 'point'): string {
+  if (reason.trim().length < 3) throw refusal(`no-reason/${about}`)
   return reason.trim()
 }

@@ -1,9 +1,9 @@
-import { CoreError } from '../errors'
 import { type By, nobody, type Planned } from './actTypes'
 import { reachOfLine, reachOfPart, requireReach } from './gate'
 import { logged } from './log'
 import { powerProblems } from './power'
 import { put, type Steps } from './put'
+import { refusal } from './refusals'
 import type { AnyRow, EventRow, JobSnapshot, LedgerRow, PointRow, RowChange, TableName } from './rows'
 import { currentRow, rowOf, withChanges } from './snapshot'
 import { voidAll } from './voiding'
@@ -96,11 +96,7 @@ function steppedRow(
   const current = currentRow(snapshot, table, id) ?? null
   if (to === null) return current === null ? [] : [put(snapshot, table, id, null)]
   if (current === null) {
-    if (from !== null)
-      throw new CoreError(
-        'gone',
-        'What this would change is no longer there: it was removed in another window.',
-      )
+    if (from !== null) throw refusal('gone')
     return [put(snapshot, table, id, lifeless(table, to, null, at, powered))]
   }
   const names = Object.keys(to).filter((name) => field(from, name) !== field(to, name))
@@ -150,7 +146,7 @@ function requireHands(snapshot: JobSnapshot, { table, id, before, after }: RowCh
 function requirePower(after: JobSnapshot, now: number): void {
   if (after.job.phase !== 'live-test' && after.job.phase !== 'in-service') return
   const [problem] = powerProblems(after, now, after.job.phase === 'in-service' ? 'start' : 'reading')
-  if (problem) throw new CoreError('not-ready', `Before power returns: ${problem.text}`)
+  if (problem) throw refusal('not-ready/power', problem.text)
 }
 
 /** Later changes of a row after earlier ones of the same row, as one. */

@@ -23,18 +23,6 @@ export function Settings({ household }: { household: HouseholdRow }) {
     if (!problem && 'theme' in change) document.documentElement.dataset.theme = change.theme
     if (!problem) router.refresh()
   }
-  const tools = row.tools.split(' ').filter(Boolean)
-  const flag = (key: 'inches' | 'fahrenheit' | 'catRated' | 'singleKeys', label: string) => (
-    <label className="flex min-h-11 items-center gap-2">
-      <input
-        type="checkbox"
-        className="size-5 accent-[var(--teal)]"
-        checked={row[key] === 1}
-        onChange={(event) => void save({ [key]: event.target.checked ? 1 : 0 })}
-      />
-      {label}
-    </label>
-  )
   return (
     <div className="grid gap-x-10 gap-y-6 mid:grid-cols-2">
       {error ? (
@@ -42,118 +30,159 @@ export function Settings({ household }: { household: HouseholdRow }) {
           {error}
         </p>
       ) : null}
-      <section aria-label="House">
-        <h3 className="mb-2">House</h3>
-        <div className="space-y-3">
-          <TextField label="Name" value={row.name} onType={(name) => void save({ name })} />
-          <SelectField
-            label="Mains"
-            value={row.region}
-            options={[
-              { value: 'north-america', label: '120 / 240 V, 60 Hz' },
-              { value: 'europe', label: '230 V, 50 Hz' },
-            ]}
-            onChoose={(region) => void save({ region: region as HouseholdRow['region'] })}
-          />
-          {flag('inches', 'Lengths in inches where no unit is typed')}
-          {flag('fahrenheit', 'Temperatures in °F where no unit is typed')}
-          <SelectField
-            label="Look"
-            value={row.theme}
-            options={[
-              { value: 'light', label: 'paper' },
-              { value: 'dark', label: 'dark, for basements' },
-              { value: 'sun', label: 'high contrast, for sunlight' },
-            ]}
-            onChoose={(theme) => void save({ theme: theme as HouseholdRow['theme'] })}
-          />
-          {flag('singleKeys', 'Single-letter keys')}
-        </div>
-      </section>
-      <section aria-label="Meter" id="meter">
-        <h3 className="mb-2">Meter</h3>
-        <div className="grid grid-cols-2 gap-3">
-          <Figure
-            label="Ohm accuracy, %"
-            value={row.ohmAccuracyPercent}
-            quantity="percent"
-            onSave={(value) => void save({ ohmAccuracyPercent: value ?? 1 })}
-          />
-          <Figure
-            label="and counts"
-            value={row.ohmCounts}
-            quantity="count"
-            onSave={(value) => void save({ ohmCounts: value ?? 3 })}
-          />
-          <Figure
-            label="Ohm resolution, Ω"
-            value={row.ohmResolution}
-            quantity="ohm"
-            onSave={(value) => void save({ ohmResolution: value ?? 0.1 })}
-          />
-          <Figure
-            label="Leads read, zeroed off, Ω"
-            value={row.leadOffsetOhm}
-            quantity="ohm"
-            onSave={(value) => void save({ leadOffsetOhm: value ?? 0 })}
-          />
-          <Figure
-            label="Capacitance accuracy, %"
-            value={row.capAccuracyPercent}
-            quantity="percent"
-            onSave={(value) => void save({ capAccuracyPercent: value ?? 2 })}
-          />
-          <Figure
-            label="and counts of 0.01 µF"
-            value={row.capCounts}
-            quantity="count"
-            onSave={(value) => void save({ capCounts: value ?? 5 })}
-          />
-          <Figure
-            label="Capacitance range ends at, µF"
-            value={row.capMaxUf}
-            quantity="uF"
-            optional
-            onSave={(value) => void save({ capMaxUf: value })}
-          />
-        </div>
-        <div className="mt-3">
-          {flag('catRated', 'Meter and leads are marked CAT III 600 V')}
-          <SelectField
-            label="A run capacitor is bad"
-            value={row.school}
-            options={[
-              { value: 'label-limit', label: 'outside its printed tolerance' },
-              { value: 'ten-percent', label: 'only beyond 10 %, or its tolerance if wider' },
-            ]}
-            onChoose={(school) => void save({ school: school as HouseholdRow['school'] })}
-          />
-        </div>
-      </section>
-      <section aria-label="Tools at hand" className="mid:col-span-2">
-        <h3 className="mb-1">Tools at hand</h3>
-        <p className="caption mb-2">Tests are offered only for what you have.</p>
-        <div className="flex flex-wrap gap-1.5">
-          {Object.entries(vocabulary.tools).map(([id, label]) => (
-            <button
-              key={id}
-              type="button"
-              className="chip"
-              aria-pressed={tools.includes(id)}
-              onClick={() =>
-                void save({
-                  tools: (tools.includes(id) ? tools.filter((each) => each !== id) : [...tools, id]).join(
-                    ' ',
-                  ),
-                })
-              }
-            >
-              {label}
-            </button>
-          ))}
-        </div>
-      </section>
+      <House row={row} save={save} />
+      <Meter row={row} save={save} />
+      <Tools row={row} save={save} />
     </div>
+  )
+}
+
+interface Part {
+  row: HouseholdRow
+  save: (change: Partial<HouseholdRow>) => Promise<void>
+}
+
+interface FlagProps extends Part {
+  name: 'inches' | 'fahrenheit' | 'catRated' | 'singleKeys'
+  label: string
+}
+
+function Flag({ row, name, label, save }: FlagProps) {
+  return (
+    <label className="flex min-h-11 items-center gap-2">
+      <input
+        type="checkbox"
+        className="size-5 accent-[var(--teal)]"
+        checked={row[name] === 1}
+        onChange={(event) => void save({ [name]: event.target.checked ? 1 : 0 })}
+      />
+      {label}
+    </label>
+  )
+}
+
+function House({ row, save }: Part) {
+  return (
+    <section aria-label="House">
+      <h3 className="mb-2">House</h3>
+      <div className="space-y-3">
+        <TextField label="Name" value={row.name} onType={(name) => void save({ name })} />
+        <SelectField
+          label="Mains"
+          value={row.region}
+          options={[
+            { value: 'north-america', label: '120 / 240 V, 60 Hz' },
+            { value: 'europe', label: '230 V, 50 Hz' },
+          ]}
+          onChoose={(region) => void save({ region: region as HouseholdRow['region'] })}
+        />
+        <Flag row={row} name="inches" label="Lengths in inches where no unit is typed" save={save} />
+        <Flag row={row} name="fahrenheit" label="Temperatures in °F where no unit is typed" save={save} />
+        <SelectField
+          label="Look"
+          value={row.theme}
+          options={[
+            { value: 'light', label: 'paper' },
+            { value: 'dark', label: 'dark, for basements' },
+            { value: 'sun', label: 'high contrast, for sunlight' },
+          ]}
+          onChoose={(theme) => void save({ theme: theme as HouseholdRow['theme'] })}
+        />
+        <Flag row={row} name="singleKeys" label="Single-letter keys" save={save} />
+      </div>
+    </section>
+  )
+}
+
+function Meter({ row, save }: Part) {
+  return (
+    <section aria-label="Meter" id="meter">
+      <h3 className="mb-2">Meter</h3>
+      <div className="grid grid-cols-2 gap-3">
+        <Figure
+          label="Ohm accuracy, %"
+          value={row.ohmAccuracyPercent}
+          quantity="percent"
+          onSave={(value) => void save({ ohmAccuracyPercent: value ?? 1 })}
+        />
+        <Figure
+          label="and counts"
+          value={row.ohmCounts}
+          quantity="count"
+          onSave={(value) => void save({ ohmCounts: value ?? 3 })}
+        />
+        <Figure
+          label="Ohm resolution, Ω"
+          value={row.ohmResolution}
+          quantity="ohm"
+          onSave={(value) => void save({ ohmResolution: value ?? 0.1 })}
+        />
+        <Figure
+          label="Leads read, zeroed off, Ω"
+          value={row.leadOffsetOhm}
+          quantity="ohm"
+          onSave={(value) => void save({ leadOffsetOhm: value ?? 0 })}
+        />
+        <Figure
+          label="Capacitance accuracy, %"
+          value={row.capAccuracyPercent}
+          quantity="percent"
+          onSave={(value) => void save({ capAccuracyPercent: value ?? 2 })}
+        />
+        <Figure
+          label="and counts of 0.01 µF"
+          value={row.capCounts}
+          quantity="count"
+          onSave={(value) => void save({ capCounts: value ?? 5 })}
+        />
+        <Figure
+          label="Capacitance range ends at, µF"
+          value={row.capMaxUf}
+          quantity="uF"
+          optional
+          onSave={(value) => void save({ capMaxUf: value })}
+        />
+      </div>
+      <div className="mt-3">
+        <Flag row={row} name="catRated" label="Meter and leads are marked CAT III 600 V" save={save} />
+        <SelectField
+          label="A run capacitor is bad"
+          value={row.school}
+          options={[
+            { value: 'label-limit', label: 'outside its printed tolerance' },
+            { value: 'ten-percent', label: 'only beyond 10 %, or its tolerance if wider' },
+          ]}
+          onChoose={(school) => void save({ school: school as HouseholdRow['school'] })}
+        />
+      </div>
+    </section>
+  )
+}
+
+function Tools({ row, save }: Part) {
+  const tools = row.tools.split(' ').filter(Boolean)
+  return (
+    <section aria-label="Tools at hand" className="mid:col-span-2">
+      <h3 className="mb-1">Tools at hand</h3>
+      <p className="caption mb-2">Tests are offered only for what you have.</p>
+      <div className="flex flex-wrap gap-1.5">
+        {Object.entries(vocabulary.tools).map(([id, label]) => (
+          <button
+            key={id}
+            type="button"
+            className="chip"
+            aria-pressed={tools.includes(id)}
+            onClick={() =>
+              void save({
+                tools: (tools.includes(id) ? tools.filter((each) => each !== id) : [...tools, id]).join(' '),
+              })
+            }
+          >
+            {label}
+          </button>
+        ))}
+      </div>
+    </section>
   )
 }
 

@@ -61,7 +61,7 @@ export interface JobContext extends Clock {
   id: () => string
 }
 
-type Planner = Pick<typeof import('@/core/job/plan'), 'planAct' | 'ruleOf' | 'textBefore'>
+type Planner = Pick<typeof import('@/core/job/plan'), 'planAct' | 'ruleOf' | 'sameTyping' | 'textBefore'>
 
 const Context = createContext<JobContext | null>(null)
 
@@ -186,6 +186,7 @@ export function JobProvider({ initial, canUndo, canRedo, serverNow, zone: server
       windowId(),
       {
         who: whoIsHere,
+        sameTyping: (older, newer) => planner.current?.sameTyping(older, newer) ?? false,
         onOther: (text) =>
           notify(`Another window had written “${text || 'nothing'}” there. What you typed stands.`),
         onNoSession: () => window.location.assign(`/door?to=${encodeURIComponent(window.location.pathname)}`),

@@ -1,6 +1,7 @@
 import fc from 'fast-check'
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
 import type { Act } from '@/core/job'
+import { sameTyping } from '@/core/job/plan'
 import { ageOf } from './clockAge'
 import type { Kept, KeptActs } from './kept'
 import { ActQueue, type Refused, type SaveState, type Waiting } from './queue'
@@ -88,6 +89,7 @@ function queueOf(
     windowId,
     {
       who: () => 'Ada',
+      sameTyping,
       onState: (state) => states.push(state),
       onNoSession: () => {},
       onOther: (text) => others.push(text),

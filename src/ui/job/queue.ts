@@ -18,6 +18,8 @@ interface Callbacks {
   onRefused: (refused: Refused[], how: { again: boolean }) => void
   onStored: (stored: Stored) => void
   who: () => string
+  /** Whether two acts are letters of one text: the planner knows. */
+  sameTyping: (older: Act, newer: Act) => boolean
   /** Another window had written this into the same field; what was typed here stands. */
   onOther: (text: string) => void
   /** The door closed behind this window; what was typed is kept. */
@@ -116,7 +118,7 @@ export class ActQueue {
   push(act: Act, was: string | null = null): void {
     const last = this.waiting.at(-1)
     // A field that is being typed into was last seen before its first letter.
-    const seen = last && sameField(last.act, act) ? (last.was ?? null) : was
+    const seen = last && this.callbacks.sameTyping(last.act, act) ? (last.was ?? null) : was
     const next: Waiting = {
       id: newId(Date.now(), Math.random),
       act,
@@ -125,7 +127,7 @@ export class ActQueue {
     }
     // Only the newest text of a field that is being typed has to travel.
     this.own.add(next.id)
-    if (last && sameField(last.act, act)) {
+    if (last && this.callbacks.sameTyping(last.act, act)) {
       this.waiting[this.waiting.length - 1] = next
       this.write((kept) => kept.remove([last.id]))
     } else this.waiting.push(next)
@@ -311,23 +313,4 @@ function takeOut(key: string): Waiting[] {
   } catch {
     return []
   }
-}
-
-function sameField(a: Act, b: Act): boolean {
-  if (a.kind !== b.kind) return false
-  if (a.kind === 'field.set' && b.kind === 'field.set')
-    return a.part === b.part && a.field === b.field && a.typed !== '' && b.typed !== ''
-  if (a.kind === 'reading.set' && b.kind === 'reading.set')
-    return (
-      a.a === b.a &&
-      a.b === b.b &&
-      a.reading === b.reading &&
-      a.part === b.part &&
-      a.typed !== '' &&
-      b.typed !== ''
-    )
-  if (a.kind === 'job.edit' && b.kind === 'job.edit') return a.field === b.field
-  if (a.kind === 'machine.edit' && b.kind === 'machine.edit') return a.field === b.field
-  if (a.kind === 'point.held' && b.kind === 'point.held') return a.id === b.id
-  return false
 }

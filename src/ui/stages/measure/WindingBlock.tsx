@@ -3,7 +3,7 @@
 import { useState } from 'react'
 import { activeReadings, fieldText, type Part, windingLeads, windingOf } from '@/core/job'
 import { formatOhm, significant } from '@/core/units'
-import type { WindingVerdict } from '@/core/winding'
+import { type WindingResult, windingVerdictWords } from '@/core/winding'
 import { useJob } from '../../job/JobProvider'
 import { NumberField } from '../../kit/NumberField'
 import { Section } from '../../kit/Section'
@@ -11,16 +11,6 @@ import { colourNames, LeadSwatch } from '../../pieces/insulation'
 import { LeadMap } from '../../pieces/LeadMap'
 import { allPairs, type ChordReading, pairKey } from '../../pieces/leadPairs'
 import { WindingTree } from '../../pieces/WindingTree'
-
-const verdictWords: Record<WindingVerdict, string> = {
-  good: 'The windings agree.',
-  open: 'A winding is open.',
-  shorted: 'Two leads read as one point where there should be a winding.',
-  grounded: 'A winding leaks to the frame. Do not run this motor.',
-  inconsistent: 'The readings do not agree.',
-  incomplete: 'Not all of it is determined yet.',
-  'hot-retest': 'Open while hot: read again when cold.',
-}
 
 /** On the drawing up to this many leads; more are typed in the table, with the map beside. */
 const MOST_ON_THE_RING = 5
@@ -43,8 +33,6 @@ export function WindingBlock({ part, locked }: { part: Part; locked: boolean }) 
     .filter((fault) => fault.kind === 'inconsistent' && fault.leads.length === 2)
     .map((fault) => fault.leads as [string, string])
   const next = result?.missing[0] ?? null
-  const read = readings.length
-  const all = allPairs(names).length
   const ring = names.length >= 2 && names.length <= MOST_ON_THE_RING
   return (
     <Section
@@ -83,73 +71,88 @@ export function WindingBlock({ part, locked }: { part: Part; locked: boolean }) 
           </div>
           <div aria-live="polite" data-testid={`winding-${part}-result`}>
             {result ? (
-              <>
-                <p
-                  className="mb-2 font-bold"
-                  data-testid={`winding-${part}-verdict`}
-                  data-verdict={result.verdict}
-                >
-                  {verdictWords[result.verdict]}
-                </p>
-                {result.tree.segments.length > 0 ? <WindingTree result={result} corrected={false} /> : null}
-                {result.faults.map((fault) => (
-                  <p key={fault.text} className="mt-1 border-stop border-l-4 pl-2 text-sm">
-                    {fault.text}
-                  </p>
-                ))}
-                {result.sumCheck ? (
-                  <p className="mt-1 text-sm" data-testid="sum-check">
-                    {`Sum check: ${formatOhm(result.sumCheck.largestOhm)} against ${formatOhm(result.sumCheck.sumOhm)}, ${result.sumCheck.pass ? 'closes' : 'does not close'} within ${significant(result.sumCheck.toleranceOhm, 2)} Ω.`}
-                  </p>
-                ) : null}
-                {result.notes.map((note) => (
-                  <p key={note} className="mt-1 text-sm">
-                    {note}
-                  </p>
-                ))}
-                <p className="caption mt-1">{`${read} of ${all} pairs read.${result.verdict === 'good' && read > 2 ? ` All agree within ${significant(Math.max(result.worstResidualOhm, 0.1), 2)} Ω.` : ''}${next ? ` Next: ${next[0]} to ${next[1]}.` : ''}`}</p>
-              </>
+              <Result part={part} result={result} read={readings.length} all={allPairs(names).length} />
             ) : (
               <p className="caption">Type the ohms onto the lines, round the ring. Over-range is OL or o.</p>
             )}
           </div>
         </div>
       )}
-      {names.length >= 2 ? (
-        <div className="mt-3 grid gap-3 mid:grid-cols-4">
-          <NumberField
-            label="Winding temperature"
-            typed={temperature}
-            quantity="celsius"
-            unit={snapshot.household.fahrenheit ? '°F' : '°C'}
-            options={{ defaultUnit: snapshot.household.fahrenheit ? 'F' : 'C' }}
-            placeholder={snapshot.household.fahrenheit ? '68' : '20'}
-            onType={(typed) =>
-              act({ kind: 'field.set', id: id(), part: `winding-${part}`, field: 'temperature', typed })
-            }
-          />
-          {names.map((lead) => (
-            <NumberField
-              key={lead}
-              label={`${lead} to the frame`}
-              typed={
-                activeReadings(snapshot, 'to-frame', part).find((row) => row.pointA === lead)?.typed ?? ''
-              }
-              quantity="ohm"
-              options={{ over: true }}
-              disabled={locked}
-              placeholder="OL"
-              onType={(typed) =>
-                act({ kind: 'reading.set', id: id(), reading: 'to-frame', part, a: lead, b: 'frame', typed })
-              }
-            />
-          ))}
-        </div>
-      ) : null}
+      {names.length >= 2 ? <ToTheFrame part={part} names={names} locked={locked} /> : null}
       {result?.at20C && result.tree.segments.length > 0 ? (
         <p className="caption mt-2 num">{`At 20 °C: ${result.at20C.map((segment) => (segment.ohm === null ? 'open' : formatOhm(segment.ohm))).join(', ')}`}</p>
       ) : null}
     </Section>
+  )
+}
+
+interface ResultProps {
+  part: Part
+  result: WindingResult
+  read: number
+  all: number
+}
+
+/** What the readings say: the verdict, the tree, what is wrong, and what to read next. */
+function Result({ part, result, read, all }: ResultProps) {
+  const next = result.missing[0] ?? null
+  return (
+    <>
+      <p className="mb-2 font-bold" data-testid={`winding-${part}-verdict`} data-verdict={result.verdict}>
+        {windingVerdictWords[result.verdict]}
+      </p>
+      {result.tree.segments.length > 0 ? <WindingTree result={result} corrected={false} /> : null}
+      {result.faults.map((fault) => (
+        <p key={fault.text} className="mt-1 border-stop border-l-4 pl-2 text-sm">
+          {fault.text}
+        </p>
+      ))}
+      {result.sumCheck ? (
+        <p className="mt-1 text-sm" data-testid="sum-check">
+          {`Sum check: ${formatOhm(result.sumCheck.largestOhm)} against ${formatOhm(result.sumCheck.sumOhm)}, ${result.sumCheck.pass ? 'closes' : 'does not close'} within ${significant(result.sumCheck.toleranceOhm, 2)} Ω.`}
+        </p>
+      ) : null}
+      {result.notes.map((note) => (
+        <p key={note} className="mt-1 text-sm">
+          {note}
+        </p>
+      ))}
+      <p className="caption mt-1">{`${read} of ${all} pairs read.${result.verdict === 'good' && read > 2 ? ` All agree within ${significant(Math.max(result.worstResidualOhm, 0.1), 2)} Ω.` : ''}${next ? ` Next: ${next[0]} to ${next[1]}.` : ''}`}</p>
+    </>
+  )
+}
+
+/** The temperature of the windings, and the resistance of each lead to the frame. */
+function ToTheFrame({ part, names, locked }: { part: Part; names: string[]; locked: boolean }) {
+  const { snapshot, act, id } = useJob()
+  return (
+    <div className="mt-3 grid gap-3 mid:grid-cols-4">
+      <NumberField
+        label="Winding temperature"
+        typed={fieldText(snapshot, `winding-${part}`, 'temperature')}
+        quantity="celsius"
+        unit={snapshot.household.fahrenheit ? '°F' : '°C'}
+        options={{ defaultUnit: snapshot.household.fahrenheit ? 'F' : 'C' }}
+        placeholder={snapshot.household.fahrenheit ? '68' : '20'}
+        onType={(typed) =>
+          act({ kind: 'field.set', id: id(), part: `winding-${part}`, field: 'temperature', typed })
+        }
+      />
+      {names.map((lead) => (
+        <NumberField
+          key={lead}
+          label={`${lead} to the frame`}
+          typed={activeReadings(snapshot, 'to-frame', part).find((row) => row.pointA === lead)?.typed ?? ''}
+          quantity="ohm"
+          options={{ over: true }}
+          disabled={locked}
+          placeholder="OL"
+          onType={(typed) =>
+            act({ kind: 'reading.set', id: id(), reading: 'to-frame', part, a: lead, b: 'frame', typed })
+          }
+        />
+      ))}
+    </div>
   )
 }
 
