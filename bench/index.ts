@@ -1,7 +1,9 @@
 import { benchDiagnosis } from './diagnosis'
+import { benchKeeping } from './keeping'
 import { benchMatch } from './match'
 import { benchPlates } from './plates'
 import { benchSafety } from './safety'
+import { benchUpload } from './upload'
 import { benchVolume } from './volume'
 import { benchWords } from './words'
 
@@ -9,9 +11,11 @@ import { benchWords } from './words'
 const wanted = process.argv.slice(2)
 const benches = {
   diagnosis: benchDiagnosis,
+  keeping: benchKeeping,
   match: benchMatch,
   plates: benchPlates,
   safety: benchSafety,
+  upload: benchUpload,
   volume: benchVolume,
   words: benchWords,
 }

@@ -87,13 +87,23 @@ export async function revOf(db: Db, jobId: string): Promise<number | null> {
 
 /** Whether an act of this id was stored already. */
 export async function wasStored(db: Db, jobId: string, actId: string): Promise<boolean> {
-  const row = await db
-    .selectFrom('event')
-    .select('id')
-    .where('jobId', '=', jobId)
-    .where('actId', '=', actId)
-    .executeTakeFirst()
-  return row !== undefined
+  const of = (name: 'event' | 'known_act') =>
+    db
+      .selectFrom(name)
+      .select('actId')
+      .where('jobId', '=', jobId)
+      .where('actId', '=', actId)
+      .executeTakeFirst()
+  return (await of('event')) !== undefined || (await of('known_act')) !== undefined
+}
+
+/** Remember an act that has no event of its own. */
+export async function keepKnown(db: Db, jobId: string, actId: string): Promise<void> {
+  await db
+    .insertInto('known_act')
+    .values({ jobId, actId })
+    .onConflict((conflict) => conflict.doNothing())
+    .execute()
 }
 
 /** The last (or first) event of a job in a state; of one window where it is named. */

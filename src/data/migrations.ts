@@ -372,6 +372,17 @@ const ownNames: Migration = {
   },
 }
 
+/** Acts whose step of undo is now another's, or that changed nothing: sent again they are known all the same. */
+const knownActs: Migration = {
+  async up(db: Db) {
+    await table(db, 'known_act', [
+      `"jobId" text not null references "job" ("id") on delete cascade`,
+      ...text('actId'),
+      `primary key ("jobId", "actId")`,
+    ])
+  },
+}
+
 /** A migration as a whole or not at all: a step that fails leaves the file as it was. */
 const whole = (migration: Migration): Migration => ({
   async up(db: Db) {
@@ -398,6 +409,7 @@ const migrations: Record<string, Migration> = {
   '0008-catalogues': whole(catalogues),
   '0009-line-photos': whole(linePhotos),
   '0010-own-names': whole(ownNames),
+  '0011-known-acts': whole(knownActs),
 }
 
 /**

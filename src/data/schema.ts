@@ -29,11 +29,18 @@ export interface Schema {
   due_look: JobTables['dues']
   safety_log: JobTables['log']
   event: EventRow
+  known_act: KnownActRow
   photo: PhotoRow
   bench_line: BenchLineRow
   own_name: OwnNameRow
   catalogue: CatalogueRow
   part: PartRow
+}
+
+/** An act that was stored and has no event of its own. */
+export interface KnownActRow {
+  jobId: string
+  actId: string
 }
 
 /** What the household calls a machine or a kind of machine. */

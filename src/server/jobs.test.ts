@@ -75,6 +75,32 @@ describe('a job', () => {
     expect((await readJob(jobId)).snapshot.ledger[0]!.doneAt).not.toBeNull()
   })
 
+  it('knows an act again whose step of undo became a newer one’s: a late copy never puts the older text back', async () => {
+    const jobId = await start()
+    const typed = (actId: string, value: string) => ({
+      id: actId,
+      act: { kind: 'job.edit', field: 'cost', value },
+      ageMs: 0,
+    })
+    const by = { who: 'Ines', window: 'window-one' }
+    const first = typed('letter-one', '1')
+    await storeActs(jobId, [first], by)
+    await storeActs(jobId, [typed('letter-two', '12')], by)
+    await storeActs(jobId, [first], by)
+    expect((await readJob(jobId)).snapshot.job.cost).toBe('12')
+  })
+
+  it('knows an act again that changed nothing when it came first', async () => {
+    const jobId = await start()
+    const point = (await readJob(jobId)).snapshot.points[0]!.id
+    const open = { id: 'open-again', act: { kind: 'point.open', id: point }, ageMs: 0 }
+    await actOnJob(jobId, [{ kind: 'point.open', id: point }])
+    await storeActs(jobId, [open])
+    await actOnJob(jobId, [{ kind: 'point.close', id: point }])
+    await storeActs(jobId, [open])
+    expect((await readJob(jobId)).snapshot.points[0]!.openedAt).toBeNull()
+  })
+
   it('counts what was written, so that a window knows that it is behind', async () => {
     const jobId = await start()
     const before = await readRev(jobId)

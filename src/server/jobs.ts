@@ -29,6 +29,7 @@ import {
   highestSeq,
   insertJob,
   insertMachine,
+  keepKnown,
   lastEvent,
   listEvents,
   loadSnapshot,
@@ -125,7 +126,7 @@ export async function storeActs(
             await writeChanges(trx, planned.changes)
             await keepEvent(trx, jobId, { ...planned, id: envelope.id }, by, now)
             snapshot = withChanges(snapshot, planned.changes)
-          }
+          } else await keepKnown(trx, jobId, envelope.id)
         }
         answers.push({ id, stored: true, ...(other === null ? {} : { other }) })
       } catch (error) {
@@ -205,6 +206,8 @@ async function keepEvent(
     now - Date.parse(last.at) < MERGE_SECONDS * 1000
   ) {
     const changes = merged(JSON.parse(last.changes) as RowChange[], act.changes)
+    // Sent again, the older act would put the older text back.
+    await keepKnown(db, jobId, last.actId)
     await db
       .updateTable('event')
       .set({ text: act.text, changes: JSON.stringify(changes), at, actId: act.id })

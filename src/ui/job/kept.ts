@@ -41,6 +41,9 @@ export interface KeptActs {
   present: (windowId: string, now: number) => Promise<void>
 }
 
+/** A window that has not said for this long that it is there is gone; what it left is taken over. */
+export const GONE_MS = 10_000
+
 export function isWaiting(value: unknown): value is Waiting {
   const { id, act, done } = (value ?? {}) as Partial<Waiting>
   return (

@@ -1,8 +1,6 @@
 import { type DBSchema, type IDBPDatabase, openDB } from 'idb'
-import { isWaiting, type Kept, type KeptActs } from './kept'
+import { GONE_MS, isWaiting, type Kept, type KeptActs } from './kept'
 
-/** A window that has not said for this long that it is there is gone; what it left is taken over. */
-const GONE_MS = 10_000
 const NAME = 'rest-cog'
 
 interface Shape extends DBSchema {

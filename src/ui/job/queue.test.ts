@@ -274,6 +274,36 @@ describe('the queue of acts', () => {
     )
   })
 
+  it('sends what a page was not able to put into the database before what is typed on the next one', async () => {
+    const left = { id: 'left', act: type('5'), done: { wall: Date.now() - 50, page: 5, pageId: 'gone' } }
+    old.set('rest-cog/queue/j/w', JSON.stringify([left]))
+    let wake: (store: KeptActs) => void = () => {}
+    const opening = new Promise<KeptActs>((resolve) => {
+      wake = resolve
+    })
+    const { queue } = queueOf('j', 'w', memory, opening)
+    void queue.recover()
+    queue.push(type('6'))
+    await flush()
+    expect(sent).toEqual([])
+    wake(memory)
+    await flush()
+    queue.close()
+    expect(acts()).toEqual([[type('5'), type('6')]])
+    expect([old.size, kept.size]).toEqual([0, 0])
+  })
+
+  it('leaves to a window that has only just begun what it wrote', async () => {
+    const young = { id: 'young', act: type('5'), done: { wall: Date.now() - 50, page: 5, pageId: 'its' } }
+    old.set('rest-cog/queue/j/newcomer', JSON.stringify([young]))
+    const { queue } = queueOf('j', 'w')
+    void queue.recover()
+    await flush()
+    queue.close()
+    expect(sent).toEqual([])
+    expect([...old.keys()]).toEqual(['rest-cog/queue/j/newcomer'])
+  })
+
   it('shows again what was refused before a reload, and sends it to nobody', async () => {
     const reason = { code: 'not-proven', message: 'Make dead first.' }
     const done = { wall: Date.now() - 5000, page: 5, pageId: 'gone' }

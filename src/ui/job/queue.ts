@@ -1,6 +1,14 @@
 import { type Act, newId } from '@/core/job'
 import { ageOf, type DoneAt } from './clockAge'
-import { isWaiting, type Kept, type KeptActs, type Refusal, type Refused, type Waiting } from './kept'
+import {
+  GONE_MS,
+  isWaiting,
+  type Kept,
+  type KeptActs,
+  type Refusal,
+  type Refused,
+  type Waiting,
+} from './kept'
 
 export type SaveState = 'saved' | 'saving' | 'offline'
 
@@ -28,6 +36,8 @@ interface Callbacks {
 
 /** Tries with the same act alone before it is put aside as refused. */
 const MOST_TRIES = 3
+/** The browser's own database opens within this time, or what it holds waits for the next page. */
+const LONGEST_OPENING_MS = 3000
 /** How often a window says that it is there. */
 const BEAT_MS = 4000
 /** A browser drops a longer body that is sent while its page closes. */
@@ -54,20 +64,46 @@ export class ActQueue {
   /** Rows follow each other into the database in the order in which they were made. */
   private writes: Promise<unknown> = Promise.resolve()
 
+  /** What this page is not to send before: acts of an earlier page come first, they are older. */
+  private recovering = false
+
   constructor(
     private readonly jobId: string,
     private readonly windowId: string,
     private readonly callbacks: Callbacks,
     private readonly kept: Promise<KeptActs | null>,
-  ) {}
+  ) {
+    // Read before this page writes under the same key: an earlier page of this window may have been gone too soon.
+    this.bridge = rowsIn(localStorage.getItem(this.bridgeKey)).map((row, order) => this.asOwn(row, order))
+    this.order = Math.max(-1, ...this.bridge.map(({ order }) => order)) + 1
+  }
 
   /** Take over what earlier pages of this job did not get stored, and send it. True where there was something to send. */
   async recover(): Promise<boolean> {
-    const kept = await this.kept
+    this.recovering = true
+    try {
+      return await this.takeOver()
+    } finally {
+      this.recovering = false
+      if (this.waiting.length > 0 && this.sending.length === 0) void this.send()
+    }
+  }
+
+  private async takeOver(): Promise<boolean> {
+    const inherited = this.bridge.filter(({ id }) => !this.own.has(id))
+    const kept = await Promise.race([
+      this.kept,
+      new Promise<null>((no) => setTimeout(no, LONGEST_OPENING_MS, null)),
+    ])
     if (kept) this.say(kept)
-    const old = (await this.oldRows(kept)).filter(({ id }) => !this.own.has(id))
-    if (old.length > 0) this.write((database) => database.put(old))
-    await this.writes
+    const old = [...inherited, ...(await this.leftElsewhere(kept))]
+    if (old.length > 0)
+      this.write(async (database) => {
+        await database.put(old)
+        this.bridge = this.bridge.filter((row) => !inherited.includes(row))
+        this.holdBridge()
+      })
+    if (kept) await this.writes
     const found = kept ? await kept.left(this.jobId, this.windowId, Date.now()) : old
     // A text that was typed over since is still in the database for a moment: sent again it would undo the newer one.
     const rows = found.filter(({ id }) => !this.own.has(id))
@@ -78,24 +114,28 @@ export class ActQueue {
     for (const { id } of left) this.own.add(id)
     this.waiting = [...left, ...this.waiting]
     this.callbacks.onState('saving')
-    if (this.sending.length === 0) void this.send()
     return true
   }
 
-  /** What a page of this job that was gone too soon left in local storage: this window's own, or one's that is gone. */
-  private async oldRows(kept: KeptActs | null): Promise<Kept[]> {
+  /** What windows that are gone left of this job in local storage. */
+  private async leftElsewhere(kept: KeptActs | null): Promise<Kept[]> {
     const prefix = `rest-cog/queue/${this.jobId}/`
     const rows: Kept[] = []
     for (const key of Object.keys(localStorage).filter((each) => each.startsWith(prefix))) {
       const windowId = key.slice(prefix.length)
       // What a window that is there holds is its own: it may have typed over it already.
-      if (windowId !== this.windowId && !(await kept?.isGone(windowId, Date.now()))) continue
-      const { jobId } = this
-      rows.push(
-        ...takeOut(key).map((row, order): Kept => ({ ...row, jobId, windowId: this.windowId, order })),
-      )
+      if (windowId === this.windowId || !(await kept?.isGone(windowId, Date.now()))) continue
+      const left = rowsIn(localStorage.getItem(key))
+      // A window that has only just begun may not have said so yet: what is young is left to it.
+      if (left.some(({ done }) => Date.now() - done.wall < GONE_MS)) continue
+      rows.push(...left.map((row, order) => this.asOwn(row, order)))
+      localStorage.removeItem(key)
     }
     return rows
+  }
+
+  private asOwn(row: Waiting & { order?: number }, order: number): Kept {
+    return { order, ...row, jobId: this.jobId, windowId: this.windowId }
   }
 
   /** This window is there, so that no other takes its acts for left behind. */
@@ -133,11 +173,11 @@ export class ActQueue {
     } else this.waiting.push(next)
     this.keep([next])
     this.callbacks.onState('saving')
-    if (this.sending.length === 0) void this.send()
+    if (this.sending.length === 0 && !this.recovering) void this.send()
   }
 
   get idle(): boolean {
-    return this.waiting.length === 0 && this.sending.length === 0
+    return this.waiting.length === 0 && this.sending.length === 0 && !this.recovering
   }
 
   private now(): DoneAt {
@@ -194,7 +234,7 @@ export class ActQueue {
 
   /** Send at once what waits, as when the server has answered again. */
   wake(): void {
-    if (this.waiting.length > 0 && this.sending.length === 0) void this.send()
+    if (this.waiting.length > 0 && this.sending.length === 0 && !this.recovering) void this.send()
   }
 
   private async send(): Promise<void> {
@@ -303,10 +343,8 @@ const faultReason: Refusal = {
   message: 'The server failed on this one three times. It was put aside so that the rest can be stored.',
 }
 
-/** What is kept under a key of local storage, which is taken out of it; damaged content is nothing. */
-function takeOut(key: string): Waiting[] {
-  const text = localStorage.getItem(key)
-  localStorage.removeItem(key)
+/** What a text of local storage holds; damaged content is nothing. */
+function rowsIn(text: string | null): Waiting[] {
   try {
     const rows: unknown = JSON.parse(text ?? '[]')
     return Array.isArray(rows) ? rows.filter(isWaiting) : []
