@@ -383,6 +383,14 @@ const knownActs: Migration = {
   },
 }
 
+/** Starts that were watched against their sequence. */
+const sequenceRuns: Migration = {
+  async up(db: Db) {
+    await table(db, 'sequence_run', [...ofJob, ...text('startedAt', 'seen'), ...maybe('text', 'endedAt')])
+    await index(db, 'sequence_run', ['jobId'])
+  },
+}
+
 /** A migration as a whole or not at all: a step that fails leaves the file as it was. */
 const whole = (migration: Migration): Migration => ({
   async up(db: Db) {
@@ -410,6 +418,7 @@ const migrations: Record<string, Migration> = {
   '0009-line-photos': whole(linePhotos),
   '0010-own-names': whole(ownNames),
   '0011-known-acts': whole(knownActs),
+  '0012-sequence-runs': whole(sequenceRuns),
 }
 
 /**

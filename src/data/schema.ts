@@ -23,6 +23,7 @@ export interface Schema {
   ledger_line: JobTables['ledger']
   candidate: JobTables['candidates']
   line_photo: JobTables['photos']
+  sequence_run: JobTables['runs']
   landing: JobTables['landings']
   prove_check: JobTables['checks']
   part_out: JobTables['outParts']
@@ -125,6 +126,7 @@ export const tableOf = {
   ledger: 'ledger_line',
   candidates: 'candidate',
   photos: 'line_photo',
+  runs: 'sequence_run',
   landings: 'landing',
   checks: 'prove_check',
   outParts: 'part_out',

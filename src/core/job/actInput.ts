@@ -126,6 +126,10 @@ const classes: Record<Act['kind'], new () => object> = {
   }),
   'photo.caption': dto({ id, caption: Text({ max: 500 }) }),
   'photo.remove': dto({ id }),
+  'run.start': dto({ id }),
+  'run.mark': dto({ id, event: Text({ max: 40 }), on: Flag() }),
+  'run.end': dto({ id }),
+  'run.remove': dto({ id }),
   'candidate.rename': dto({ id, name: Text({ max: 200 }) }),
   'candidate.remove': dto({ id }),
   'ledger.plant': dto({

@@ -105,6 +105,10 @@ export type Act =
   | { kind: 'photo.add'; id: string; lineId: string; hash: string; caption: string; way: 'in' | 'back' }
   | { kind: 'photo.caption'; id: string; caption: string }
   | { kind: 'photo.remove'; id: string }
+  | { kind: 'run.start'; id: string }
+  | { kind: 'run.mark'; id: string; event: string; on: boolean }
+  | { kind: 'run.end'; id: string }
+  | { kind: 'run.remove'; id: string }
   | { kind: 'candidate.rename'; id: string; name: string }
   | { kind: 'candidate.remove'; id: string }
   | { kind: 'ledger.plant'; ids: string[]; template: 'motor' | 'capacitor' | 'capacitor-dual' }

@@ -44,6 +44,7 @@ export function jobOn(family: MachineRow['family'], motorKind: MachineRow['motor
     dues: [],
     candidates: [],
     photos: [],
+    runs: [],
     log: [],
   }
 }

@@ -11,6 +11,7 @@ import { planPhase } from './planPhase'
 import { planPhotos } from './planPhotos'
 import { planPoints } from './planPoints'
 import { planProof } from './planProof'
+import { planRuns } from './planRuns'
 import { planStops } from './planStops'
 import { planStored } from './planStored'
 import type { Draft } from './put'
@@ -54,6 +55,7 @@ function draftOf(snapshot: JobSnapshot, act: Act, now: number, at: string, by: B
     planEvidence(snapshot, act, at) ??
     planCandidates(snapshot, act, at) ??
     planPhotos(snapshot, act, at) ??
+    planRuns(snapshot, act, now, at) ??
     planMeasure(snapshot, act, now, at, by) ??
     planLedger(snapshot, act, now, at, by) ??
     planJob(snapshot, act, at)

@@ -22,6 +22,7 @@ interface Refusals {
   'no-reason/suspect': []
   'no-reason/switch': []
   'no-roles': []
+  'no-sequence': []
   'no-supply-point': []
   'no-switch': []
   'not-a-date': []
@@ -35,6 +36,7 @@ interface Refusals {
   'not-isolated/proof': []
   'not-isolated/wait': [label: string]
   'not-live': []
+  'not-live/run': []
   'not-open': [label: string]
   'not-proven/bench': [what: string, problem: string]
   'not-proven/capacitor': []
@@ -50,6 +52,7 @@ interface Refusals {
   'proof-order/tester-after': []
   'proof-order/tester-first': []
   'proof-order/tester-reading': []
+  'run-over': []
   running: []
   'set-back': [part: string]
   'stands/change': []
@@ -68,6 +71,7 @@ interface Refusals {
   'too-old/late': []
   'unknown-act/kind': [kind: string]
   'unknown-check': []
+  'unknown-event': []
   'unknown-feed': []
   'unknown-field/machine': [field: string]
   'unknown-field/plan': []
@@ -113,6 +117,7 @@ const words: { [Key in RefusalKey]: (...params: Refusals[Key]) => string } = {
   'no-reason/suspect': () => 'Say in a few words how you know: the record keeps it.',
   'no-reason/switch': () => 'Say which switch, plug or disconnect outside the cabinet is off.',
   'no-roles': () => 'The ohms do not tell yet what each lead is. Read its pairs under Measure.',
+  'no-sequence': () => 'This machine starts at once: there is no sequence to watch.',
   'no-supply-point': () =>
     'Name the plug, breaker, fuse or disconnect that parts this machine from its supply.',
   'no-switch': () => 'No switch stands before the proof place of this machine.',
@@ -130,6 +135,8 @@ const words: { [Key in RefusalKey]: (...params: Refusals[Key]) => string } = {
   'not-isolated/wait': (label) =>
     `Open every isolation point first: the clock of “${label}” starts with the power off.`,
   'not-live': () => 'The power is off. A live reading is taken before isolating, or during a live test.',
+  'not-live/run': () =>
+    'The power is off. A start is watched with the power on: before isolating, or during a test.',
   'not-open': (label) => `Open it first, then say how it is held: ${label}.`,
   'not-proven/bench': (what, problem) =>
     `${what} is done on the bench, and its part may still hold a charge: ${problem}.`,
@@ -155,6 +162,7 @@ const words: { [Key in RefusalKey]: (...params: Refusals[Key]) => string } = {
     'First the tester on a known live source, then every pair below the limit, then the tester again.',
   'proof-order/tester-first': () => 'Test the tester on a known live source first.',
   'proof-order/tester-reading': () => 'Test the tester on a known live source before the first reading.',
+  'run-over': () => 'This watch is over. Begin a new one.',
   running: () => 'This wait is running and can only be made longer.',
   'set-back': (part) =>
     `The ledger says that the ${part} was set back. Take it out by its line, and tick it.`,
@@ -177,6 +185,7 @@ const words: { [Key in RefusalKey]: (...params: Refusals[Key]) => string } = {
     'This was done more than three minutes ago and has not been stored. Look at the machine, and do it again.',
   'unknown-act/kind': (kind) => `There is no act ${kind}.`,
   'unknown-check': () => 'This machine has no such check. Reload the page.',
+  'unknown-event': () => 'This sequence has no such event. Reload the page.',
   'unknown-feed': () => 'This housing has fewer circuits. Count them again.',
   'unknown-field/machine': (field) => `A machine has no field ${field}.`,
   'unknown-field/plan': () => 'The plan asks no such question.',

@@ -345,6 +345,14 @@ export interface LinePhotoRow extends OfJob {
   at: string
 }
 
+/** A start that was watched against its sequence. */
+export interface SequenceRunRow extends OfJob {
+  startedAt: string
+  endedAt: string | null
+  /** JSON of the events seen: seconds after the call, by their ids. */
+  seen: string
+}
+
 export interface LandingRow extends OfJob {
   lead: string
   role: string
@@ -412,6 +420,7 @@ export interface JobTables {
   dues: DueRow
   candidates: CandidateRow
   photos: LinePhotoRow
+  runs: SequenceRunRow
   log: LogRow
 }
 
@@ -439,6 +448,7 @@ export const listTables: ListTable[] = [
   'dues',
   'candidates',
   'photos',
+  'runs',
   'log',
 ]
 

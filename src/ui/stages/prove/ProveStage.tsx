@@ -13,6 +13,7 @@ import { Cures } from '../refit/Cures'
 import { CheckList } from './CheckList'
 import { Close } from './Close'
 import { Later } from './Later'
+import { SequenceWatch } from './SequenceWatch'
 import { ShortIsolation } from './ShortIsolation'
 
 /** Stage 8: what holds power back, gas and water and their leak test, power in order, the checks, the end of the job. */
@@ -113,6 +114,9 @@ export function ProveStage() {
           disabled={closed}
         />
       </Section>
+      <Block name="The watch of the start">
+        <SequenceWatch />
+      </Block>
       <Block name="The short isolation">
         <ShortIsolation />
       </Block>
