@@ -21,7 +21,7 @@ const config: NextConfig = {
   // `npm test` checks the types on their own; a build at first start need not do it again.
   typescript: { ignoreBuildErrors: true },
   // Native modules stay outside the bundle; they are prebuilt in node_modules.
-  serverExternalPackages: ['libsql', 'sharp'],
+  serverExternalPackages: ['libsql', 'pdfmake', 'sharp'],
   // A person may run the demo and their own household side by side from one checkout.
   distDir: process.env.RESTCOG_DIST ?? '.next',
 }

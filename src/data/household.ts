@@ -1,8 +1,8 @@
-import type { Kysely } from 'kysely'
+import type { Kysely, Transaction } from 'kysely'
 import type { HouseholdRow, JobRow, MachineRow } from '@/core/job/rows'
 import type { OwnNameRow, Schema } from './schema'
 
-type Db = Kysely<Schema>
+type Db = Kysely<Schema> | Transaction<Schema>
 
 export const HOME = 'home'
 

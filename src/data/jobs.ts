@@ -1,6 +1,6 @@
 import type { Kysely, Transaction } from 'kysely'
 import type { AnyRow, EventRow, JobRow, JobSnapshot, ListTable, MachineRow, RowChange } from '@/core/job/rows'
-import { type Schema, tableOf } from './schema'
+import { type PhotoRow, type Schema, tableOf } from './schema'
 
 type Db = Kysely<Schema> | Transaction<Schema>
 
@@ -66,6 +66,33 @@ export async function insertJob(db: Db, job: JobRow): Promise<void> {
 
 export async function insertMachine(db: Db, machine: MachineRow): Promise<void> {
   await db.insertInto('machine').values(machine).execute()
+}
+
+export async function hasJob(db: Db, id: string): Promise<boolean> {
+  return (await db.selectFrom('job').select('id').where('id', '=', id).executeTakeFirst()) !== undefined
+}
+
+/** SQLite takes so many values in one statement at least. */
+const MOST_VALUES = 900
+
+/** Rows of one list of a job, new to the file. */
+export async function insertRows(db: Db, table: ListTable, rows: AnyRow[]): Promise<void> {
+  const columns = Object.keys(rows[0] ?? {}).length
+  const atOnce = Math.max(1, Math.floor(MOST_VALUES / Math.max(1, columns)))
+  for (let from = 0; from < rows.length; from += atOnce)
+    await db
+      .insertInto(tableOf[table] as 'lead')
+      .values(rows.slice(from, from + atOnce) as never)
+      .execute()
+}
+
+/** A picture whose file is there; one that is known stays as it is. */
+export async function insertPhoto(db: Db, photo: PhotoRow): Promise<void> {
+  await db
+    .insertInto('photo')
+    .values(photo)
+    .onConflict((conflict) => conflict.column('hash').doNothing())
+    .execute()
 }
 
 /** A job was written to: its time, and its number that tells a window whether it is behind. */

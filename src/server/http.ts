@@ -7,6 +7,9 @@ const STATUS: Record<string, number> = {
   'unknown-photo': 404,
   'unknown-catalogue': 404,
   'unknown-part': 404,
+  'unknown-archive': 404,
+  'bad-archive': 422,
+  'newer-archive': 422,
   'invalid-input': 400,
   'invalid-json': 400,
   'unknown-act': 400,
@@ -39,7 +42,13 @@ export async function answer(
 
 /** A file to keep elsewhere: its name without signs that file systems dislike (`otherwise` where none is left), or the refusal that every route gives. */
 export async function fileAnswer(
-  work: () => Promise<{ name: string; otherwise: string; ending: string; type: string; body: string }>,
+  work: () => Promise<{
+    name: string
+    otherwise: string
+    ending: string
+    type: string
+    body: string | Uint8Array<ArrayBuffer> | ReadableStream<Uint8Array>
+  }>,
 ): Promise<Response> {
   const made: Awaited<ReturnType<typeof work>>[] = []
   const refused = await answer(async () => {
@@ -51,7 +60,7 @@ export async function fileAnswer(
   const name = file.name.replace(/[^\p{L}\p{N} -]+/gu, '').trim() || file.otherwise
   return new Response(file.body, {
     headers: {
-      'content-type': `${file.type}; charset=utf-8`,
+      'content-type': typeof file.body === 'string' ? `${file.type}; charset=utf-8` : file.type,
       'content-disposition': `attachment; filename*=UTF-8''${encodeURIComponent(`${name}.${file.ending}`)}`,
     },
   })

@@ -1,9 +1,12 @@
 import Papa from 'papaparse'
 import { titleAndPlace } from '@/core/job/title'
+import { recordOf } from '@/core/record/ofJob'
 import { calendarOf, dueEvents } from '@/core/takeaway/calendar'
 import { READING_COLUMNS, readingRows } from '@/core/takeaway/readings'
 import { fileAnswer } from './http'
 import { readJob } from './jobs'
+import { recordHtml } from './recordHtml'
+import { recordPdf } from './recordPdf'
 
 /** What a spreadsheet would take for a formula is written as text; a negative reading is a number. */
 const FORMULA = /^[=+@\t\r]|^-(?![\d.,])/
@@ -13,6 +16,32 @@ export const readingsFile = (jobId: string) =>
     const { snapshot } = await readJob(jobId)
     const body = Papa.unparse([READING_COLUMNS, ...readingRows(snapshot)], { escapeFormulae: FORMULA })
     return { name: titleAndPlace(snapshot.machine), otherwise: 'job', ending: 'csv', type: 'text/csv', body }
+  })
+
+export const recordPdfFile = (jobId: string, zone: string) =>
+  fileAnswer(async () => {
+    const { snapshot } = await readJob(jobId)
+    const body = Uint8Array.from(await recordPdf(recordOf(snapshot, Date.now()), zone))
+    return {
+      name: titleAndPlace(snapshot.machine),
+      otherwise: 'job',
+      ending: 'pdf',
+      type: 'application/pdf',
+      body,
+    }
+  })
+
+export const recordHtmlFile = (jobId: string, zone: string) =>
+  fileAnswer(async () => {
+    const { snapshot } = await readJob(jobId)
+    const body = await recordHtml(recordOf(snapshot, Date.now()), zone)
+    return {
+      name: titleAndPlace(snapshot.machine),
+      otherwise: 'job',
+      ending: 'html',
+      type: 'text/html',
+      body,
+    }
   })
 
 export const calendarFile = (jobId: string) =>

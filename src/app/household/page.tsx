@@ -3,6 +3,7 @@ import { machineTitle } from '@/core/job/title'
 import { familyLabel, vocabulary } from '@/core/knowledge/vocabulary'
 import { readHousehold, readMachinesWithJobs, readOwnNames } from '@/server/household'
 import { personZone } from '@/server/zone'
+import { Archive } from '@/ui/household/Archive'
 import { OwnNames } from '@/ui/household/OwnNames'
 import { Settings } from '@/ui/household/Settings'
 import { FamilySection } from '@/ui/pieces/FamilySection'
@@ -85,6 +86,10 @@ export default async function HouseholdPage() {
           />
         </section>
       ) : null}
+      <section aria-label="Archive" className="pt-8">
+        <h2 className="mb-2 text-lg">Archive</h2>
+        <Archive />
+      </section>
       <section aria-label="Settings" className="pt-8">
         <h2 className="mb-3 border-ink border-t pt-4 text-lg">Settings</h2>
         <Settings household={household} />

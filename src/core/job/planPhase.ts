@@ -92,7 +92,7 @@ function holdsPhase(snapshot: JobSnapshot, phase: Phase, purpose: PowerPurpose, 
 }
 
 /** The breaks are closed for the test: each is opened again, and proved again, afterwards. The record keeps their times. */
-function pointsClosed(snapshot: JobSnapshot, at: string): Steps {
+export function pointsClosed(snapshot: JobSnapshot, at: string): Steps {
   const open = snapshot.points.filter((point) => point.openedAt)
   return {
     changes: open.map((point) =>

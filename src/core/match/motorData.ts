@@ -1,5 +1,5 @@
 import { vocabulary } from '../knowledge/vocabulary'
-import { type ParseOptions, parseTyped, type Quantity, typedValue } from '../units'
+import { type ParseOptions, parseTyped, type Quantity, quantities, typedValue } from '../units'
 import { typedList } from '../units/lists'
 import type { MotorSpec } from './types'
 
@@ -15,6 +15,24 @@ export interface DataField {
   quick?: true
   /** Captions of a column that holds it, in lower case, as price lists print them. */
   columns: string[]
+}
+
+/**
+ * What was typed into a field, as it reads alone: a number with its unit, a choice in words.
+ *
+ * @param length the unit of a length that was typed without one
+ * @example writtenOut({ kind: { quantity: 'volts' } }, '370') // '370 V'
+ */
+export function writtenOut(
+  { kind }: Pick<DataField, 'kind'>,
+  typed: string,
+  length: 'in' | 'mm' = 'mm',
+): string {
+  if (kind === 'text') return typed
+  if ('choices' in kind) return kind.choices.find(([value]) => value === typed)?.[1] ?? typed
+  const quantity = 'list' in kind ? kind.list : kind.quantity
+  const unit = quantity === 'mm' ? length : quantities[quantity].symbol
+  return /[\d½¼¾⅓⅛]$/.test(typed.trim()) && unit ? `${typed.trim()} ${unit}` : typed
 }
 
 const number = (quantity: Quantity) => ({ quantity })

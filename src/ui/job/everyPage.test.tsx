@@ -62,7 +62,7 @@ describe('a page of a job', () => {
           expect(failures(html), name).toBe(0)
           expect(reachable(html), name).toBe(true)
         }
-        expect(renderToString(<Record snapshot={job} zone="UTC" />)).not.toContain('failed-block')
+        expect(renderToString(<Record snapshot={job} zone="UTC" now={NOW} />)).not.toContain('failed-block')
       }),
       { numRuns: 25 },
     )
@@ -86,7 +86,7 @@ describe('a page of a job', () => {
       expect(reachable(html), name).toBe(true)
     }
     if (takesBlocksAlong) expect(failed).toBeGreaterThan(0)
-    expect(renderToString(<Record snapshot={job} zone="UTC" />)).toContain(
+    expect(renderToString(<Record snapshot={job} zone="UTC" now={NOW} />)).toContain(
       'does not say that anything is safe',
     )
   })

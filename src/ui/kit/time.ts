@@ -1,44 +1,7 @@
+export { type Clock, clockIn } from '@/core/units/clock'
+
 /** The platform's own formats serve here: a date library would weigh more than the page's readings do. */
 const relative = new Intl.RelativeTimeFormat('en', { numeric: 'auto' })
-
-/** Stored instants as a person in one time zone reads them. */
-export interface Clock {
-  /** Clock time: 09:41; nothing for no instant. */
-  clock: (at: string | null) => string
-  /** Clock time within the last twenty hours, else the day: a point opened on another day has no hour worth reading. */
-  clockOrDay: (at: string | null, now: number) => string
-  day: (at: string) => string
-}
-
-const clocks = new Map<string, Clock>()
-
-/** @param zone an IANA name; the machine's own where empty or not known */
-export function clockIn(zone: string): Clock {
-  const known = clocks.get(zone) ?? made(zone)
-  clocks.set(zone, known)
-  return known
-}
-
-function made(zone: string): Clock {
-  const time = format(zone, { hour: '2-digit', minute: '2-digit' })
-  const date = format(zone, { day: 'numeric', month: 'short', year: 'numeric' })
-  const shortDate = format(zone, { day: 'numeric', month: 'short' })
-  const clock = (at: string | null) => (at ? time.format(new Date(at)) : '')
-  return {
-    clock,
-    clockOrDay: (at, now) =>
-      at !== null && now - Date.parse(at) >= 20 * 3_600_000 ? shortDate.format(new Date(at)) : clock(at),
-    day: (at) => date.format(new Date(at)),
-  }
-}
-
-function format(zone: string, options: Intl.DateTimeFormatOptions): Intl.DateTimeFormat {
-  try {
-    return new Intl.DateTimeFormat('en-GB', { ...options, ...(zone ? { timeZone: zone } : {}) })
-  } catch {
-    return new Intl.DateTimeFormat('en-GB', options)
-  }
-}
 
 /** The zone of this browser, or of the server where it runs there. */
 export const ownZone = (): string => Intl.DateTimeFormat().resolvedOptions().timeZone

@@ -6,5 +6,5 @@ import { Record } from '@/ui/record/Record'
 export default async function RecordPage({ params }: { params: Promise<{ id: string }> }) {
   const stored = await readJob((await params).id).catch(() => null)
   if (!stored) notFound()
-  return <Record snapshot={stored.snapshot} zone={await personZone()} />
+  return <Record snapshot={stored.snapshot} zone={await personZone()} now={Date.now()} />
 }

@@ -1,0 +1,25 @@
+import type { By } from '../job'
+import { logged } from '../job/log'
+import { pointsClosed } from '../job/planPhase'
+import type { JobSnapshot } from '../job/rows'
+import { withChanges } from '../job/snapshot'
+import { voidAll } from '../job/voiding'
+
+const REASON = 'the job came out of an archive'
+
+/**
+ * A job as it may stand after it came out of an archive. What a file says of power is no assertion: nobody here opened,
+ * held, proved or discharged anything, so an open job is made dead anew. A closed one stays as it was.
+ *
+ * @param at ISO time of its arrival
+ */
+export function arrived(snapshot: JobSnapshot, at: string, by: By): JobSnapshot {
+  if (snapshot.job.status === 'closed') return snapshot
+  const working = { ...snapshot, job: { ...snapshot.job, phase: 'work' as const } }
+  const [closed, voided] = [pointsClosed(working, at), voidAll(working, at, REASON)]
+  return withChanges(working, [
+    ...closed.changes,
+    ...voided.changes,
+    ...logged(working, at, by, [...closed.log, ...voided.log]),
+  ])
+}

@@ -1,0 +1,85 @@
+import type { JobSnapshot } from '../job'
+import { chosenCapacitor, chosenMotor, partName } from '../job/candidates'
+import { orderOf } from '../job/orders'
+import { judgedRuns } from '../job/runs'
+import { proveChecks } from '../knowledge/proofChecks'
+import { differenceText, eventSentence } from '../sequence'
+import { dueEvents } from '../takeaway/calendar'
+import { roleOf } from '../wiring/strip'
+import type { RecordItem } from './types'
+
+export function parts(snapshot: JobSnapshot): RecordItem[] {
+  const [motor, capacitor] = [chosenMotor(snapshot), chosenCapacitor(snapshot)]
+  const bought = (['motor', 'capacitor'] as const).flatMap((part): RecordItem[] => {
+    const order = orderOf(snapshot, part)
+    if (!order) return []
+    const words = [
+      `The ${part} was ordered on ${order.orderedOn}`,
+      order.from ? `from ${order.from}` : '',
+      order.price ? `for ${order.price}` : '',
+      order.arrivedOn ? `and came on ${order.arrivedOn}` : '',
+    ]
+    return [{ kind: 'text', text: `${words.filter(Boolean).join(' ')}.` }]
+  })
+  return [
+    ...(motor ? [{ kind: 'text' as const, text: `Motor: ${partName(snapshot, motor)}.` }] : []),
+    ...(capacitor ? [{ kind: 'text' as const, text: `Capacitor: ${partName(snapshot, capacitor)}.` }] : []),
+    ...bought,
+    ...(snapshot.landings.length > 0
+      ? [
+          {
+            kind: 'pairs' as const,
+            rows: snapshot.landings.map(({ lead, role, capped, terminal, doneAt }): [string, string] => [
+              `${lead}${role ? ` (${roleOf(role).name.toLowerCase()})` : ''}`,
+              `${capped ? 'capped, alone' : terminal || 'open'}${doneAt ? '' : ', not ticked'}`,
+            ]),
+          },
+        ]
+      : []),
+  ]
+}
+
+export function proof(snapshot: JobSnapshot): RecordItem[] {
+  if (snapshot.checks.length === 0) return []
+  const known = proveChecks[snapshot.machine.family]
+  const answer = { pass: 'as it should', fail: 'not so', skipped: 'left out' }
+  return [
+    {
+      kind: 'pairs',
+      rows: snapshot.checks.map(({ checkId, result, note }): [string, string] => [
+        known.find(({ id }) => id === checkId)?.act ?? checkId,
+        note ? `${answer[result]}: ${note}` : answer[result],
+      ]),
+    },
+  ]
+}
+
+export function watched(snapshot: JobSnapshot, now: number): RecordItem[] {
+  const judged = judgedRuns(snapshot, now)
+  return (judged?.runs ?? []).flatMap(({ run, events, later }): RecordItem[] => [
+    { kind: 'times', rows: [{ at: run.startedAt, text: `${judged?.sequence.title} is watched.` }] },
+    {
+      kind: 'list',
+      numbered: true,
+      items: events.map((each) => {
+        const before = later.get(each.event.id)
+        return `${each.event.what}. ${eventSentence(each)}${before === undefined ? '' : ` ${differenceText(before)}`}`
+      }),
+    },
+  ])
+}
+
+export function toKnow(snapshot: JobSnapshot): RecordItem[] {
+  const { job } = snapshot
+  const figures = [job.minutesSpent ? `${job.minutesSpent} minutes` : '', job.cost ? `cost ${job.cost}` : '']
+    .filter(Boolean)
+    .join(', ')
+  const due = dueEvents(snapshot)
+  return [
+    ...(job.lesson ? [{ kind: 'text' as const, text: job.lesson }] : []),
+    ...(figures ? [{ kind: 'text' as const, text: `It took ${figures}.`, weight: 'quiet' as const }] : []),
+    ...(due.length > 0
+      ? [{ kind: 'times' as const, rows: due.map(({ at, what }) => ({ at, text: `Due: ${what}.` })) }]
+      : []),
+  ]
+}

@@ -1,0 +1,182 @@
+import {
+  activeReadings,
+  capacitorOf,
+  diagnosisOf,
+  fieldText,
+  findingsOf,
+  type JobSnapshot,
+  proofPlaceText,
+  windingOf,
+} from '../job'
+import { logSentence } from '../job/logWords'
+import { motorPlateFields } from '../job/oldPart'
+import { actionInfo } from '../knowledge/actions'
+import { shortLabels, valueLabel } from '../knowledge/valueLabels'
+import { type CauseId, causeInfo, familyLabel, observationIds, vocabulary } from '../knowledge/vocabulary'
+import { writtenOut } from '../match/motorData'
+import { type OptionKind, optionInfo } from '../options'
+import { formatOhm, formatPercent } from '../units'
+import { windingVerdictWords } from '../winding'
+import { roleOf } from '../wiring/strip'
+import type { RecordItem } from './types'
+
+const text = (words: string, weight?: 'bold' | 'quiet'): RecordItem => ({
+  kind: 'text',
+  text: words,
+  ...(weight ? { weight } : {}),
+})
+
+/** Labels of the form that lean on the field before them. */
+const alone: Record<string, string> = {
+  capacitorVolts: 'Volts of that capacitor',
+  viewedFrom: 'Turn seen from',
+}
+
+export function machine(snapshot: JobSnapshot): RecordItem[] {
+  const { machine: of } = snapshot
+  const known = (name: string, value: string): [string, string][] => (value ? [[name, value]] : [])
+  return [
+    {
+      kind: 'pairs',
+      rows: [
+        ['Kind', familyLabel(of.family)],
+        ...known('Maker and model', of.modelNumber),
+        ...known('Serial number', of.serialNumber),
+        ...known('Motor', of.motorKind ? (vocabulary.motorKinds[of.motorKind].split(' (')[0] ?? '') : ''),
+        ...known('Fitted', of.installedYear),
+        ...motorPlateFields.flatMap((field) =>
+          known(
+            alone[field.field] ?? field.label,
+            writtenOut(
+              field,
+              fieldText(snapshot, 'motor-old', field.field),
+              snapshot.household.inches ? 'in' : 'mm',
+            ),
+          ),
+        ),
+      ],
+    },
+    ...(of.note ? [text(of.note)] : []),
+  ]
+}
+
+export function findings(snapshot: JobSnapshot): RecordItem[] {
+  const found = findingsOf(snapshot)
+  const rows = observationIds.flatMap((observation): [string, string][] => {
+    const value = found[observation]
+    return value ? [[shortLabels[observation], valueLabel(observation, value)]] : []
+  })
+  return rows.length > 0 ? [{ kind: 'pairs', rows }] : [text('Nothing was noted.')]
+}
+
+const leftOutWords = { declined: 'Declined', 'not-possible': 'Not possible here', unknown: 'Could not tell' }
+
+/** Everything that happened to the energy of the job, in its order, for good. */
+export function safety(snapshot: JobSnapshot): RecordItem[] {
+  const { log, declined } = snapshot
+  return [
+    text(`Dead is proved ${proofPlaceText(snapshot)}.`),
+    log.length > 0
+      ? { kind: 'times', rows: log.map((row) => ({ at: row.at, text: logSentence(row) })) }
+      : text('Nothing was isolated.'),
+    ...(declined.length > 0
+      ? [
+          {
+            kind: 'list' as const,
+            numbered: false,
+            items: declined.map(
+              ({ why, observation }) => `${leftOutWords[why]}: ${shortLabels[observation].toLowerCase()}.`,
+            ),
+          },
+        ]
+      : []),
+  ]
+}
+
+export function measured(snapshot: JobSnapshot): RecordItem[] {
+  const supply = snapshot.readings.filter((row) => row.kind === 'supply' && !row.struckAt)
+  const struck = snapshot.readings.filter((row) => row.struckAt)
+  return [
+    ...partMeasured(snapshot, 'old'),
+    ...partMeasured(snapshot, 'new'),
+    ...supply.map((row) => text(`Supply: ${row.typed} V, live.`)),
+    ...(struck.length > 0
+      ? [
+          {
+            kind: 'list' as const,
+            numbered: false,
+            items: struck.map(
+              (row) =>
+                `Struck: ${[row.pointA, row.pointB].filter(Boolean).join('–')} ${row.typed} (${row.strikeReason}).`,
+            ),
+          },
+        ]
+      : []),
+  ]
+}
+
+function partMeasured(snapshot: JobSnapshot, part: 'old' | 'new'): RecordItem[] {
+  const { check } = capacitorOf(snapshot, part)
+  const winding = windingOf(snapshot, part)
+  const frame = activeReadings(snapshot, 'to-frame', part)
+  if (!check && !winding && frame.length === 0) return []
+  const pairs = activeReadings(snapshot, 'resistance', part).map(
+    (row) =>
+      `${row.pointA}–${row.pointB} ${row.over ? 'OL' : row.value === null ? row.typed : formatOhm(row.value)}`,
+  )
+  const roles = Object.entries(winding?.roles ?? {}).map(
+    ([lead, role]) => `${lead}: ${roleOf(role).name.toLowerCase()}`,
+  )
+  return [
+    ...(part === 'new' ? [text('The new part, before it went in', 'bold')] : []),
+    ...(check
+      ? [
+          text(
+            `Capacitor “${fieldText(snapshot, `capacitor-${part}`, 'label')}”: ${check.verdict.replaceAll('-', ' ')}.`,
+          ),
+          { kind: 'list' as const, numbered: false, items: check.reasons },
+        ]
+      : []),
+    ...(winding
+      ? [
+          text(
+            [
+              windingVerdictWords[winding.verdict],
+              `${pairs.join(', ')}.`,
+              ...roles.map((role) => `${role}.`),
+            ].join(' '),
+          ),
+        ]
+      : []),
+    ...(frame.length > 0
+      ? [text(`To the frame: ${frame.map((row) => `${row.pointA} ${row.typed}`).join(', ')}.`)]
+      : []),
+  ]
+}
+
+export function verdict(snapshot: JobSnapshot): RecordItem[] {
+  const decision = snapshot.decisions[0]
+  const suspects = diagnosisOf(snapshot)
+    .suspects.slice(0, 4)
+    .map(({ cause, probability }) => `${causeInfo(cause).label.split(' (')[0]} ${formatPercent(probability)}`)
+  return [
+    ...(decision
+      ? [
+          text(`${causeInfo(decision.cause as CauseId).label}.`, 'bold'),
+          text(
+            `${decision.agreed ? 'Agreed' : 'Decided by the repairer'} at ${formatPercent(decision.probability)}, then: ${actionInfo(decision.action).label}${
+              decision.option
+                ? `; chosen: ${optionInfo[decision.option as OptionKind].label.toLowerCase()}`
+                : ''
+            }${decision.reason ? `. “${decision.reason}”` : '.'}`,
+          ),
+        ]
+      : [text('Nothing was decided.')]),
+    ...snapshot.beliefs.map(({ stance, cause, reason }) =>
+      text(
+        `${stance === 'set' ? 'Taken as given' : 'Struck'} by the repairer: ${causeInfo(cause).label.toLowerCase()} (“${reason}”).`,
+      ),
+    ),
+    text(`Suspects: ${suspects.join('; ')}.`, 'quiet'),
+  ]
+}

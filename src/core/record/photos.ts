@@ -1,0 +1,23 @@
+import type { JobSnapshot } from '../job'
+import type { RecordItem } from './types'
+
+/** The plate, the machine as found, and the photos of each line, in the order of the way in. */
+export function photosSection({ machine, photos, ledger }: JobSnapshot): RecordItem[] {
+  const place = new Map(ledger.map(({ id, part }, index) => [id, { part, index }]))
+  const sorted = [...photos].sort(
+    (one, two) =>
+      (place.get(one.lineId)?.index ?? -1) - (place.get(two.lineId)?.index ?? -1) ||
+      one.at.localeCompare(two.at),
+  )
+  const all = [
+    ...(machine.platePictureHash ? [{ hash: machine.platePictureHash, caption: 'The plate', at: '' }] : []),
+    ...sorted.map(({ hash, caption, at, way, lineId }) => ({
+      hash,
+      at,
+      caption: [place.get(lineId)?.part ?? 'as found', way === 'back' ? 'on the way back' : '', caption]
+        .filter(Boolean)
+        .join(', '),
+    })),
+  ]
+  return all.length > 0 ? [{ kind: 'photos', photos: all }] : []
+}

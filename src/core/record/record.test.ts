@@ -1,0 +1,93 @@
+import { describe, expect, it } from 'vitest'
+import type { Act, JobSnapshot } from '../job'
+import { jobOn, madeDead, NOW } from '../job/job.testing'
+import { planAct } from '../job/plan'
+import { withChanges } from '../job/snapshot'
+import { recordOf } from './ofJob'
+import type { JobRecord } from './types'
+
+const doing = (job: JobSnapshot, ...acts: Act[]): JobSnapshot =>
+  acts.reduce((now, act) => withChanges(now, planAct(now, act, NOW + 60_000).changes), job)
+
+/** All words of a section, as one reads them. */
+const words = (record: JobRecord, title: string): string =>
+  JSON.stringify(record.sections.find((each) => each.title === title) ?? '')
+
+describe('the record of a job', () => {
+  it('has the machine and what was found, and says where nothing was', () => {
+    const record = recordOf(jobOn('bath-exhaust-fan'), NOW)
+    expect(record.sections.map(({ title }) => title)).toEqual([
+      'Machine',
+      'Found',
+      'Safety record',
+      'Verdict',
+    ])
+    expect(words(record, 'Found')).toContain('Nothing was noted.')
+    expect(record.closing).toContain('It does not say that anything is safe.')
+  })
+
+  it('writes figures of the plate with their units, and choices in words', () => {
+    const field = (name: string, typed: string): Act => ({
+      kind: 'field.set',
+      id: name,
+      part: 'motor-old',
+      field: name,
+      typed,
+    })
+    const record = recordOf(
+      doing(
+        jobOn('bath-exhaust-fan'),
+        field('capacitorVolts', '370'),
+        field('rotation', 'CCW'),
+        field('hp', '1/15 hp'),
+      ),
+      NOW,
+    )
+    expect(words(record, 'Machine')).toContain('["Volts of that capacitor","370 V"]')
+    expect(words(record, 'Machine')).toContain('["Turns","counterclockwise"]')
+    expect(words(record, 'Machine')).toContain('["Power","1/15 hp"]')
+  })
+
+  it('says of a line what marks it, what moves over, what is renewed, and whether it is back', () => {
+    const line = { action: 'slide-out' as const, part: 'wheel', mark: 'hub down', movesToNewPart: 1 as const }
+    const dead = madeDead(jobOn('bath-exhaust-fan'))
+    const done = doing(
+      dead,
+      { kind: 'ledger.add', id: 'wheel-line', after: null, line },
+      { kind: 'ledger.tick', id: 'wheel-line', on: true },
+    )
+    expect(words(recordOf(done, NOW), 'Way in and back')).toContain(
+      'slide out wheel, mark “hub down”, moves over to the new part, not back yet.',
+    )
+    const back = doing(done, { kind: 'ledger.back', id: 'wheel-line', on: true })
+    expect(words(recordOf(back, NOW), 'Way in and back')).toContain('moves over to the new part, back.')
+  })
+
+  it('tells a line that is not there, with the reason, and a reading that was struck', () => {
+    const job = doing(
+      jobOn('bath-exhaust-fan'),
+      { kind: 'ledger.add', id: 'seal-line', after: null, line: { part: 'seal' } },
+      { kind: 'ledger.strike', id: 'seal-line', reason: 'this build has none' },
+    )
+    expect(words(recordOf(job, NOW), 'Way in and back')).toContain('Not there: seal (this build has none).')
+  })
+
+  it('keeps a watched start with its times', () => {
+    const start = doing(jobOn('furnace-blower'), { kind: 'run.start', id: 'run-one' })
+    const seen = withChanges(
+      start,
+      planAct(start, { kind: 'run.mark', id: 'run-one', event: 'inducer', on: true }, NOW + 69_000).changes,
+    )
+    expect(words(recordOf(seen, NOW + 80_000), 'Watched')).toContain(
+      'The inducer starts. It came after 9 s, 4 s late.',
+    )
+  })
+
+  it('stands but for a part that cannot be worked out', () => {
+    const job = jobOn('bath-exhaust-fan')
+    const damaged = { ...job, machine: { ...job.machine, family: 'toString' as 'other-fan' } }
+    const record = recordOf(damaged, NOW)
+    expect(record.sections.some(({ failed }) => failed)).toBe(true)
+    expect(record.sections.find(({ title }) => title === 'Found')?.failed).toBeUndefined()
+  })
+})

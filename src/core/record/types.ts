@@ -1,0 +1,29 @@
+/** A piece of a record: what a page, a PDF and an HTML file show, each in its own way. */
+export type RecordItem =
+  | { kind: 'text'; text: string; weight?: 'bold' | 'quiet' }
+  | { kind: 'pairs'; rows: [name: string, value: string][] }
+  | { kind: 'list'; items: string[]; numbered: boolean }
+  /** Each with an ISO time in UTC. */
+  | { kind: 'times'; rows: { at: string; text: string }[] }
+  | { kind: 'photos'; photos: { hash: string; caption: string; at: string }[] }
+
+export interface RecordSection {
+  title: string
+  /** Empty where the part cannot be worked out from what is stored. */
+  items: RecordItem[]
+  failed?: true
+}
+
+/** Everything that was done in a job, for somebody who takes over, a landlord or an insurer. */
+export interface JobRecord {
+  household: string
+  title: string
+  symptom: string
+  /** ISO times in UTC. */
+  openedAt: string
+  closedAt: string | null
+  result: string
+  sections: RecordSection[]
+  /** What the record does not say. */
+  closing: string
+}

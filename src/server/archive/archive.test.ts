@@ -1,0 +1,167 @@
+import { mkdtempSync, rmSync, statSync, writeFileSync } from 'node:fs'
+import { tmpdir } from 'node:os'
+import { join } from 'node:path'
+import { zipSync } from 'fflate'
+import sharp from 'sharp'
+import { afterAll, beforeAll, describe, expect, it } from 'vitest'
+import { actOnJob, openJob, readJob } from '../jobs'
+import { keepPhoto, readPhoto } from '../photos'
+import { store } from '../store'
+import { id, ownDataFolder, proveDead } from '../testStore.testing'
+import { beginIncoming, endIncoming, takePiece } from '.'
+import { archiveStream } from './make'
+
+ownDataFolder()
+
+let elsewhere: string
+beforeAll(() => {
+  elsewhere = mkdtempSync(join(tmpdir(), 'rest-cog-second-'))
+})
+afterAll(() => rmSync(elsewhere, { recursive: true, force: true }))
+
+/** Another installation: the same program on an empty folder. */
+async function inSecondFolder<Answer>(work: () => Promise<Answer>): Promise<Answer> {
+  const first = process.env.RESTCOG_DATA
+  const holder = globalThis as unknown as { restCogStore?: unknown }
+  const opened = holder.restCogStore
+  process.env.RESTCOG_DATA = mkdtempSync(join(elsewhere, 'data-'))
+  holder.restCogStore = undefined
+  try {
+    return await work()
+  } finally {
+    await (await store()).db.destroy()
+    process.env.RESTCOG_DATA = first
+    holder.restCogStore = opened
+  }
+}
+
+const bytesOf = async (jobIds?: string[]): Promise<Buffer> =>
+  Buffer.from(await new Response(await archiveStream(jobIds)).arrayBuffer())
+
+/** Sent in pieces as the browser sends it. */
+async function bringIn(bytes: Uint8Array, piece = 5000) {
+  const upload = await beginIncoming()
+  for (let at = 0; at < bytes.length; at += piece)
+    await takePiece(upload, at, Buffer.from(bytes.subarray(at, at + piece)))
+  return endIncoming(upload)
+}
+
+async function repairedJob(): Promise<string> {
+  const jobId = await openJob({ symptom: 'hums', family: 'bath-exhaust-fan', name: 'Bath', findings: [] })
+  const photo = await sharp({ create: { width: 40, height: 30, channels: 3, background: '#446622' } })
+    .png()
+    .toBuffer()
+  const hash = await keepPhoto(photo, '')
+  await proveDead(jobId)
+  await actOnJob(jobId, [
+    { kind: 'finding.set', id: id(), observation: 'fan-state', value: 'hums' },
+    { kind: 'ledger.add', id: id(), after: null, line: { part: 'grille', action: 'unscrew', count: 2 } },
+    { kind: 'photo.add', id: id(), lineId: '', hash, caption: 'as it hung', way: 'in' },
+    { kind: 'job.close', result: 'not-mended' },
+  ])
+  return jobId
+}
+
+describe('an archive', () => {
+  it('moves a job to another installation without loss, photos included', async () => {
+    const jobId = await repairedJob()
+    const before = (await readJob(jobId)).snapshot
+    const picture = await readPhoto(before.photos[0]!.hash)
+    const bytes = await bytesOf([jobId])
+    await inSecondFolder(async () => {
+      const report = await bringIn(bytes)
+      expect(report).toMatchObject({ jobs: 1, machines: 1, photos: 1, known: [], open: [] })
+      const { household, ...rest } = (await readJob(jobId)).snapshot
+      expect({ ...rest, household: before.household }).toEqual(before)
+      expect(household.id).toBe('home')
+      expect(await readPhoto(before.photos[0]!.hash)).toEqual(picture)
+      // A second time nothing is doubled and nothing is written over.
+      await actOnJob(jobId, [{ kind: 'job.edit', field: 'lesson', value: 'known here' }])
+      expect(await bringIn(bytes)).toMatchObject({ jobs: 0, machines: 0, known: ['Bath'] })
+      expect((await readJob(jobId)).snapshot.job.lesson).toBe('known here')
+    })
+  })
+
+  it('of the household holds every job, and an open one is made dead anew where it comes in', async () => {
+    const open = await openJob({ symptom: '', family: 'ceiling-fan', name: 'Porch', findings: [] })
+    await proveDead(open)
+    const bytes = await bytesOf()
+    await inSecondFolder(async () => {
+      const report = await bringIn(bytes)
+      expect(report.jobs).toBe(2)
+      expect(report.open).toEqual(['Porch'])
+      expect((await readJob(open)).snapshot.points.every(({ openedAt }) => openedAt === null)).toBe(true)
+    })
+  })
+})
+
+describe('an archive that is damaged, huge or hostile', () => {
+  const head = { 'rest-cog.json': text({ format: 'rest-cog-archive', version: 1, madeAt: '' }) }
+  const none = { ...head, 'machines.json': text([]) }
+
+  function text(json: unknown): Uint8Array {
+    return new TextEncoder().encode(JSON.stringify(json))
+  }
+
+  const refused = async (bytes: Uint8Array, words: RegExp) => {
+    const { db, folder } = await store()
+    const rows = async () => (await db.selectFrom('job').select('id').execute()).length
+    const before = await rows()
+    await expect(bringIn(bytes)).rejects.toThrow(words)
+    expect(await rows()).toBe(before)
+    expect(() => statSync(join(folder.path, '..', 'evil.txt'))).toThrow()
+  }
+
+  it('is refused where it is no zip file, cut off, or not an archive', async () => {
+    const whole = await bytesOf()
+    await refused(new TextEncoder().encode('not a zip at all'), /no zip file/)
+    await refused(whole.subarray(0, Math.floor(whole.length * 0.6)), /Nothing was brought in/)
+    await refused(zipSync({ 'machines.json': text([]) }), /does not begin as one/)
+    await refused(
+      zipSync({ 'rest-cog.json': text({ format: 'rest-cog-archive', version: 99 }) }),
+      /newer Rest Cog/,
+    )
+  })
+
+  it('is refused where an entry would leave its folder, or is none that an archive has', async () => {
+    await refused(zipSync({ ...none, '../evil.txt': text('x') }), /holds “\.\.\/evil\.txt”/)
+    await refused(zipSync({ ...none, 'photos/../../evil.webp': text('x') }), /Nothing was brought in/)
+    await refused(zipSync({ ...none, 'jobs/x/y.json': text({}) }), /Nothing was brought in/)
+  })
+
+  it('is refused where it unfolds into far more than it may', async () => {
+    const bomb = zipSync({ ...none, 'jobs/bomb.json': new Uint8Array(60_000_000) }, { level: 9 })
+    expect(bomb.length).toBeLessThan(200_000)
+    await refused(bomb, /far too large/)
+  })
+
+  it('is refused where a photo is another picture than its name says, or none', async () => {
+    const webp = await sharp({ create: { width: 9, height: 9, channels: 3, background: '#123' } })
+      .webp()
+      .toBuffer()
+    await refused(
+      zipSync({ ...none, [`photos/${'ab'.repeat(32)}.webp`]: webp }),
+      /a photo is not the one it says/,
+    )
+  })
+
+  it('is refused where a job has no machine, or a row wears the id of one that is here', async () => {
+    const jobId = await repairedJob()
+    const { machine, household: _household, ...job } = (await readJob(jobId)).snapshot
+    const file = (change: object) => ({ ...job, ...change })
+    await refused(zipSync({ ...none, 'jobs/lonely.json': text(file({})) }), /a job has no machine/)
+    const taken = JSON.parse(JSON.stringify(file({})).replaceAll(jobId, 'another-job'))
+    await refused(
+      zipSync({ ...head, 'machines.json': text([machine]), 'jobs/another-job.json': text(taken) }),
+      /has the id of a row that is here/,
+    )
+  })
+
+  it('leaves nothing behind that was sent', async () => {
+    const { folder } = await store()
+    writeFileSync(join(folder.path, 'probe'), '')
+    await refused(zipSync(none).subarray(0, 40), /Nothing was brought in/)
+    const { readdirSync } = await import('node:fs')
+    expect(readdirSync(join(folder.path, 'incoming'))).toEqual([])
+  })
+})

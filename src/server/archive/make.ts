@@ -1,0 +1,87 @@
+import { readFile } from 'node:fs/promises'
+import { join } from 'node:path'
+import { Zip, ZipDeflate } from 'fflate'
+import { ARCHIVE_FORMAT, ARCHIVE_VERSION } from '@/core/archive/read'
+import type { JobSnapshot } from '@/core/job'
+import type { MachineRow } from '@/core/job/rows'
+import { listJobs, listMachines } from '@/data/household'
+import { loadSnapshot } from '@/data/jobs'
+import { type Store, store } from '../store'
+
+/**
+ * A zip archive of some jobs, or of the whole household with every machine: made while it is read, one job and one photo
+ * at a time.
+ *
+ * @param jobIds all jobs where left out
+ */
+export async function archiveStream(jobIds?: string[]): Promise<ReadableStream<Uint8Array>> {
+  const opened = await store()
+  const pieces = zipped(files(opened, jobIds))
+  return new ReadableStream<Uint8Array>({
+    async pull(controller) {
+      const next = await pieces.next()
+      if (next.done) controller.close()
+      else controller.enqueue(next.value)
+    },
+    async cancel() {
+      await pieces.return(undefined)
+    },
+  })
+}
+
+interface ArchiveFile {
+  name: string
+  bytes: Uint8Array
+}
+
+async function* files({ db, folder }: Store, jobIds?: string[]): AsyncGenerator<ArchiveFile> {
+  const json = (name: string, value: unknown): ArchiveFile => ({
+    name,
+    bytes: new TextEncoder().encode(JSON.stringify(value)),
+  })
+  yield json('rest-cog.json', {
+    format: ARCHIVE_FORMAT,
+    version: ARCHIVE_VERSION,
+    madeAt: new Date().toISOString(),
+  })
+  const jobs = (await listJobs(db)).filter(({ id }) => !jobIds || jobIds.includes(id))
+  const machines = (await listMachines(db)).filter(
+    ({ id }) => !jobIds || jobs.some(({ machineId }) => machineId === id),
+  )
+  yield json('machines.json', machines)
+  const hashes = new Set(machines.flatMap(picturesOf))
+  for (const { id } of jobs) {
+    const snapshot = await loadSnapshot(db, id)
+    if (!snapshot) continue
+    yield json(`jobs/${id}.json`, withoutHouse(snapshot))
+    for (const { hash } of snapshot.photos) hashes.add(hash)
+  }
+  for (const hash of hashes) {
+    const bytes = await readFile(join(folder.photos, `${hash}.webp`)).catch(() => null)
+    if (bytes) yield { name: `photos/${hash}.webp`, bytes }
+  }
+}
+
+const picturesOf = ({ pictureHash, platePictureHash }: MachineRow): string[] =>
+  [pictureHash, platePictureHash].filter((hash) => hash !== null)
+
+function withoutHouse({ machine: _machine, household: _household, ...job }: JobSnapshot) {
+  return job
+}
+
+async function* zipped(entries: AsyncGenerator<ArchiveFile>): AsyncGenerator<Uint8Array> {
+  const ready: Uint8Array[] = []
+  const zip = new Zip((error, piece) => {
+    if (error) throw error
+    ready.push(piece)
+  })
+  for await (const { name, bytes } of entries) {
+    // A photo is packed already: it is only wrapped, in a form that tells its own end.
+    const entry = new ZipDeflate(name, { level: name.endsWith('.webp') ? 0 : 6 })
+    zip.add(entry)
+    entry.push(bytes, true)
+    yield* ready.splice(0)
+  }
+  zip.end()
+  yield* ready.splice(0)
+}

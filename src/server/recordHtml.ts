@@ -1,0 +1,72 @@
+import type { JobRecord, RecordItem, RecordSection } from '@/core/record/types'
+import { clockIn } from '@/core/units/clock'
+import { readPhoto } from './photos'
+
+/**
+ * A record as one HTML file that needs nothing else: styles and photos are in it, and no script.
+ *
+ * @param zone the IANA time zone that times are written by
+ */
+export async function recordHtml(record: JobRecord, zone: string): Promise<string> {
+  const { day, clock } = clockIn(zone)
+  const at = (iso: string) => `${day(iso)} ${clock(iso)}`
+  const sections = await Promise.all(record.sections.map((section) => sectionOf(section, zone)))
+  const state = record.closedAt ? `, closed ${at(record.closedAt)}` : ', still open'
+  return `<!doctype html>
+<html lang="en"><head><meta charset="utf-8"><meta name="viewport" content="width=device-width">
+<title>${escaped(record.title)}: record of a repair</title><style>${STYLE}</style></head><body>
+<header><p class="quiet">${escaped(record.household)} · record of a repair</p><h1>${escaped(record.title)}</h1>
+<p>${escaped(record.symptom)}</p><p>Opened ${at(record.openedAt)}${state}.${record.result ? ` ${escaped(record.result)}.` : ''}</p></header>
+${sections.join('\n')}
+<p class="quiet">${escaped(record.closing)}</p></body></html>
+`
+}
+
+const STYLE = `body{max-width:46rem;margin:2rem auto;padding:0 1rem;font:16px/1.45 "Atkinson Hyperlegible Next",system-ui,sans-serif;color:#16201c;background:#fbfcfa}
+header{border-bottom:2px solid}h1{margin:0}h2{border-bottom:1px solid #bac4bd;font-size:1.15rem;margin:1.6rem 0 .4rem}
+table{width:100%;border-collapse:collapse}td{border-bottom:1px solid #bac4bd;padding:.2rem 0;vertical-align:top}td+td{padding-left:1rem}
+.pairs td+td{text-align:right}.times td:first-child{white-space:nowrap;color:#4a5751}.quiet{color:#4a5751;font-size:.9rem}
+figure{margin:0 0 1rem}img{max-width:100%;height:auto}@media(min-width:40rem){.photos{columns:2}}figure{break-inside:avoid}`
+
+/** Text of the person's never becomes markup. */
+const escaped = (text: string): string => text.replace(/[&<>"']/g, (sign) => `&#${sign.charCodeAt(0)};`)
+
+async function sectionOf({ title, items, failed }: RecordSection, zone: string): Promise<string> {
+  const body = failed
+    ? ['<p>This part cannot be worked out from what is stored. Nothing of it is lost.</p>']
+    : await Promise.all(items.map((item) => itemOf(item, zone)))
+  return `<section><h2>${escaped(title)}</h2>${body.join('')}</section>`
+}
+
+async function itemOf(item: RecordItem, zone: string): Promise<string> {
+  switch (item.kind) {
+    case 'text': {
+      const text = escaped(item.text)
+      return `<p${item.weight === 'quiet' ? ' class="quiet"' : ''}>${item.weight === 'bold' ? `<b>${text}</b>` : text}</p>`
+    }
+    case 'list': {
+      const tag = item.numbered ? 'ol' : 'ul'
+      return `<${tag}>${item.items.map((text) => `<li>${escaped(text)}</li>`).join('')}</${tag}>`
+    }
+    case 'pairs':
+      return rows('pairs', item.rows)
+    case 'times': {
+      const { day, clock } = clockIn(zone)
+      return rows(
+        'times',
+        item.rows.map(({ at, text }) => [`${day(at)} ${/T/.test(at) ? clock(at) : ''}`.trim(), text]),
+      )
+    }
+    case 'photos':
+      return `<div class="photos">${(await Promise.all(item.photos.map(photoOf))).join('')}</div>`
+  }
+}
+
+const rows = (kind: string, pairs: [string, string][]): string =>
+  `<table class="${kind}">${pairs.map(([one, two]) => `<tr><td>${escaped(one)}</td><td>${escaped(two)}</td></tr>`).join('')}</table>`
+
+async function photoOf({ hash, caption }: { hash: string; caption: string }): Promise<string> {
+  const stored = await readPhoto(hash).catch(() => null)
+  if (!stored) return `<p>${escaped(caption)}: the picture is missing from the data folder.</p>`
+  return `<figure><img alt="${escaped(caption)}" src="data:image/webp;base64,${stored.toString('base64')}"><figcaption>${escaped(caption)}</figcaption></figure>`
+}

@@ -1,0 +1,177 @@
+import { createRequire } from 'node:module'
+import { dirname, join } from 'node:path'
+import pdfmake from 'pdfmake'
+import type { Column, Content, TDocumentDefinitions } from 'pdfmake/interfaces'
+import sharp from 'sharp'
+import type { JobRecord, RecordItem, RecordSection } from '@/core/record/types'
+import { clockIn } from '@/core/units/clock'
+import { readPhoto } from './photos'
+
+const INK = '#16201C'
+const SOFT = '#4A5751'
+const LINE = '#BAC4BD'
+/** A4 less its margins, in points. */
+const WIDTH = 595 - 2 * 48
+const PHOTO_WIDTH = (WIDTH - 16) / 2
+/** Twice what is printed: sharp enough at arm's length. */
+const PHOTO_PIXELS = 700
+
+/**
+ * A record as a PDF, photos and page numbers included.
+ *
+ * @param zone the IANA time zone that times are written by
+ */
+export async function recordPdf(record: JobRecord, zone: string): Promise<Buffer> {
+  const sections = await Promise.all(record.sections.map((section) => sectionOf(section, zone)))
+  const definition: TDocumentDefinitions = {
+    info: { title: `${plain(record.title)}: record of a repair` },
+    pageSize: 'A4',
+    pageMargins: [48, 48, 48, 56],
+    defaultStyle: { font: 'Atkinson', fontSize: 10, color: INK, lineHeight: 1.15 },
+    footer: (page, pages) => ({
+      margin: [48, 16, 48, 0],
+      columns: [
+        { text: plain(record.title), color: SOFT, fontSize: 8 },
+        { text: `page ${page} of ${pages}`, alignment: 'right', color: SOFT, fontSize: 8 },
+      ],
+    }),
+    content: [
+      ...heading(record, zone),
+      ...sections.flat(),
+      { text: record.closing, color: SOFT, margin: [0, 16, 0, 0] },
+    ],
+  }
+  setUp()
+  return pdfmake.createPdf(definition).getBuffer()
+}
+
+let ready = false
+
+/** Fonts from the package beside it, and nothing from anywhere else. */
+function setUp(): void {
+  if (ready) return
+  ready = true
+  const from = createRequire(join(process.cwd(), 'package.json'))
+  const folder = dirname(from.resolve('@expo-google-fonts/atkinson-hyperlegible-next/package.json'))
+  const face = (name: string) => join(folder, name, `AtkinsonHyperlegibleNext_${name}.ttf`)
+  pdfmake.setFonts({
+    Atkinson: {
+      normal: face('400Regular'),
+      bold: face('700Bold'),
+      italics: face('400Regular_Italic'),
+      bolditalics: face('700Bold_Italic'),
+    },
+  })
+  pdfmake.setUrlAccessPolicy(() => false)
+  pdfmake.setLocalAccessPolicy((path) => path.startsWith(folder))
+}
+
+/** The face has a Greek mu and no arrows. */
+const plain = (text: string): string =>
+  text.replaceAll('\u00b5', '\u03bc').replaceAll('→', '–').replaceAll('⌀', 'Ø')
+
+function heading(record: JobRecord, zone: string): Content[] {
+  const { day, clock } = clockIn(zone)
+  const at = (iso: string) => `${day(iso)} ${clock(iso)}`
+  const state = record.closedAt ? `, closed ${at(record.closedAt)}` : ', still open'
+  return [
+    { text: plain(`${record.household} · record of a repair`), color: SOFT },
+    { text: plain(record.title), fontSize: 20, bold: true, margin: [0, 2, 0, 2] },
+    { text: plain(record.symptom) },
+    {
+      text: `Opened ${at(record.openedAt)}${state}.${record.result ? ` ${record.result}.` : ''}`,
+      margin: [0, 4, 0, 6],
+    },
+    { canvas: [{ type: 'line', x1: 0, y1: 0, x2: WIDTH, y2: 0, lineWidth: 1.5, lineColor: INK }] },
+  ]
+}
+
+async function sectionOf({ title, items, failed }: RecordSection, zone: string): Promise<Content[]> {
+  const body = failed
+    ? [{ text: 'This part cannot be worked out from what is stored. Nothing of it is lost.' }]
+    : (await Promise.all(items.map((item) => itemOf(item, zone)))).flat()
+  return [{ text: title, fontSize: 13, bold: true, margin: [0, 14, 0, 4], headlineLevel: 1 }, ...body]
+}
+
+async function itemOf(item: RecordItem, zone: string): Promise<Content[]> {
+  switch (item.kind) {
+    case 'text':
+      return [
+        {
+          text: plain(item.text),
+          margin: [0, 1, 0, 2],
+          ...(item.weight === 'bold' ? { bold: true } : {}),
+          ...(item.weight === 'quiet' ? { color: SOFT } : {}),
+        },
+      ]
+    case 'list': {
+      const lines = item.items.map((text): Content => ({ text: plain(text), margin: [0, 0, 0, 2] }))
+      return [item.numbered ? { ol: lines } : { ul: lines }]
+    }
+    case 'pairs':
+      return [
+        ruled(
+          ['*', 'auto'],
+          item.rows.map(([name, value]) => [
+            { text: plain(name) },
+            { text: plain(value), alignment: 'right' },
+          ]),
+        ),
+      ]
+    case 'times': {
+      const { day, clock } = clockIn(zone)
+      return [
+        ruled(
+          [92, '*'],
+          item.rows.map(({ at, text }) => [
+            { text: /T/.test(at) ? `${day(at)} ${clock(at)}` : day(at), color: SOFT },
+            { text: plain(text) },
+          ]),
+        ),
+      ]
+    }
+    case 'photos':
+      return photoRows(await Promise.all(item.photos.map((photo) => photoOf(photo))))
+  }
+}
+
+const ruled = (widths: (string | number)[], body: Content[][]): Content => ({
+  table: { widths, body, dontBreakRows: true },
+  layout: {
+    hLineWidth: (index: number) => (index === 0 ? 0 : 0.5),
+    vLineWidth: () => 0,
+    hLineColor: () => LINE,
+    paddingLeft: () => 0,
+    paddingRight: () => 0,
+    paddingTop: () => 2,
+    paddingBottom: () => 2,
+  },
+})
+
+/** A photo whose file is gone says so in its place. */
+async function photoOf({ hash, caption }: { hash: string; caption: string }): Promise<Column> {
+  const stored = await readPhoto(hash).catch(() => null)
+  if (!stored)
+    return { width: PHOTO_WIDTH, text: `${plain(caption)}: the picture is missing from the data folder.` }
+  const jpeg = await sharp(stored)
+    .resize({ width: PHOTO_PIXELS, withoutEnlargement: true })
+    .flatten()
+    .jpeg({ quality: 78 })
+    .toBuffer()
+  return {
+    width: PHOTO_WIDTH,
+    stack: [
+      { image: `data:image/jpeg;base64,${jpeg.toString('base64')}`, fit: [PHOTO_WIDTH, 240] },
+      { text: plain(caption), fontSize: 9, margin: [0, 3, 0, 10] },
+    ],
+    unbreakable: true,
+  }
+}
+
+/** Two beside each other. */
+const photoRows = (photos: Column[]): Content[] =>
+  photos.flatMap((photo, index): Content[] =>
+    index % 2 === 0
+      ? [{ columns: [photo, photos[index + 1] ?? { width: PHOTO_WIDTH, text: '' }], columnGap: 16 }]
+      : [],
+  )
