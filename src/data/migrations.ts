@@ -391,6 +391,14 @@ const sequenceRuns: Migration = {
   },
 }
 
+/** What was heard before and after. */
+const sounds: Migration = {
+  async up(db: Db) {
+    await table(db, 'sound', [...ofJob, ...text('way', 'name', 'analysis', 'at')])
+    await index(db, 'sound', ['jobId'])
+  },
+}
+
 /** A migration as a whole or not at all: a step that fails leaves the file as it was. */
 const whole = (migration: Migration): Migration => ({
   async up(db: Db) {
@@ -419,6 +427,7 @@ const migrations: Record<string, Migration> = {
   '0010-own-names': whole(ownNames),
   '0011-known-acts': whole(knownActs),
   '0012-sequence-runs': whole(sequenceRuns),
+  '0013-sounds': whole(sounds),
 }
 
 /**

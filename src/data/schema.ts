@@ -24,6 +24,7 @@ export interface Schema {
   candidate: JobTables['candidates']
   line_photo: JobTables['photos']
   sequence_run: JobTables['runs']
+  sound: JobTables['sounds']
   landing: JobTables['landings']
   prove_check: JobTables['checks']
   part_out: JobTables['outParts']
@@ -127,6 +128,7 @@ export const tableOf = {
   candidates: 'candidate',
   photos: 'line_photo',
   runs: 'sequence_run',
+  sounds: 'sound',
   landings: 'landing',
   checks: 'prove_check',
   outParts: 'part_out',

@@ -15,6 +15,7 @@ import {
   ohms,
   plant,
   prove,
+  sound,
   step,
   strike,
   tick,
@@ -88,6 +89,7 @@ export const jobs: DemoJob[] = [
       ['onset', 'slower-over-months'],
     ],
     steps: [
+      step(days(196) - 4, sound('before')),
       step(days(196) - 8, isolate),
       step(days(196) - 12, all(prove(['0.3', '0.2', '0.1']), discharged)),
       step(
@@ -108,6 +110,7 @@ export const jobs: DemoJob[] = [
           checks(['first-start', 'direction', 'tissue', 'flap', 'sound']),
         ),
       ),
+      step(days(196) - 63, sound('after')),
       step(days(196) - 64, checks(['warm'])),
       step(days(196) - 70, () => [
         {

@@ -2,6 +2,7 @@ import { type Act, type JobSnapshot, neededCharges, neededWaits, newId } from '@
 import { isolationActs, proofActs } from '@/core/job/proofScript'
 import { refitOf } from '@/core/job/refitOf'
 import type { Machine } from './machines'
+import { madeUpSound } from './sounds'
 
 const MINUTE = 60_000
 
@@ -146,6 +147,10 @@ export const back =
     refitOf(snapshot)
       .steps.slice(0, most)
       .map((line): Act => ({ kind: 'ledger.back', id: line.from, on: true }))
+
+export const sound =
+  (way: 'before' | 'after') =>
+  ({ id }: Scene): Act[] => [{ kind: 'sound.add', id: id(), way, ...madeUpSound(way) }]
 
 export const checks =
   (passed: string[]) =>

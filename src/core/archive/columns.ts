@@ -216,6 +216,7 @@ export const archiveColumns: { [Table in keyof JobTables]: { [Name in keyof JobT
     position: number,
   },
   photos: { ...ofJob, ...at, lineId: text, hash: text, caption: text, way: words('in', 'back') },
+  sounds: { ...ofJob, ...at, way: words('before', 'after'), name: text, analysis: text },
   runs: { ...ofJob, startedAt: text, endedAt: orNull(text), seen: text },
   log: {
     ...ofJob,

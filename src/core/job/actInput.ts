@@ -130,6 +130,13 @@ const classes: Record<Act['kind'], new () => object> = {
   'run.mark': dto({ id, event: Text({ max: 40 }), on: Flag() }),
   'run.end': dto({ id }),
   'run.remove': dto({ id }),
+  'sound.add': dto({
+    id,
+    way: OneOf(['before', 'after']),
+    name: Text({ max: 200 }),
+    analysis: Text({ max: 2000 }),
+  }),
+  'sound.remove': dto({ id }),
   'candidate.rename': dto({ id, name: Text({ max: 200 }) }),
   'candidate.remove': dto({ id }),
   'ledger.plant': dto({

@@ -107,6 +107,8 @@ const actRules: { [Kind in Act['kind']]: ActRow<Kind> } = {
   'run.mark': rule('plain', 'any-stop'),
   'run.end': rule('plain', 'any-stop', true),
   'run.remove': rule('plain', 'any-stop'),
+  'sound.add': rule('plain', 'any-stop'),
+  'sound.remove': rule('plain', 'any-stop'),
   'candidate.rename': writes(rule('plain', 'any-stop'), 'id'),
   'candidate.remove': rule('plain', 'any-stop'),
   'ledger.plant': rule('plain', 'live-stop'),

@@ -109,6 +109,8 @@ export type Act =
   | { kind: 'run.mark'; id: string; event: string; on: boolean }
   | { kind: 'run.end'; id: string }
   | { kind: 'run.remove'; id: string }
+  | { kind: 'sound.add'; id: string; way: 'before' | 'after'; name: string; analysis: string }
+  | { kind: 'sound.remove'; id: string }
   | { kind: 'candidate.rename'; id: string; name: string }
   | { kind: 'candidate.remove'; id: string }
   | { kind: 'ledger.plant'; ids: string[]; template: 'motor' | 'capacitor' | 'capacitor-dual' }

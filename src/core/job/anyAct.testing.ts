@@ -42,6 +42,14 @@ const typed = fc.constantFrom(
 )
 const reason = fc.constantFrom('', 'no', 'the plate says so', 'ë'.repeat(30))
 
+/** A hum as it is kept. */
+const HUM = JSON.stringify({
+  seconds: 2,
+  levelDb: -20,
+  bands: Array.from({ length: 88 }, () => -60),
+  peaks: [{ hz: 120, db: -22 }],
+})
+
 /** Draws one act of any kind, on rows that the job has and on some that it has not. */
 export interface Draw {
   kind: number
@@ -208,6 +216,14 @@ export function actOf(job: JobSnapshot, draw: Draw): Act {
       caption: draw.reason,
       way: 'in',
     },
+    {
+      kind: 'sound.add',
+      id: fresh,
+      way: on ? 'before' : 'after',
+      name: draw.reason,
+      analysis: on ? HUM : '{}',
+    },
+    { kind: 'sound.remove', id: rowId(job.sounds) },
     { kind: 'run.start', id: fresh },
     { kind: 'run.mark', id: rowId(job.runs), event: from(['inducer', 'blower', 'toString', ''], pick), on },
     { kind: 'run.end', id: rowId(job.runs) },

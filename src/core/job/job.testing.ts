@@ -45,6 +45,7 @@ export function jobOn(family: MachineRow['family'], motorKind: MachineRow['motor
     candidates: [],
     photos: [],
     runs: [],
+    sounds: [],
     log: [],
   }
 }

@@ -12,6 +12,7 @@ import { planPhotos } from './planPhotos'
 import { planPoints } from './planPoints'
 import { planProof } from './planProof'
 import { planRuns } from './planRuns'
+import { planSounds } from './planSounds'
 import { planStops } from './planStops'
 import { planStored } from './planStored'
 import type { Draft } from './put'
@@ -56,6 +57,7 @@ function draftOf(snapshot: JobSnapshot, act: Act, now: number, at: string, by: B
     planCandidates(snapshot, act, at) ??
     planPhotos(snapshot, act, at) ??
     planRuns(snapshot, act, now, at) ??
+    planSounds(snapshot, act, at) ??
     planMeasure(snapshot, act, now, at, by) ??
     planLedger(snapshot, act, now, at, by) ??
     planJob(snapshot, act, at)

@@ -29,6 +29,7 @@ interface Refusals {
   'not-a-door': []
   'not-a-number/charge': []
   'not-a-number/supply': []
+  'not-a-sound': []
   'not-access': []
   'not-bench': [part: string]
   'not-done': [part: string]
@@ -125,6 +126,7 @@ const words: { [Key in RefusalKey]: (...params: Refusals[Key]) => string } = {
   'not-a-door': () => 'A short isolation takes tape off a door switch, and nothing else.',
   'not-a-number/charge': () => 'Type what the meter shows on DC volts: for example 0.3.',
   'not-a-number/supply': () => 'Type what the meter shows, in volts: for example 0.2.',
+  'not-a-sound': () => 'Nothing was heard in this recording. Record a few seconds anew.',
   'not-access': () =>
     'Only a cover or grille that is unscrewed, unclipped, lifted off or slid out may come off before the proof.',
   'not-bench': (part) => `“${part}” belongs to the machine and is not on the bench.`,

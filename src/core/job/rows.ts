@@ -353,6 +353,16 @@ export interface SequenceRunRow extends OfJob {
   seen: string
 }
 
+/** What was heard of the machine, before the repair or after it. */
+export interface SoundRow extends OfJob {
+  way: 'before' | 'after'
+  /** Of the file, or where it was recorded. */
+  name: string
+  /** JSON of level, bands and tones; the recording itself is not kept. */
+  analysis: string
+  at: string
+}
+
 export interface LandingRow extends OfJob {
   lead: string
   role: string
@@ -421,6 +431,7 @@ export interface JobTables {
   candidates: CandidateRow
   photos: LinePhotoRow
   runs: SequenceRunRow
+  sounds: SoundRow
   log: LogRow
 }
 
@@ -449,6 +460,7 @@ export const listTables: ListTable[] = [
   'candidates',
   'photos',
   'runs',
+  'sounds',
   'log',
 ]
 

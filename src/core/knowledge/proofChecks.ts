@@ -1,5 +1,16 @@
 import type { FamilyId, ObservationId } from './vocabulary'
 
+/** What is measured for a check: one figure, or the first less the second, against what is usual. */
+export interface CheckFigure {
+  quantity: 'amps' | 'volts' | 'celsius'
+  inputs: readonly { field: string; label: string }[]
+  /** In A, V, °C or, for a difference, K; the plate's own current where it is that. */
+  window: 'plate-amps' | readonly [low: number | null, high: number | null]
+  /** What to look at where it lies over or under it. */
+  above: string
+  below: string
+}
+
 export interface ProveCheck {
   id: string
   /** What to do. */
@@ -12,6 +23,8 @@ export interface ProveCheck {
   gas?: boolean
   /** Looked at so many minutes after the start; the job may close before. */
   laterMinutes?: number
+  /** What may be measured for it. */
+  figure?: CheckFigure
   /** What a failed check says about the fault: entered as a finding, or chosen where it may be several. */
   fails?: { label: string; observation: ObservationId; value: string }[]
 }
@@ -106,6 +119,13 @@ const current: ProveCheck = {
   act: 'Measure the running current and compare it with the plate',
   expect: 'at most the plate, and not under half of it',
   otherwise: 'Over: look at speed, capacitor, voltage. Under half: the wheel slips, or no air comes.',
+  figure: {
+    quantity: 'amps',
+    inputs: [{ field: 'amps', label: 'Running current' }],
+    window: 'plate-amps',
+    above: 'Switch it off. Look at speed, capacitor and voltage.',
+    below: 'The wheel slips, or no air comes.',
+  },
 }
 
 const base = (...middle: ProveCheck[]): ProveCheck[] => [
@@ -238,6 +258,16 @@ export const proveChecks: Record<FamilyId, ProveCheck[]> = {
       laterMinutes: 15,
       expect: '9 to 12 K (16 to 22 °F)',
       otherwise: 'Filter, blower; refrigerant is a licensed trade’s.',
+      figure: {
+        quantity: 'celsius',
+        inputs: [
+          { field: 'return', label: 'Return air' },
+          { field: 'supply', label: 'Supply air' },
+        ],
+        window: [9, 12.3],
+        above: 'Too little air passes: filter, blower, closed grilles.',
+        below: 'Look at filter, blower and outdoor fan; refrigerant is a licensed trade’s.',
+      },
     },
   ),
   'mini-split-indoor-fan': base({
@@ -255,12 +285,26 @@ export const proveChecks: Record<FamilyId, ProveCheck[]> = {
     act: 'Read the freezer after 12 hours',
     expect: '−18 °C or colder, no new frost',
     otherwise: 'Defrost fault behind it.',
+    figure: {
+      quantity: 'celsius',
+      inputs: [{ field: 'freezer', label: 'Freezer' }],
+      window: [null, -18],
+      above: 'Look at frost, fan and defrost.',
+      below: '',
+    },
   }),
   'refrigerator-condenser-fan': base({
     id: 'cold',
     act: 'Read the fridge after 12 hours',
     expect: '4 °C or colder',
     otherwise: 'Coil dirt, compressor.',
+    figure: {
+      quantity: 'celsius',
+      inputs: [{ field: 'fridge', label: 'Fridge' }],
+      window: [null, 4.4],
+      above: 'Look at the coil, and whether the compressor runs.',
+      below: '',
+    },
   }),
   'rv-furnace-blower': [
     spin,
@@ -279,6 +323,13 @@ export const proveChecks: Record<FamilyId, ProveCheck[]> = {
       act: 'Volts at the motor while it runs',
       expect: '10.5 V or more',
       otherwise: 'Battery or wiring.',
+      figure: {
+        quantity: 'volts',
+        inputs: [{ field: 'volts', label: 'At the motor' }],
+        window: [10.5, null],
+        above: '',
+        below: 'Look at the battery under load, and at the wires.',
+      },
       fails: [{ label: 'less than 10.5 V', observation: 'motor-voltage', value: 'low' }],
     },
     sound,

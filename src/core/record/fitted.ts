@@ -1,7 +1,9 @@
 import type { JobSnapshot } from '../job'
 import { chosenCapacitor, chosenMotor, partName } from '../job/candidates'
+import { judgedFigure } from '../job/checkFigures'
 import { orderOf } from '../job/orders'
 import { judgedRuns } from '../job/runs'
+import { comparedSounds, type HeardSound } from '../job/sounds'
 import { proveChecks } from '../knowledge/proofChecks'
 import { differenceText, eventSentence } from '../sequence'
 import { dueEvents } from '../takeaway/calendar'
@@ -46,10 +48,12 @@ export function proof(snapshot: JobSnapshot): RecordItem[] {
   return [
     {
       kind: 'pairs',
-      rows: snapshot.checks.map(({ checkId, result, note }): [string, string] => [
-        known.find(({ id }) => id === checkId)?.act ?? checkId,
-        note ? `${answer[result]}: ${note}` : answer[result],
-      ]),
+      rows: snapshot.checks.map(({ checkId, result, note }): [string, string] => {
+        const check = known.find(({ id }) => id === checkId)
+        const figure = check && judgedFigure(snapshot, check)
+        const read = figure?.verdict ? (figure.sentence.split(':')[0] ?? '') : ''
+        return [check?.act ?? checkId, [answer[result], read, note].filter(Boolean).join(', ')]
+      }),
     },
   ]
 }
@@ -67,6 +71,24 @@ export function watched(snapshot: JobSnapshot, now: number): RecordItem[] {
       }),
     },
   ])
+}
+
+export function heard(snapshot: JobSnapshot): RecordItem[] {
+  const { before, after, difference } = comparedSounds(snapshot)
+  const side = (name: string, of: HeardSound | null): { at: string; text: string }[] =>
+    of
+      ? [
+          {
+            at: of.row.at,
+            text: `${name}: ${of.row.name}, ${of.sound.seconds} s at ${-of.sound.levelDb} dB below full scale.`,
+          },
+        ]
+      : []
+  const rows = [...side('Before', before), ...side('After', after)]
+  return [
+    ...(rows.length > 0 ? [{ kind: 'times' as const, rows }] : []),
+    ...(difference.length > 0 ? [{ kind: 'list' as const, numbered: false, items: difference }] : []),
+  ]
 }
 
 export function toKnow(snapshot: JobSnapshot): RecordItem[] {

@@ -1,6 +1,6 @@
 import type { JobRow, JobSnapshot } from '../job/rows'
 import { titleAndPlace } from '../job/title'
-import { parts, proof, toKnow, watched } from './fitted'
+import { heard, parts, proof, toKnow, watched } from './fitted'
 import { findings, machine, measured, safety, verdict } from './found'
 import { wayInAndBack } from './ledger'
 import { photosSection } from './photos'
@@ -25,6 +25,7 @@ const sections: [title: string, build: Build][] = [
   ['Fitted and wired', parts],
   ['Proved', proof],
   ['Watched', watched],
+  ['Heard', heard],
   ['To know next time', toKnow],
   ['Photos', photosSection],
 ]

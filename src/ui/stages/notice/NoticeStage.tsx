@@ -5,11 +5,13 @@ import { askedFirst, askedMore } from '@/core/knowledge/asked'
 import { stopGaps } from '@/core/knowledge/stopGaps'
 import { tests } from '@/core/knowledge/tests'
 import { familyLabel, type MotorKindId, type ObservationId, vocabulary } from '@/core/knowledge/vocabulary'
+import { Block } from '../../job/Block'
 import { useJob } from '../../job/JobProvider'
 import { Section } from '../../kit/Section'
 import { SelectField, TextField } from '../../kit/TextField'
 import { atHand } from '../../kit/whenReached'
 import { FamilySection } from '../../pieces/FamilySection'
+import { SoundBlock } from '../../sound/SoundBlock'
 import { GoOn } from '../GoOn'
 import { ObservationRow } from '../ObservationRow'
 import { StopSigns } from '../StopSigns'
@@ -107,6 +109,9 @@ export function NoticeStage() {
             ))}
         </details>
       </Section>
+      <Block name="The sound">
+        <SoundBlock way="before" />
+      </Block>
       <GoOn from="notice" />
       <StopSigns
         title="Stop before any work, if"

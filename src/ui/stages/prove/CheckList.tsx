@@ -2,9 +2,11 @@
 
 import Link from 'next/link'
 import { useState } from 'react'
+import { CHECK_PART, judgedFigure } from '@/core/job/checkFigures'
 import type { ProveCheck } from '@/core/knowledge/proofChecks'
 import { failedByTurn } from '@/core/knowledge/wrongTurn'
 import { useJob } from '../../job/JobProvider'
+import { NumberField } from '../../kit/NumberField'
 import { Reversing } from '../Reversing'
 
 interface CheckListProps {
@@ -22,6 +24,37 @@ export function CheckList({ checks, disabled, note }: CheckListProps) {
         <Check key={check.id} check={check} disabled={disabled} note={note?.(check.id) ?? ''} />
       ))}
     </ol>
+  )
+}
+
+/** What may be measured for a check, judged as it is typed. */
+function Figure({ check, disabled }: { check: ProveCheck; disabled: boolean }) {
+  const { snapshot, act, id } = useJob()
+  const figure = judgedFigure(snapshot, check)
+  if (!figure) return null
+  const out = figure.verdict === 'above' || figure.verdict === 'below'
+  return (
+    <div className="flex flex-wrap items-end gap-x-4 gap-y-1 mid:col-span-2">
+      {figure.inputs.map(({ field, label, quantity, options, typed }) => (
+        <div key={field} className="w-36">
+          <NumberField
+            label={label}
+            typed={typed}
+            quantity={quantity}
+            options={options}
+            disabled={disabled}
+            onType={(text) => act({ kind: 'field.set', id: id(), part: CHECK_PART, field, typed: text })}
+          />
+        </div>
+      ))}
+      <p
+        className={`min-h-11 max-w-[52ch] content-center text-sm ${out ? 'text-stop' : ''}`}
+        data-testid={`figure-${check.id}`}
+        aria-live="polite"
+      >
+        {figure.sentence}
+      </p>
+    </div>
   )
 }
 
@@ -75,6 +108,7 @@ function Check({ check, disabled, note }: { check: ProveCheck; disabled: boolean
           </button>
         ))}
       </span>
+      <Figure check={check} disabled={disabled} />
       {row?.result === 'fail' && failedByTurn(fails, findings) ? (
         <div className="mid:col-span-2">
           <Reversing />

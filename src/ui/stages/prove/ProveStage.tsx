@@ -9,6 +9,7 @@ import { useJob } from '../../job/JobProvider'
 import { Section } from '../../kit/Section'
 import { Tick } from '../../kit/Tick'
 import { shortPoint } from '../../pieces/powerLineModel'
+import { SoundBlock } from '../../sound/SoundBlock'
 import { Cures } from '../refit/Cures'
 import { CheckList } from './CheckList'
 import { Close } from './Close'
@@ -114,6 +115,9 @@ export function ProveStage() {
           disabled={closed}
         />
       </Section>
+      <Block name="The sound">
+        <SoundBlock way="after" />
+      </Block>
       <Block name="The watch of the start">
         <SequenceWatch />
       </Block>

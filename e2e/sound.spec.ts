@@ -1,0 +1,52 @@
+import { makeSound } from '../src/core/sound'
+import { expect, test } from './fixtures'
+import { saved, startJob } from './support'
+
+const RATE = 44_100
+
+/** Samples as a WAV file (RIFF, 16 bits, mono). */
+function wav(name: string, samples: Float32Array) {
+  const head = Buffer.alloc(44)
+  head.write('RIFF', 0)
+  head.writeUInt32LE(36 + samples.length * 2, 4)
+  head.write('WAVEfmt ', 8)
+  head.writeUInt32LE(16, 16)
+  head.writeUInt16LE(1, 20)
+  head.writeUInt16LE(1, 22)
+  head.writeUInt32LE(RATE, 24)
+  head.writeUInt32LE(RATE * 2, 28)
+  head.writeUInt16LE(2, 32)
+  head.writeUInt16LE(16, 34)
+  head.write('data', 36)
+  head.writeUInt32LE(samples.length * 2, 40)
+  const data = Buffer.from(Int16Array.from(samples, (each) => Math.round(each * 32_000)).buffer)
+  return { name, mimeType: 'audio/wav', buffer: Buffer.concat([head, data]) }
+}
+
+test('the sound before and after, from two files: what differs stands in sentences, on the page and in the record', async ({
+  page,
+}) => {
+  await startJob(page, 'bathroom fan squeals')
+  const air = makeSound('roar', RATE, 2)
+  const squeal = makeSound('squeal', RATE, 2)
+  const squeals = air.map((each, index) => each * 0.6 + (squeal[index] ?? 0) * 0.6)
+  const choose = page.getByLabel('Choose a recording')
+  await choose.setInputFiles({ name: 'note.wav', mimeType: 'audio/wav', buffer: Buffer.from('no sound') })
+  await expect(page.getByRole('alert').filter({ hasText: 'no recording' })).toBeVisible()
+  await choose.setInputFiles(wav('before.wav', squeals))
+  await expect(page.locator('#sound')).toContainText('before.wav')
+  await saved(page)
+  await page.goto(page.url().replace(/\/[a-z-]+$/, '/prove'))
+  await choose.setInputFiles(
+    wav(
+      'after.wav',
+      air.map((each) => each * 0.3),
+    ),
+  )
+  const difference = page.getByTestId('sound-difference')
+  await expect(difference).toContainText(/It is \d+(\.\d)? dB quieter than before\./)
+  await expect(difference).toContainText(/The tone at 2\.\d kHz is gone\./)
+  await saved(page)
+  await page.goto(page.url().replace(/\/[a-z-]+$/, '/record'))
+  await expect(page.getByTestId('heard')).toContainText('is gone.')
+})

@@ -1,0 +1,15 @@
+/** What a page may do here: a browser gives some things only to this machine's own address or behind a certificate. */
+export interface Ability {
+  can: () => boolean
+  /** In one sentence, why not, and what serves instead. */
+  without: string
+}
+
+/** The one table of what this page can do, asked where it is needed and never before. */
+export const pageCan = {
+  microphone: {
+    can: () => typeof navigator !== 'undefined' && navigator.mediaDevices?.getUserMedia !== undefined,
+    without:
+      'A browser gives the microphone only to this machine’s own address or behind a certificate: record with the phone’s own recorder, and choose the file.',
+  },
+} satisfies Record<string, Ability>

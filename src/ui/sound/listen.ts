@@ -1,0 +1,79 @@
+import type { SoundAnalysis } from '@/core/sound/analyse'
+
+const RECORD_MS = 6000
+
+/**
+ * What is heard in a file: decoded by the browser, analysed in a worker.
+ *
+ * @throws Error with a sentence where the file is no sound, or too short or silent
+ */
+export async function heardIn(file: Blob, signal: AbortSignal): Promise<SoundAnalysis> {
+  const { samples, rate } = await decoded(file)
+  signal.throwIfAborted()
+  const found = await analysed(samples, rate, signal)
+  if (!found)
+    throw new Error('This recording is silent or shorter than a fifth of a second. Record a few seconds.')
+  return found
+}
+
+async function decoded(file: Blob): Promise<{ samples: Float32Array; rate: number }> {
+  const audio = new AudioContext()
+  try {
+    const buffer = await audio.decodeAudioData(await file.arrayBuffer())
+    const samples = new Float32Array(buffer.length)
+    for (let channel = 0; channel < buffer.numberOfChannels; channel++) {
+      const own = buffer.getChannelData(channel)
+      for (let i = 0; i < samples.length; i++)
+        samples[i] = (samples[i] ?? 0) + (own[i] ?? 0) / buffer.numberOfChannels
+    }
+    return { samples, rate: buffer.sampleRate }
+  } catch {
+    throw new Error(
+      'This file is no recording that the browser can read. Choose a WAV, M4A, MP3 or OGG file.',
+    )
+  } finally {
+    void audio.close()
+  }
+}
+
+function analysed(samples: Float32Array, rate: number, signal: AbortSignal): Promise<SoundAnalysis | null> {
+  const worker = new Worker(new URL('../../workers/sound.worker.ts', import.meta.url), { type: 'module' })
+  return new Promise<SoundAnalysis | null>((resolve, reject) => {
+    signal.addEventListener('abort', () => reject(signal.reason))
+    worker.onmessage = ({ data }: MessageEvent<SoundAnalysis | null>) => resolve(data)
+    worker.onerror = () => reject(new Error('The recording could not be listened to. Try again.'))
+    worker.postMessage({ samples, rate }, [samples.buffer])
+  }).finally(() => worker.terminate())
+}
+
+/**
+ * Six seconds from the microphone, without the browser's own smoothing of voices.
+ *
+ * @throws Error with a sentence where the microphone is not given
+ */
+export async function recorded(signal: AbortSignal): Promise<Blob> {
+  const stream = await navigator.mediaDevices
+    .getUserMedia({ audio: { echoCancellation: false, noiseSuppression: false, autoGainControl: false } })
+    .catch(() => {
+      throw new Error('The microphone was not given to this page. Allow it in the browser, or choose a file.')
+    })
+  try {
+    const recorder = new MediaRecorder(stream)
+    const pieces: Blob[] = []
+    recorder.ondataavailable = ({ data }) => pieces.push(data)
+    const over = new Promise<void>((resolve) => {
+      recorder.onstop = () => resolve()
+    })
+    recorder.start()
+    const end = setTimeout(() => recorder.stop(), RECORD_MS)
+    signal.addEventListener('abort', () => {
+      clearTimeout(end)
+      if (recorder.state !== 'inactive') recorder.stop()
+    })
+    await over
+    signal.throwIfAborted()
+    return new Blob(pieces, { type: recorder.mimeType })
+  } finally {
+    for (const track of stream.getTracks()) track.stop()
+  }
+}
