@@ -399,6 +399,13 @@ const sounds: Migration = {
   },
 }
 
+/** What is drawn on the photos of lines. */
+const photoMarks: Migration = {
+  async up(db: Db) {
+    for (const statement of add('line_photo', text('marks'))) await sql.raw(statement).execute(db)
+  },
+}
+
 /** A migration as a whole or not at all: a step that fails leaves the file as it was. */
 const whole = (migration: Migration): Migration => ({
   async up(db: Db) {
@@ -428,6 +435,7 @@ const migrations: Record<string, Migration> = {
   '0011-known-acts': whole(knownActs),
   '0012-sequence-runs': whole(sequenceRuns),
   '0013-sounds': whole(sounds),
+  '0014-photo-marks': whole(photoMarks),
 }
 
 /**

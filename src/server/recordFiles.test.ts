@@ -24,7 +24,7 @@ const record: JobRecord = {
     { title: 'Verdict', items: [], failed: true },
     {
       title: 'Photos',
-      items: [{ kind: 'photos', photos: [{ hash: 'ab'.repeat(32), caption: 'wheel', at: '' }] }],
+      items: [{ kind: 'photos', photos: [{ hash: 'ab'.repeat(32), caption: 'wheel', at: '', marks: '' }] }],
     },
   ],
   closing: 'It does not say that anything is safe.',

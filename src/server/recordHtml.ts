@@ -1,3 +1,5 @@
+import sharp from 'sharp'
+import { marksOf, marksSvg } from '@/core/marks'
 import type { JobRecord, RecordItem, RecordSection } from '@/core/record/types'
 import { clockIn } from '@/core/units/clock'
 import { readPhoto } from './photos'
@@ -26,7 +28,7 @@ const STYLE = `body{max-width:46rem;margin:2rem auto;padding:0 1rem;font:16px/1.
 header{border-bottom:2px solid}h1{margin:0}h2{border-bottom:1px solid #bac4bd;font-size:1.15rem;margin:1.6rem 0 .4rem}
 table{width:100%;border-collapse:collapse}td{border-bottom:1px solid #bac4bd;padding:.2rem 0;vertical-align:top}td+td{padding-left:1rem}
 .pairs td+td{text-align:right}.times td:first-child{white-space:nowrap;color:#4a5751}.quiet{color:#4a5751;font-size:.9rem}
-figure{margin:0 0 1rem}img{max-width:100%;height:auto}@media(min-width:40rem){.photos{columns:2}}figure{break-inside:avoid}`
+.photo{position:relative}.photo svg{position:absolute;inset:0;width:100%;height:100%}figure{margin:0 0 1rem}img{display:block;width:100%;height:auto}@media(min-width:40rem){.photos{columns:2}}figure{break-inside:avoid}`
 
 /** Text of the person's never becomes markup. */
 const escaped = (text: string): string => text.replace(/[&<>"']/g, (sign) => `&#${sign.charCodeAt(0)};`)
@@ -65,8 +67,19 @@ async function itemOf(item: RecordItem, zone: string): Promise<string> {
 const rows = (kind: string, pairs: [string, string][]): string =>
   `<table class="${kind}">${pairs.map(([one, two]) => `<tr><td>${escaped(one)}</td><td>${escaped(two)}</td></tr>`).join('')}</table>`
 
-async function photoOf({ hash, caption }: { hash: string; caption: string }): Promise<string> {
+async function photoOf({
+  hash,
+  caption,
+  marks,
+}: {
+  hash: string
+  caption: string
+  marks: string
+}): Promise<string> {
   const stored = await readPhoto(hash).catch(() => null)
   if (!stored) return `<p>${escaped(caption)}: the picture is missing from the data folder.</p>`
-  return `<figure><img alt="${escaped(caption)}" src="data:image/webp;base64,${stored.toString('base64')}"><figcaption>${escaped(caption)}</figcaption></figure>`
+  const { width = 1, height = 1 } = await sharp(stored).metadata()
+  const drawn = marksOf(marks)
+  const overlay = drawn.length > 0 ? marksSvg(drawn, width, height) : ''
+  return `<figure><div class="photo"><img alt="${escaped(caption)}" src="data:image/webp;base64,${stored.toString('base64')}">${overlay}</div><figcaption>${escaped(caption)}</figcaption></figure>`
 }

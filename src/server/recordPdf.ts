@@ -2,8 +2,9 @@ import { createRequire } from 'node:module'
 import { dirname, join } from 'node:path'
 import pdfmake from 'pdfmake'
 import type { Column, Content, TDocumentDefinitions } from 'pdfmake/interfaces'
-import sharp from 'sharp'
-import type { JobRecord, RecordItem, RecordSection } from '@/core/record/types'
+import sharp, { type Sharp } from 'sharp'
+import { marksOf, marksSvg } from '@/core/marks'
+import type { JobRecord, PaperDocument, RecordItem, RecordSection } from '@/core/record/types'
 import { clockIn } from '@/core/units/clock'
 import { readPhoto } from './photos'
 
@@ -16,29 +17,52 @@ const PHOTO_WIDTH = (WIDTH - 16) / 2
 /** Twice what is printed: sharp enough at arm's length. */
 const PHOTO_PIXELS = 700
 
+/** A record as a PDF, photos and page numbers included. */
+export function recordPdf(record: JobRecord, zone: string): Promise<Buffer> {
+  const { day, clock } = clockIn(zone)
+  const at = (iso: string) => `${day(iso)} ${clock(iso)}`
+  const state = record.closedAt ? `, closed ${at(record.closedAt)}` : ', still open'
+  return paperPdf(
+    {
+      over: `${record.household} · record of a repair`,
+      title: record.title,
+      lines: [
+        record.symptom,
+        `Opened ${at(record.openedAt)}${state}.${record.result ? ` ${record.result}.` : ''}`,
+      ],
+      sections: record.sections,
+      closing: record.closing,
+    },
+    zone,
+  )
+}
+
 /**
- * A record as a PDF, photos and page numbers included.
+ * A document as a PDF on A4.
  *
  * @param zone the IANA time zone that times are written by
  */
-export async function recordPdf(record: JobRecord, zone: string): Promise<Buffer> {
-  const sections = await Promise.all(record.sections.map((section) => sectionOf(section, zone)))
+export async function paperPdf(paper: PaperDocument, zone: string): Promise<Buffer> {
+  const sections = await Promise.all(paper.sections.map((section) => sectionOf(section, zone)))
   const definition: TDocumentDefinitions = {
-    info: { title: `${plain(record.title)}: record of a repair` },
+    info: { title: plain(`${paper.title} (${paper.over})`) },
     pageSize: 'A4',
     pageMargins: [48, 48, 48, 56],
     defaultStyle: { font: 'Atkinson', fontSize: 10, color: INK, lineHeight: 1.15 },
     footer: (page, pages) => ({
       margin: [48, 16, 48, 0],
       columns: [
-        { text: plain(record.title), color: SOFT, fontSize: 8 },
-        { text: `page ${page} of ${pages}`, alignment: 'right', color: SOFT, fontSize: 8 },
+        { text: plain(paper.title), color: SOFT, fontSize: 8 },
+        { text: `page ${page} of ${pages}`, alignment: 'right', color: SOFT, fontSize: 8, width: 80 },
       ],
     }),
     content: [
-      ...heading(record, zone),
+      { text: plain(paper.over), color: SOFT },
+      { text: plain(paper.title), fontSize: 20, bold: true, margin: [0, 2, 0, 2] },
+      ...paper.lines.map((text): Content => ({ text: plain(text), margin: [0, 0, 0, 3] })),
+      { canvas: [{ type: 'line', x1: 0, y1: 3, x2: WIDTH, y2: 3, lineWidth: 1.5, lineColor: INK }] },
       ...sections.flat(),
-      { text: record.closing, color: SOFT, margin: [0, 16, 0, 0] },
+      { text: plain(paper.closing), color: SOFT, margin: [0, 16, 0, 0] },
     ],
   }
   setUp()
@@ -69,22 +93,6 @@ function setUp(): void {
 /** The face has a Greek mu and no arrows. */
 const plain = (text: string): string =>
   text.replaceAll('\u00b5', '\u03bc').replaceAll('→', '–').replaceAll('⌀', 'Ø')
-
-function heading(record: JobRecord, zone: string): Content[] {
-  const { day, clock } = clockIn(zone)
-  const at = (iso: string) => `${day(iso)} ${clock(iso)}`
-  const state = record.closedAt ? `, closed ${at(record.closedAt)}` : ', still open'
-  return [
-    { text: plain(`${record.household} · record of a repair`), color: SOFT },
-    { text: plain(record.title), fontSize: 20, bold: true, margin: [0, 2, 0, 2] },
-    { text: plain(record.symptom) },
-    {
-      text: `Opened ${at(record.openedAt)}${state}.${record.result ? ` ${record.result}.` : ''}`,
-      margin: [0, 4, 0, 6],
-    },
-    { canvas: [{ type: 'line', x1: 0, y1: 0, x2: WIDTH, y2: 0, lineWidth: 1.5, lineColor: INK }] },
-  ]
-}
 
 async function sectionOf({ title, items, failed }: RecordSection, zone: string): Promise<Content[]> {
   const body = failed
@@ -149,15 +157,19 @@ const ruled = (widths: (string | number)[], body: Content[][]): Content => ({
 })
 
 /** A photo whose file is gone says so in its place. */
-async function photoOf({ hash, caption }: { hash: string; caption: string }): Promise<Column> {
+async function photoOf({
+  hash,
+  caption,
+  marks,
+}: {
+  hash: string
+  caption: string
+  marks: string
+}): Promise<Column> {
   const stored = await readPhoto(hash).catch(() => null)
   if (!stored)
     return { width: PHOTO_WIDTH, text: `${plain(caption)}: the picture is missing from the data folder.` }
-  const jpeg = await sharp(stored)
-    .resize({ width: PHOTO_PIXELS, withoutEnlargement: true })
-    .flatten()
-    .jpeg({ quality: 78 })
-    .toBuffer()
+  const jpeg = await (await marked(stored, marks)).flatten().jpeg({ quality: 78 }).toBuffer()
   return {
     width: PHOTO_WIDTH,
     stack: [
@@ -166,6 +178,16 @@ async function photoOf({ hash, caption }: { hash: string; caption: string }): Pr
     ],
     unbreakable: true,
   }
+}
+
+/** The photo at its printed size, with what was drawn on it. */
+async function marked(stored: Buffer, marks: string): Promise<Sharp> {
+  const { data, info } = await sharp(stored)
+    .resize({ width: PHOTO_PIXELS, withoutEnlargement: true })
+    .toBuffer({ resolveWithObject: true })
+  const list = marksOf(marks)
+  if (list.length === 0) return sharp(data)
+  return sharp(data).composite([{ input: Buffer.from(marksSvg(list, info.width, info.height)) }])
 }
 
 /** Two beside each other. */

@@ -1,4 +1,5 @@
 import Papa from 'papaparse'
+import { shopPaper } from '@/core/fit/shopPaper'
 import { titleAndPlace } from '@/core/job/title'
 import { recordOf } from '@/core/record/ofJob'
 import { calendarOf, dueEvents } from '@/core/takeaway/calendar'
@@ -6,7 +7,7 @@ import { READING_COLUMNS, readingRows } from '@/core/takeaway/readings'
 import { fileAnswer } from './http'
 import { readJob } from './jobs'
 import { recordHtml } from './recordHtml'
-import { recordPdf } from './recordPdf'
+import { paperPdf, recordPdf } from './recordPdf'
 
 /** What a spreadsheet would take for a formula is written as text; a negative reading is a number. */
 const FORMULA = /^[=+@\t\r]|^-(?![\d.,])/
@@ -25,6 +26,19 @@ export const recordPdfFile = (jobId: string, zone: string) =>
     return {
       name: titleAndPlace(snapshot.machine),
       otherwise: 'job',
+      ending: 'pdf',
+      type: 'application/pdf',
+      body,
+    }
+  })
+
+export const shopPdfFile = (jobId: string, zone: string) =>
+  fileAnswer(async () => {
+    const { snapshot } = await readJob(jobId)
+    const body = Uint8Array.from(await paperPdf(shopPaper(snapshot), zone))
+    return {
+      name: `For the counter ${titleAndPlace(snapshot.machine)}`,
+      otherwise: 'card',
       ending: 'pdf',
       type: 'application/pdf',
       body,

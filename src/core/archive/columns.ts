@@ -215,7 +215,7 @@ export const archiveColumns: { [Table in keyof JobTables]: { [Name in keyof JobT
     spec: text,
     position: number,
   },
-  photos: { ...ofJob, ...at, lineId: text, hash: text, caption: text, way: words('in', 'back') },
+  photos: { ...ofJob, ...at, lineId: text, hash: text, caption: text, way: words('in', 'back'), marks: text },
   sounds: { ...ofJob, ...at, way: words('before', 'after'), name: text, analysis: text },
   runs: { ...ofJob, startedAt: text, endedAt: orNull(text), seen: text },
   log: {

@@ -125,6 +125,7 @@ const classes: Record<Act['kind'], new () => object> = {
     way: OneOf(['in', 'back']),
   }),
   'photo.caption': dto({ id, caption: Text({ max: 500 }) }),
+  'photo.mark': dto({ id, marks: Text({ max: 2000 }) }),
   'photo.remove': dto({ id }),
   'run.start': dto({ id }),
   'run.mark': dto({ id, event: Text({ max: 40 }), on: Flag() }),

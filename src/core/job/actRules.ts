@@ -102,6 +102,7 @@ const actRules: { [Kind in Act['kind']]: ActRow<Kind> } = {
   'candidate.add': rule('plain', 'any-stop'),
   'photo.add': rule('plain', 'any-stop'),
   'photo.caption': writes(rule('plain', 'any-stop'), 'id'),
+  'photo.mark': rule('plain', 'any-stop'),
   'photo.remove': rule('plain', 'any-stop'),
   'run.start': rule('plain'),
   'run.mark': rule('plain', 'any-stop'),

@@ -104,6 +104,7 @@ export type Act =
     }
   | { kind: 'photo.add'; id: string; lineId: string; hash: string; caption: string; way: 'in' | 'back' }
   | { kind: 'photo.caption'; id: string; caption: string }
+  | { kind: 'photo.mark'; id: string; marks: string }
   | { kind: 'photo.remove'; id: string }
   | { kind: 'run.start'; id: string }
   | { kind: 'run.mark'; id: string; event: string; on: boolean }

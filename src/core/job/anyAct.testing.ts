@@ -224,6 +224,7 @@ export function actOf(job: JobSnapshot, draw: Draw): Act {
       analysis: on ? HUM : '{}',
     },
     { kind: 'sound.remove', id: rowId(job.sounds) },
+    { kind: 'photo.mark', id: rowId(job.photos), marks: on ? '[["arrow",0.1,0.2,0.3,0.4,"C"]]' : draw.typed },
     { kind: 'run.start', id: fresh },
     { kind: 'run.mark', id: rowId(job.runs), event: from(['inducer', 'blower', 'toString', ''], pick), on },
     { kind: 'run.end', id: rowId(job.runs) },

@@ -1,3 +1,4 @@
+import { marksOf, marksText } from '../marks'
 import type { Act } from './actTypes'
 import { type Draft, planned, put } from './put'
 import { refusal } from './refusals'
@@ -19,6 +20,7 @@ export function planPhotos(snapshot: JobSnapshot, act: Act, at: string): Draft |
           hash: act.hash,
           caption: act.caption,
           way: act.way,
+          marks: '',
           at,
         }),
       ])
@@ -28,6 +30,11 @@ export function planPhotos(snapshot: JobSnapshot, act: Act, at: string): Draft |
       return planned(`Photo: ${act.caption}`, [
         put(snapshot, 'photos', row.id, { ...row, caption: act.caption }),
       ])
+    }
+    case 'photo.mark': {
+      const row = must(snapshot, 'photos', act.id)
+      const marks = marksText(marksOf(act.marks))
+      return planned('Photo marked', [put(snapshot, 'photos', row.id, { ...row, marks })])
     }
     case 'photo.remove': {
       const row = must(snapshot, 'photos', act.id)

@@ -342,6 +342,8 @@ export interface LinePhotoRow extends OfJob {
   caption: string
   /** Taken on the way in or on the way back. */
   way: 'in' | 'back'
+  /** JSON of what was drawn on it; empty where nothing was. */
+  marks: string
   at: string
 }
 

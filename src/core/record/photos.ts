@@ -10,10 +10,13 @@ export function photosSection({ machine, photos, ledger }: JobSnapshot): RecordI
       one.at.localeCompare(two.at),
   )
   const all = [
-    ...(machine.platePictureHash ? [{ hash: machine.platePictureHash, caption: 'The plate', at: '' }] : []),
-    ...sorted.map(({ hash, caption, at, way, lineId }) => ({
+    ...(machine.platePictureHash
+      ? [{ hash: machine.platePictureHash, caption: 'The plate', at: '', marks: '' }]
+      : []),
+    ...sorted.map(({ hash, caption, at, way, lineId, marks }) => ({
       hash,
       at,
+      marks,
       caption: [place.get(lineId)?.part ?? 'as found', way === 'back' ? 'on the way back' : '', caption]
         .filter(Boolean)
         .join(', '),

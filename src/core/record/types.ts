@@ -5,13 +5,24 @@ export type RecordItem =
   | { kind: 'list'; items: string[]; numbered: boolean }
   /** Each with an ISO time in UTC. */
   | { kind: 'times'; rows: { at: string; text: string }[] }
-  | { kind: 'photos'; photos: { hash: string; caption: string; at: string }[] }
+  | { kind: 'photos'; photos: { hash: string; caption: string; at: string; marks: string }[] }
 
 export interface RecordSection {
   title: string
   /** Empty where the part cannot be worked out from what is stored. */
   items: RecordItem[]
   failed?: true
+}
+
+/** What a PDF is made of: a heading and sections. */
+export interface PaperDocument {
+  /** Small, over the title. */
+  over: string
+  title: string
+  /** Under the title. */
+  lines: string[]
+  sections: RecordSection[]
+  closing: string
 }
 
 /** Everything that was done in a job, for somebody who takes over, a landlord or an insurer. */

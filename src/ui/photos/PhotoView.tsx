@@ -5,6 +5,8 @@ import { useState } from 'react'
 import type { LinePhotoRow } from '@/core/job'
 import { useJob } from '../job/JobProvider'
 import { TextField } from '../kit/TextField'
+import { MarkEditor } from './MarkEditor'
+import { MarkedPhoto } from './MarkedPhoto'
 
 interface PhotoViewProps {
   photo: LinePhotoRow
@@ -18,6 +20,7 @@ interface PhotoViewProps {
 export function PhotoView({ photo, about, beside, onClose }: PhotoViewProps) {
   const { snapshot, act, day, clock } = useJob()
   const [share, setShare] = useState(50)
+  const [marking, setMarking] = useState(false)
   const now = snapshot.photos.find(({ id }) => id === photo.id)
   const other = beside.find((each) => each.id !== photo.id && each.way !== photo.way)
   if (!now) return null
@@ -31,27 +34,31 @@ export function PhotoView({ photo, about, beside, onClose }: PhotoViewProps) {
           className="fixed inset-2 z-50 flex flex-col gap-2 overflow-y-auto border border-ink bg-surface p-3 mid:inset-8"
         >
           <div className="flex items-center justify-between gap-3">
-            <Dialog.Title className="font-bold">{`${about}, ${day(now.at)} ${clock(now.at)}`}</Dialog.Title>
+            <Dialog.Title className="font-bold first-letter:uppercase">{`${about}, ${day(now.at)} ${clock(now.at)}`}</Dialog.Title>
             <Dialog.Close className="btn">Close</Dialog.Close>
           </div>
-          <div className="relative min-h-0 flex-1">
-            {/* biome-ignore lint/performance/noImgElement: served from the data folder, already small */}
-            <img
-              src={`/api/photos/${(after ?? photo).hash}`}
-              alt={now.caption || about}
-              className="h-full w-full object-contain"
-            />
-            {before && after ? (
-              // biome-ignore lint/performance/noImgElement: as above
-              <img
-                src={`/api/photos/${before.hash}`}
-                alt="The same place before"
-                className="absolute inset-0 h-full w-full object-contain"
-                style={{ clipPath: `inset(0 ${100 - share}% 0 0)` }}
+          {marking ? (
+            <MarkEditor photo={now} />
+          ) : (
+            <div className="relative min-h-0 flex-1">
+              <MarkedPhoto
+                hash={(after ?? photo).hash}
+                marks={(after ?? now).id === now.id ? now.marks : (after?.marks ?? '')}
+                alt={now.caption || about}
+                className="h-full w-full"
               />
-            ) : null}
-          </div>
-          {before && after ? (
+              {before && after ? (
+                // biome-ignore lint/performance/noImgElement: as above
+                <img
+                  src={`/api/photos/${before.hash}`}
+                  alt="The same place before"
+                  className="absolute inset-0 h-full w-full object-contain"
+                  style={{ clipPath: `inset(0 ${100 - share}% 0 0)` }}
+                />
+              ) : null}
+            </div>
+          )}
+          {before && after && !marking ? (
             <label className="flex items-center gap-3 text-sm">
               before
               <input
@@ -73,6 +80,9 @@ export function PhotoView({ photo, about, beside, onClose }: PhotoViewProps) {
               value={now.caption}
               onType={(caption) => act({ kind: 'photo.caption', id: photo.id, caption })}
             />
+            <button type="button" className="btn" aria-pressed={marking} onClick={() => setMarking(!marking)}>
+              {marking ? 'The marks are done' : 'Mark it'}
+            </button>
             <button
               type="button"
               className="btn btn-plain btn-stop"
@@ -81,7 +91,7 @@ export function PhotoView({ photo, about, beside, onClose }: PhotoViewProps) {
                 onClose()
               }}
             >
-              Take it away
+              Take the photo away
             </button>
           </div>
         </Dialog.Content>

@@ -3,6 +3,7 @@ import type { JobSnapshot } from '@/core/job'
 import { recordOf } from '@/core/record/ofJob'
 import type { RecordItem, RecordSection } from '@/core/record/types'
 import { dueEvents } from '@/core/takeaway/calendar'
+import { MarkedPhoto } from '../photos/MarkedPhoto'
 import { LocalTime } from './LocalTime'
 import { Paper } from './Paper'
 
@@ -129,10 +130,9 @@ function Item({ item, zone }: { item: RecordItem; zone: string }): ReactNode {
     case 'photos':
       return (
         <div className="grid gap-4 mid:grid-cols-2 print:grid-cols-2">
-          {item.photos.map(({ hash, caption }, index) => (
+          {item.photos.map(({ hash, caption, marks }, index) => (
             <figure key={`${index}-${hash}`} className="avoid-break">
-              {/** biome-ignore lint/performance/noImgElement: the picture optimiser is closed. */}
-              <img src={`/api/photos/${hash}`} alt={caption} className="max-h-80 w-full object-contain" />
+              <MarkedPhoto hash={hash} marks={marks} alt={caption} className="max-h-80" />
               <figcaption className="caption">{caption}</figcaption>
             </figure>
           ))}

@@ -1,6 +1,7 @@
 import type { ReactNode } from 'react'
 import { type ShopCard as Card, type CardRow, shopCardOf } from '@/core/fit/shopCard'
-import { fieldText, type JobSnapshot } from '@/core/job'
+import { wantedParts } from '@/core/fit/shopPaper'
+import type { JobSnapshot } from '@/core/job'
 import { oldMotor } from '@/core/job/oldPart'
 import { machineTitle } from '@/core/job/title'
 import { letters, MotorDrawing } from '../pieces/MotorDrawing'
@@ -9,13 +10,16 @@ import { Paper } from './Paper'
 /** One page for the counter, for each part that is looked for. */
 export function ShopCard({ snapshot }: { snapshot: JobSnapshot }) {
   const { machine, job } = snapshot
-  const action = snapshot.decisions[0]?.action
-  const wants = (part: 'motor' | 'capacitor') =>
-    fieldText(snapshot, 'choice', part) !== '' ||
-    (part === 'capacitor' ? action === 'replace-capacitor' : action !== 'replace-capacitor')
   return (
-    <Paper back={`/jobs/${job.id}/match`}>
-      {(['motor', 'capacitor'] as const).filter(wants).map((part) => (
+    <Paper
+      back={`/jobs/${job.id}/match`}
+      files={
+        <a className="btn" href={`/api/jobs/${job.id}/shop-pdf`} download>
+          As a PDF
+        </a>
+      }
+    >
+      {wantedParts(snapshot).map((part) => (
         <article key={part} className="break-after-page pb-8 last:break-after-auto">
           <header className="border-ink border-b-2 pb-2">
             <p className="caption">{`For the counter · ${machineTitle(machine)}`}</p>

@@ -1,0 +1,57 @@
+import { fieldText } from '../job/fields'
+import type { JobSnapshot } from '../job/rows'
+import { machineTitle } from '../job/title'
+import type { PaperDocument, RecordItem, RecordSection } from '../record/types'
+import { type CardRow, shopCardOf } from './shopCard'
+
+/** The parts that are looked for: those chosen, and what was decided to replace. */
+export function wantedParts(snapshot: JobSnapshot): ('motor' | 'capacitor')[] {
+  const action = snapshot.decisions[0]?.action
+  return (['motor', 'capacitor'] as const).filter(
+    (part) =>
+      fieldText(snapshot, 'choice', part) !== '' ||
+      (action === 'replace-capacitor') === (part === 'capacitor'),
+  )
+}
+
+/** The page for the counter as a document, a part after the other. */
+export function shopPaper(snapshot: JobSnapshot): PaperDocument {
+  const parts = wantedParts(snapshot)
+  const cards = parts.map((part) => shopCardOf(snapshot, part))
+  const { machine } = snapshot
+  return {
+    over: `For the counter · ${machineTitle(machine)}`,
+    title: cards.map(({ wanted }) => wanted).join('; '),
+    lines: [],
+    sections: cards.flatMap((card, index): RecordSection[] => {
+      const of = parts.length > 1 ? ` (${parts[index]})` : ''
+      return [
+        section(`From the old one${of}`, pairs([...card.plate, ...card.sizes])),
+        section(`Must match${of}`, list(card.must)),
+        section(`May differ${of}`, list(card.may)),
+        section(`To buy besides${of}`, list(card.besides)),
+        section(`Not measured yet${of}`, list(card.notKnown.map((each) => `${each}: measure it, or ask`))),
+        section(
+          `Its plate${of}`,
+          parts[index] === 'motor' && machine.platePictureHash
+            ? [
+                {
+                  kind: 'photos',
+                  photos: [{ hash: machine.platePictureHash, caption: '', at: '', marks: '' }],
+                },
+              ]
+            : [],
+        ),
+      ].filter(({ items }) => items.length > 0)
+    }),
+    closing: 'The part’s own plate decides, not this page.',
+  }
+}
+
+const section = (title: string, items: RecordItem[]): RecordSection => ({ title, items })
+
+const list = (items: string[]): RecordItem[] =>
+  items.length > 0 ? [{ kind: 'list', numbered: false, items }] : []
+
+const pairs = (rows: CardRow[]): RecordItem[] =>
+  rows.length > 0 ? [{ kind: 'pairs', rows: rows.map(({ label, value }) => [label, value]) }] : []
