@@ -112,7 +112,7 @@ test('a bathroom fan that hums, from plain words to a printed record', async ({ 
     chosen!,
     'Springs first, then the plug.',
     'It runs',
-    'black common',
+    'black (common)',
   ])
     await expect(page.locator('main')).toContainText(text)
 })

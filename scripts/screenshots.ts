@@ -54,7 +54,11 @@ const views: View[] = [
         .evaluate((heading) => heading.scrollIntoView()),
   },
   { file: '7-wire-and-refit', job: ['Cooling unit', 'refit'] },
-  { file: '8-prove', job: ['Cooling unit', 'prove'] },
+  {
+    file: '8-prove',
+    job: ['Pellet stove', 'prove'],
+    before: async (page) => page.locator('#watch').evaluate((part) => part.scrollIntoView()),
+  },
   { file: 'stop', job: ['Greenhouse', 'notice'] },
   { file: 'record', job: ['Bathroom fan', 'record'] },
   { file: 'household', path: '/household' },

@@ -20,6 +20,7 @@ import {
   strike,
   tick,
   toFrame,
+  watched,
 } from './script'
 
 /**
@@ -338,6 +339,7 @@ export const jobs: DemoJob[] = [
       ['danger-signs', 'none'],
     ],
     steps: [
+      ...watched('stove-watch', 240, { exhaust: 4, pellets: 95, flame: 820 }, 900),
       step(190, isolate),
       step(110, all(prove())),
       step(

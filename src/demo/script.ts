@@ -148,6 +148,20 @@ export const back =
       .steps.slice(0, most)
       .map((line): Act => ({ kind: 'ledger.back', id: line.from, on: true }))
 
+/** A start that was watched: events by the seconds after the call. */
+export const watched = (
+  id: string,
+  minutesAgo: number,
+  seen: Record<string, number>,
+  endedAfter: number,
+): DemoStep[] => [
+  step(minutesAgo, () => [{ kind: 'run.start', id }]),
+  ...Object.entries(seen).map(([event, seconds]) =>
+    step(minutesAgo - seconds / 60, () => [{ kind: 'run.mark', id, event, on: true }]),
+  ),
+  step(minutesAgo - endedAfter / 60, () => [{ kind: 'run.end', id }]),
+]
+
 export const sound =
   (way: 'before' | 'after') =>
   ({ id }: Scene): Act[] => [{ kind: 'sound.add', id: id(), way, ...madeUpSound(way) }]

@@ -69,6 +69,9 @@ export async function paperPdf(paper: PaperDocument, zone: string): Promise<Buff
   return pdfmake.createPdf(definition).getBuffer()
 }
 
+/** A value of so many letters stands on one line, and its name is broken instead. */
+const SHORT = 32
+
 let ready = false
 
 /** Fonts from the package beside it, and nothing from anywhere else. */
@@ -122,7 +125,7 @@ async function itemOf(item: RecordItem, zone: string): Promise<Content[]> {
           ['*', 'auto'],
           item.rows.map(([name, value]) => [
             { text: plain(name) },
-            { text: plain(value), alignment: 'right' },
+            { text: plain(value), alignment: 'right', noWrap: value.length <= SHORT },
           ]),
         ),
       ]

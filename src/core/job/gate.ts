@@ -3,7 +3,6 @@ import type { ObservationId } from '../knowledge/vocabulary'
 import type { BenchPart } from '../refit/types'
 import { isOut, onBench } from './bench'
 import { energyOf } from './energy'
-import { refusal } from './refusals'
 import type { JobSnapshot, LedgerRow } from './rows'
 import { activeStops } from './stops'
 
@@ -47,18 +46,6 @@ export function gateProblem(snapshot: JobSnapshot, now: number, reach: Reach): s
     return may ? null : first
   }
   return energy.handsIn ? null : first
-}
-
-/**
- * Hands go in only while proved dead, discharged and waited.
- * @throws CoreError `not-proven` with what is missing first
- */
-export function requireReach(snapshot: JobSnapshot, now: number, reach: Reach, what: string): void {
-  const problem = gateProblem(snapshot, now, reach)
-  if (problem === null) return
-  throw reach.kind === 'bench'
-    ? refusal('not-proven/bench', what, problem)
-    : refusal('not-proven/machine', what, problem.replace(/\.$/, ''))
 }
 
 /** Where a test that needs hands is made: at the part it reads, or inside the machine. */

@@ -14,7 +14,8 @@ const CHANNEL = 'rest-cog/live'
 const SILENT_MS = 12_000
 const ASK_EVERY_MS = 4000
 
-type News = { job: string; rev: number } | 'beat'
+/** `opened`: the stream stands now, and what was announced before it did was heard by nobody. */
+type News = { job: string; rev: number } | 'beat' | 'opened'
 
 /**
  * Tells a window of what other windows and devices wrote. One tab of the browser holds the stream and passes it on to the
@@ -28,6 +29,7 @@ export class LiveLink {
   private timer: ReturnType<typeof setInterval> | null = null
   private heardAt = Date.now()
   private asking = false
+  private again = false
   private closed = false
 
   constructor(
@@ -74,6 +76,7 @@ export class LiveLink {
       this.channel?.postMessage(news)
       this.hear(news)
     }
+    source.addEventListener('open', () => pass('opened'))
     source.addEventListener('beat', () => pass('beat'))
     source.addEventListener('job', (event) => {
       try {
@@ -90,11 +93,14 @@ export class LiveLink {
   private hear(news: News): void {
     this.heardAt = Date.now()
     this.callbacks.onReach({ confirmedAt: this.heardAt, away: false })
-    if (news !== 'beat' && news.job === this.jobId) this.callbacks.onRev(news.rev)
+    if (news === 'opened') void this.ask()
+    else if (news !== 'beat' && news.job === this.jobId) this.callbacks.onRev(news.rev)
   }
 
   /** Ask the server for the number of this job. */
   async ask(): Promise<void> {
+    // What is being answered may be older than what it is asked for now.
+    if (this.asking) this.again = true
     if (this.asking || this.closed) return
     this.asking = true
     try {
@@ -109,5 +115,8 @@ export class LiveLink {
     } finally {
       this.asking = false
     }
+    if (!this.again) return
+    this.again = false
+    await this.ask()
   }
 }

@@ -293,6 +293,16 @@ describe('the queue of acts', () => {
     expect([old.size, kept.size]).toEqual([0, 0])
   })
 
+  it('says that it is idle once it has looked, also where there was nothing to take over', async () => {
+    const { queue, states } = queueOf()
+    const looking = queue.recover()
+    expect(queue.idle).toBe(false)
+    await flush()
+    expect(await looking).toBe(false)
+    queue.close()
+    expect([queue.idle, states.at(-1)]).toEqual([true, 'saved'])
+  })
+
   it('leaves to a window that has only just begun what it wrote', async () => {
     const young = { id: 'young', act: type('5'), done: { wall: Date.now() - 50, page: 5, pageId: 'its' } }
     old.set('rest-cog/queue/j/newcomer', JSON.stringify([young]))

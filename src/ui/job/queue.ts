@@ -86,6 +86,8 @@ export class ActQueue {
     } finally {
       this.recovering = false
       if (this.waiting.length > 0 && this.sending.length === 0) void this.send()
+      // Who waited for the queue to be idle hears of it.
+      else if (this.idle) this.callbacks.onState('saved')
     }
   }
 
