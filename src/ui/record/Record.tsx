@@ -96,7 +96,7 @@ function Item({ item, zone }: { item: RecordItem; zone: string }): ReactNode {
           {item.rows.map(([name, value]) => (
             <div key={name} className="flex justify-between gap-4 border-line border-b py-1">
               <dt>{name}</dt>
-              <dd className="num text-right">{value}</dd>
+              <dd className="text-right tabular-nums">{value}</dd>
             </div>
           ))}
         </dl>
