@@ -115,7 +115,11 @@ export function JobProvider({ initial, canUndo, canRedo, serverNow, zone: server
       if (!response.ok) return
       const stored = (await response.json()) as { snapshot: JobSnapshot; canUndo: boolean; canRedo: boolean }
       // What was typed meanwhile is on its way, and the server's answer to it comes later than this one.
-      if (queue.current && !queue.current.idle) return
+      // Then it is asked again: what this answer would have shown is not shown yet.
+      if (queue.current && !queue.current.idle) {
+        stale.current = true
+        return
+      }
       // An answer from before the last act was stored came late: shown, it would take that act off the screen.
       if (stored.snapshot.job.rev < wanted.current) continue
       show(stored.snapshot)

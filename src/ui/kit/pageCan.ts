@@ -12,4 +12,15 @@ export const pageCan = {
     without:
       'A browser gives the microphone only to this machine’s own address or behind a certificate: record with the phone’s own recorder, and choose the file.',
   },
+  notifications: {
+    can: () => typeof Notification !== 'undefined' && globalThis.isSecureContext,
+    without:
+      'A browser gives notifications only to this machine’s own address or behind a certificate: a tone and the title of the tab tell when a wait is over.',
+  },
+  localVoice: {
+    can: () =>
+      typeof speechSynthesis !== 'undefined' &&
+      speechSynthesis.getVoices().some(({ localService }) => localService),
+    without: 'This browser has no voice of its own, and one from elsewhere is not used.',
+  },
 } satisfies Record<string, Ability>

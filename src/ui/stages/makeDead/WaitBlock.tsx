@@ -7,6 +7,8 @@ import { typedValue } from '@/core/units'
 import { useJob } from '../../job/JobProvider'
 import { NumberField } from '../../kit/NumberField'
 import { Section } from '../../kit/Section'
+import { TellMe } from '../../kit/TellMe'
+import { useBell } from '../../kit/useBell'
 import { Question } from './Questions'
 import { Strike } from './Strike'
 
@@ -36,6 +38,7 @@ export function WaitBlock() {
       {waits.map((wait) => (
         <WaitLine key={wait.id} wait={wait} />
       ))}
+      {waits.some(({ startedAt }) => startedAt) ? <TellMe /> : null}
       <div className="-ml-2 flex flex-wrap items-center">
         {missing('cool-down') && !asksCold ? (
           <button type="button" className="btn btn-plain text-sm" onClick={() => add('cool-down')}>
@@ -70,6 +73,7 @@ function WaitLine({ wait }: { wait: WaitRow }) {
     return () => clearInterval(tick)
   }, [running])
   const left = until === null ? wait.minutes * 60 : Math.max(0, Math.ceil((until - now) / 1000))
+  useBell(running, left, wait.label)
   const allOff =
     energy.allPoints > 0 && energy.openPoints === energy.allPoints && snapshot.job.phase === 'work'
   return (

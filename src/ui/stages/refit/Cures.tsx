@@ -6,6 +6,8 @@ import { typedValue } from '@/core/units'
 import { useJob } from '../../job/JobProvider'
 import { NumberField } from '../../kit/NumberField'
 import { Section } from '../../kit/Section'
+import { TellMe } from '../../kit/TellMe'
+import { useBell } from '../../kit/useBell'
 
 /** Cures as timers: the clock starts when the line goes back, and the hours are those that the tube says. */
 export function Cures() {
@@ -17,6 +19,7 @@ export function Cures() {
       {cures.map((cure) => (
         <CureLine key={cure.line.id} cure={cure} />
       ))}
+      <TellMe />
     </Section>
   )
 }
@@ -32,6 +35,7 @@ function CureLine({ cure: { line, hours, until } }: { cure: Cure }) {
     return () => clearInterval(tick)
   }, [running])
   const left = Math.max(0, Math.ceil((until - now) / 1000))
+  useBell(running, left, `${line.renewMaterial} at ${line.part}`)
   const end = new Date(until).toISOString()
   const change = () => {
     const next = typedValue(typed, 'count')

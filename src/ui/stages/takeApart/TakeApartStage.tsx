@@ -21,6 +21,7 @@ import { GateLine } from '../measure/GateLine'
 import { AsFound } from './AsFound'
 import { KitList } from './KitList'
 import { LedgerLine } from './LedgerLine'
+import { OneAct } from './OneAct'
 import { QuickLine } from './QuickLine'
 
 /** Stage 5: the ledger of every act on the way in. */
@@ -59,6 +60,11 @@ export function TakeApartStage() {
             : 'one line an act: it becomes the way back'
         }
       >
+        {lines.length > 0 ? (
+          <div className="mb-2">
+            <OneAct lines={lines} />
+          </div>
+        ) : null}
         {lines.length > 0 ? <Cups /> : null}
         <DndContext id="ledger" sensors={sensors} collisionDetection={closestCenter} onDragEnd={drop}>
           <SortableContext items={lines.map((line) => line.id)} strategy={verticalListSortingStrategy}>

@@ -1,0 +1,31 @@
+import type { LedgerRow } from './rows'
+
+/** An act of the ledger as one says it: what to do, then what belongs to it, each a sentence. */
+export interface SpokenAct {
+  title: string
+  details: string[]
+}
+
+/**
+ * An act of the way in, in words that can be read aloud.
+ *
+ * @param caution what cannot be undone, or is easily broken
+ */
+export function spokenAct(line: LedgerRow, caution = ''): SpokenAct {
+  const { action, part, terminal, count, fastener, cup, mark, movesToNewPart, renewMaterial, cureHours } =
+    line
+  const verb = action.replaceAll('-', ' ')
+  const pieces = count || fastener ? `${count ?? 1} ${fastener || (count === 1 ? 'piece' : 'pieces')}` : ''
+  return {
+    title: `${verb.charAt(0).toUpperCase()}${verb.slice(1)} ${part || 'this'}${terminal ? ` from ${terminal}` : ''}`,
+    details: [
+      pieces && cup ? `${pieces}, into cup ${cup}.` : pieces ? `${pieces}.` : cup ? `Into cup ${cup}.` : '',
+      mark ? `Mark: ${mark}.` : '',
+      movesToNewPart ? 'It moves over to the new part.' : '',
+      renewMaterial
+        ? `On the way back it is renewed with ${renewMaterial}${cureHours === null ? '' : `, which cures ${cureHours} hours`}.`
+        : '',
+      caution,
+    ].filter(Boolean),
+  }
+}
