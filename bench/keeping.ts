@@ -5,6 +5,7 @@ import { mkdtempSync, rmSync } from 'node:fs'
 import { createServer } from 'node:net'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
+import { seeded } from '../src/core/diagnose/simulate.testing'
 import { type Act, newId } from '../src/core/job'
 import { sameTyping } from '../src/core/job/plan'
 import type { KeptActs } from '../src/ui/job/kept'
@@ -292,14 +293,6 @@ function stubBrowser(server: KilledServer): void {
   })
   Object.defineProperty(globalThis, 'localStorage', { value: asKeys, configurable: true })
   globalThis.fetch = (path, init) => server.carry(String(path), init ?? {})
-}
-
-function seeded(seed: number): () => number {
-  let state = seed
-  return () => {
-    state = (state * 1664525 + 1013904223) % 4294967296
-    return state / 4294967296
-  }
 }
 
 async function freePort(): Promise<number> {

@@ -1,7 +1,8 @@
 import sharp from 'sharp'
 import { marksOf, marksSvg } from '@/core/marks'
+import { inMarkup } from '@/core/markup'
+import { FAILED_PART, missingPicture, openedSentence, paperTime } from '@/core/record/sentences'
 import type { JobRecord, RecordItem, RecordSection } from '@/core/record/types'
-import { clockIn } from '@/core/units/clock'
 import { readPhoto } from './photos'
 
 /**
@@ -10,17 +11,14 @@ import { readPhoto } from './photos'
  * @param zone the IANA time zone that times are written by
  */
 export async function recordHtml(record: JobRecord, zone: string): Promise<string> {
-  const { day, clock } = clockIn(zone)
-  const at = (iso: string) => `${day(iso)} ${clock(iso)}`
   const sections = await Promise.all(record.sections.map((section) => sectionOf(section, zone)))
-  const state = record.closedAt ? `, closed ${at(record.closedAt)}` : ', still open'
   return `<!doctype html>
 <html lang="en"><head><meta charset="utf-8"><meta name="viewport" content="width=device-width">
-<title>${escaped(record.title)}: record of a repair</title><style>${STYLE}</style></head><body>
-<header><p class="quiet">${escaped(record.household)} · record of a repair</p><h1>${escaped(record.title)}</h1>
-<p>${escaped(record.symptom)}</p><p>Opened ${at(record.openedAt)}${state}.${record.result ? ` ${escaped(record.result)}.` : ''}</p></header>
+<title>${inMarkup(record.title)}: record of a repair</title><style>${STYLE}</style></head><body>
+<header><p class="quiet">${inMarkup(record.household)} · record of a repair</p><h1>${inMarkup(record.title)}</h1>
+<p>${inMarkup(record.symptom)}</p><p>${inMarkup(openedSentence(record, zone))}</p></header>
 ${sections.join('\n')}
-<p class="quiet">${escaped(record.closing)}</p></body></html>
+<p class="quiet">${inMarkup(record.closing)}</p></body></html>
 `
 }
 
@@ -30,42 +28,35 @@ table{width:100%;border-collapse:collapse}td{border-bottom:1px solid #bac4bd;pad
 .pairs td+td{text-align:right}.times td:first-child{white-space:nowrap;color:#4a5751}.quiet{color:#4a5751;font-size:.9rem}
 .photo{position:relative}.photo svg{position:absolute;inset:0;width:100%;height:100%}figure{margin:0 0 1rem}img{display:block;width:100%;height:auto}@media(min-width:40rem){.photos{columns:2}}figure{break-inside:avoid}`
 
-/** Text of the person's never becomes markup. */
-const escaped = (text: string): string => text.replace(/[&<>"']/g, (sign) => `&#${sign.charCodeAt(0)};`)
-
 async function sectionOf({ title, items, failed }: RecordSection, zone: string): Promise<string> {
-  const body = failed
-    ? ['<p>This part cannot be worked out from what is stored. Nothing of it is lost.</p>']
-    : await Promise.all(items.map((item) => itemOf(item, zone)))
-  return `<section><h2>${escaped(title)}</h2>${body.join('')}</section>`
+  const body = failed ? [`<p>${FAILED_PART}</p>`] : await Promise.all(items.map((item) => itemOf(item, zone)))
+  return `<section><h2>${inMarkup(title)}</h2>${body.join('')}</section>`
 }
 
 async function itemOf(item: RecordItem, zone: string): Promise<string> {
   switch (item.kind) {
     case 'text': {
-      const text = escaped(item.text)
+      const text = inMarkup(item.text)
       return `<p${item.weight === 'quiet' ? ' class="quiet"' : ''}>${item.weight === 'bold' ? `<b>${text}</b>` : text}</p>`
     }
     case 'list': {
       const tag = item.numbered ? 'ol' : 'ul'
-      return `<${tag}>${item.items.map((text) => `<li>${escaped(text)}</li>`).join('')}</${tag}>`
+      return `<${tag}>${item.items.map((text) => `<li>${inMarkup(text)}</li>`).join('')}</${tag}>`
     }
     case 'pairs':
       return rows('pairs', item.rows)
-    case 'times': {
-      const { day, clock } = clockIn(zone)
+    case 'times':
       return rows(
         'times',
-        item.rows.map(({ at, text }) => [`${day(at)} ${/T/.test(at) ? clock(at) : ''}`.trim(), text]),
+        item.rows.map(({ at, text }) => [paperTime(at, zone), text]),
       )
-    }
     case 'photos':
       return `<div class="photos">${(await Promise.all(item.photos.map(photoOf))).join('')}</div>`
   }
 }
 
 const rows = (kind: string, pairs: [string, string][]): string =>
-  `<table class="${kind}">${pairs.map(([one, two]) => `<tr><td>${escaped(one)}</td><td>${escaped(two)}</td></tr>`).join('')}</table>`
+  `<table class="${kind}">${pairs.map(([one, two]) => `<tr><td>${inMarkup(one)}</td><td>${inMarkup(two)}</td></tr>`).join('')}</table>`
 
 async function photoOf({
   hash,
@@ -77,9 +68,9 @@ async function photoOf({
   marks: string
 }): Promise<string> {
   const stored = await readPhoto(hash).catch(() => null)
-  if (!stored) return `<p>${escaped(caption)}: the picture is missing from the data folder.</p>`
+  if (!stored) return `<p>${inMarkup(missingPicture(caption))}</p>`
   const { width = 1, height = 1 } = await sharp(stored).metadata()
   const drawn = marksOf(marks)
   const overlay = drawn.length > 0 ? marksSvg(drawn, width, height) : ''
-  return `<figure><div class="photo"><img alt="${escaped(caption)}" src="data:image/webp;base64,${stored.toString('base64')}">${overlay}</div><figcaption>${escaped(caption)}</figcaption></figure>`
+  return `<figure><div class="photo"><img alt="${inMarkup(caption)}" src="data:image/webp;base64,${stored.toString('base64')}">${overlay}</div><figcaption>${inMarkup(caption)}</figcaption></figure>`
 }

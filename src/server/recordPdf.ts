@@ -4,8 +4,8 @@ import pdfmake from 'pdfmake'
 import type { Column, Content, TDocumentDefinitions } from 'pdfmake/interfaces'
 import sharp, { type Sharp } from 'sharp'
 import { marksOf, marksSvg } from '@/core/marks'
+import { FAILED_PART, missingPicture, openedSentence, paperTime } from '@/core/record/sentences'
 import type { JobRecord, PaperDocument, RecordItem, RecordSection } from '@/core/record/types'
-import { clockIn } from '@/core/units/clock'
 import { readPhoto } from './photos'
 
 const INK = '#16201C'
@@ -19,17 +19,11 @@ const PHOTO_PIXELS = 700
 
 /** A record as a PDF, photos and page numbers included. */
 export function recordPdf(record: JobRecord, zone: string): Promise<Buffer> {
-  const { day, clock } = clockIn(zone)
-  const at = (iso: string) => `${day(iso)} ${clock(iso)}`
-  const state = record.closedAt ? `, closed ${at(record.closedAt)}` : ', still open'
   return paperPdf(
     {
       over: `${record.household} · record of a repair`,
       title: record.title,
-      lines: [
-        record.symptom,
-        `Opened ${at(record.openedAt)}${state}.${record.result ? ` ${record.result}.` : ''}`,
-      ],
+      lines: [record.symptom, openedSentence(record, zone)],
       sections: record.sections,
       closing: record.closing,
     },
@@ -99,7 +93,7 @@ const plain = (text: string): string =>
 
 async function sectionOf({ title, items, failed }: RecordSection, zone: string): Promise<Content[]> {
   const body = failed
-    ? [{ text: 'This part cannot be worked out from what is stored. Nothing of it is lost.' }]
+    ? [{ text: FAILED_PART }]
     : (await Promise.all(items.map((item) => itemOf(item, zone)))).flat()
   return [{ text: title, fontSize: 13, bold: true, margin: [0, 14, 0, 4], headlineLevel: 1 }, ...body]
 }
@@ -129,18 +123,16 @@ async function itemOf(item: RecordItem, zone: string): Promise<Content[]> {
           ]),
         ),
       ]
-    case 'times': {
-      const { day, clock } = clockIn(zone)
+    case 'times':
       return [
         ruled(
           [92, '*'],
           item.rows.map(({ at, text }) => [
-            { text: /T/.test(at) ? `${day(at)} ${clock(at)}` : day(at), color: SOFT },
+            { text: paperTime(at, zone), color: SOFT },
             { text: plain(text) },
           ]),
         ),
       ]
-    }
     case 'photos':
       return photoRows(await Promise.all(item.photos.map((photo) => photoOf(photo))))
   }
@@ -170,8 +162,7 @@ async function photoOf({
   marks: string
 }): Promise<Column> {
   const stored = await readPhoto(hash).catch(() => null)
-  if (!stored)
-    return { width: PHOTO_WIDTH, text: `${plain(caption)}: the picture is missing from the data folder.` }
+  if (!stored) return { width: PHOTO_WIDTH, text: plain(missingPicture(caption)) }
   const jpeg = await (await marked(stored, marks)).flatten().jpeg({ quality: 78 }).toBuffer()
   return {
     width: PHOTO_WIDTH,

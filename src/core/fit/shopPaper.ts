@@ -1,6 +1,7 @@
 import { fieldText } from '../job/fields'
 import type { JobSnapshot } from '../job/rows'
 import { machineTitle } from '../job/title'
+import { list, pairs } from '../record/items'
 import type { PaperDocument, RecordItem, RecordSection } from '../record/types'
 import { type CardRow, shopCardOf } from './shopCard'
 
@@ -26,7 +27,7 @@ export function shopPaper(snapshot: JobSnapshot): PaperDocument {
     sections: cards.flatMap((card, index): RecordSection[] => {
       const of = parts.length > 1 ? ` (${parts[index]})` : ''
       return [
-        section(`From the old one${of}`, pairs([...card.plate, ...card.sizes])),
+        section(`From the old one${of}`, rowsOf([...card.plate, ...card.sizes])),
         section(`Must match${of}`, list(card.must)),
         section(`May differ${of}`, list(card.may)),
         section(`To buy besides${of}`, list(card.besides)),
@@ -50,8 +51,4 @@ export function shopPaper(snapshot: JobSnapshot): PaperDocument {
 
 const section = (title: string, items: RecordItem[]): RecordSection => ({ title, items })
 
-const list = (items: string[]): RecordItem[] =>
-  items.length > 0 ? [{ kind: 'list', numbered: false, items }] : []
-
-const pairs = (rows: CardRow[]): RecordItem[] =>
-  rows.length > 0 ? [{ kind: 'pairs', rows: rows.map(({ label, value }) => [label, value]) }] : []
+const rowsOf = (rows: CardRow[]): RecordItem[] => pairs(rows.map(({ label, value }) => [label, value]))

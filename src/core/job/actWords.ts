@@ -1,5 +1,8 @@
 import type { LedgerRow } from './rows'
 
+/** @example actionWords('slide-out') // 'slide out' */
+export const actionWords = (action: string): string => action.replaceAll('-', ' ')
+
 /** An act of the ledger as one says it: what to do, then what belongs to it, each a sentence. */
 export interface SpokenAct {
   title: string
@@ -14,7 +17,7 @@ export interface SpokenAct {
 export function spokenAct(line: LedgerRow, caution = ''): SpokenAct {
   const { action, part, terminal, count, fastener, cup, mark, movesToNewPart, renewMaterial, cureHours } =
     line
-  const verb = action.replaceAll('-', ' ')
+  const verb = actionWords(action)
   const pieces = count || fastener ? `${count ?? 1} ${fastener || (count === 1 ? 'piece' : 'pieces')}` : ''
   return {
     title: `${verb.charAt(0).toUpperCase()}${verb.slice(1)} ${part || 'this'}${terminal ? ` from ${terminal}` : ''}`,

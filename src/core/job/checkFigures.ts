@@ -19,6 +19,8 @@ export interface JudgedFigure {
   inputs: CheckInput[]
   /** Null until everything is typed. */
   verdict: 'within' | 'below' | 'above' | null
+  /** The figure alone, with its unit; empty until everything is typed. */
+  said: string
   /** What it says, or what is missing to say it. */
   sentence: string
 }
@@ -49,22 +51,26 @@ function judged(
   figure: CheckFigure,
   inputs: CheckInput[],
   fahrenheit: boolean,
-): Pick<JudgedFigure, 'verdict' | 'sentence'> {
+): Omit<JudgedFigure, 'inputs'> {
   const plate = oldMotor(snapshot).amps
   if (figure.window === 'plate-amps' && !plate)
-    return { verdict: null, sentence: 'The plate’s full load amps are not typed: put them in under Match.' }
+    return {
+      verdict: null,
+      said: '',
+      sentence: 'The plate’s full load amps are not typed: put them in under Match.',
+    }
   const [low, high] = figure.window === 'plate-amps' ? [(plate ?? 0) / 2, plate ?? 0] : figure.window
   const values = inputs.map(({ typed, quantity, options }) => parseTyped(typed, quantity, options))
   const read = values.flatMap((each) => (each.kind === 'value' ? [each.value] : []))
   const [first, second = 0] = read
-  if (first === undefined || read.length < inputs.length) return { verdict: null, sentence: '' }
+  if (first === undefined || read.length < inputs.length) return { verdict: null, said: '', sentence: '' }
   const value = figure.inputs.length === 2 ? first - second : first
   const said = saidOf(figure, value, fahrenheit)
   if (high !== null && value > high)
-    return { verdict: 'above', sentence: `${said}: over what is usual. ${figure.above}` }
+    return { verdict: 'above', said, sentence: `${said}: over what is usual. ${figure.above}` }
   if (low !== null && value < low)
-    return { verdict: 'below', sentence: `${said}: under what is usual. ${figure.below}` }
-  return { verdict: 'within', sentence: `${said}: within what is usual.` }
+    return { verdict: 'below', said, sentence: `${said}: under what is usual. ${figure.below}` }
+  return { verdict: 'within', said, sentence: `${said}: within what is usual.` }
 }
 
 /** A figure with its unit: a difference of temperatures has no offset. */

@@ -1,3 +1,5 @@
+import { inMarkup } from '../markup'
+
 /** Kinds of marks on a photo. */
 export const markKinds = ['arrow', 'circle', 'words', 'wire'] as const
 export type MarkKind = (typeof markKinds)[number]
@@ -121,8 +123,6 @@ export function marksSvg(marks: readonly Mark[], width: number, height: number):
   return `<svg xmlns="http://www.w3.org/2000/svg" viewBox="0 0 ${width} ${height}" width="${width}" height="${height}">${shapes.map(rim).join('')}${shapes.map(ink).join('')}</svg>`
 }
 
-const escaped = (text: string): string => text.replace(/[&<>"']/g, (sign) => `&#${sign.charCodeAt(0)};`)
-
 function drawn(shape: Shape, colour: string, wider: number): string {
   if (shape.kind === 'line')
     return `<path d="${shape.path}" fill="none" stroke="${colour}" stroke-width="${(shape.width * wider).toFixed(1)}" stroke-linecap="round"/>`
@@ -130,5 +130,5 @@ function drawn(shape: Shape, colour: string, wider: number): string {
     wider > 1
       ? ` stroke="${colour}" stroke-width="${(shape.size / 4).toFixed(1)}" stroke-linejoin="round"`
       : ''
-  return `<text x="${shape.x.toFixed(1)}" y="${shape.y.toFixed(1)}" font-family="sans-serif" font-weight="700" font-size="${shape.size.toFixed(1)}" fill="${colour}"${rim}>${escaped(shape.text)}</text>`
+  return `<text x="${shape.x.toFixed(1)}" y="${shape.y.toFixed(1)}" font-family="sans-serif" font-weight="700" font-size="${shape.size.toFixed(1)}" fill="${colour}"${rim}>${inMarkup(shape.text)}</text>`
 }

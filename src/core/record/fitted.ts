@@ -8,6 +8,7 @@ import { proveChecks } from '../knowledge/proofChecks'
 import { differenceText, eventSentence } from '../sequence'
 import { dueEvents } from '../takeaway/calendar'
 import { roleOf } from '../wiring/strip'
+import { list, pairs, text, times } from './items'
 import type { RecordItem } from './types'
 
 export function parts(snapshot: JobSnapshot): RecordItem[] {
@@ -21,55 +22,44 @@ export function parts(snapshot: JobSnapshot): RecordItem[] {
       order.price ? `for ${order.price}` : '',
       order.arrivedOn ? `and came on ${order.arrivedOn}` : '',
     ]
-    return [{ kind: 'text', text: `${words.filter(Boolean).join(' ')}.` }]
+    return text(`${words.filter(Boolean).join(' ')}.`)
   })
   return [
-    ...(motor ? [{ kind: 'text' as const, text: `Motor: ${partName(snapshot, motor)}.` }] : []),
-    ...(capacitor ? [{ kind: 'text' as const, text: `Capacitor: ${partName(snapshot, capacitor)}.` }] : []),
+    ...(motor ? text(`Motor: ${partName(snapshot, motor)}.`) : []),
+    ...(capacitor ? text(`Capacitor: ${partName(snapshot, capacitor)}.`) : []),
     ...bought,
-    ...(snapshot.landings.length > 0
-      ? [
-          {
-            kind: 'pairs' as const,
-            rows: snapshot.landings.map(({ lead, role, capped, terminal, doneAt }): [string, string] => [
-              `${lead}${role ? ` (${roleOf(role).name.toLowerCase()})` : ''}`,
-              `${capped ? 'capped, alone' : terminal || 'open'}${doneAt ? '' : ', not ticked'}`,
-            ]),
-          },
-        ]
-      : []),
+    ...pairs(
+      snapshot.landings.map(({ lead, role, capped, terminal, doneAt }) => [
+        `${lead}${role ? ` (${roleOf(role).name.toLowerCase()})` : ''}`,
+        `${capped ? 'capped, alone' : terminal || 'open'}${doneAt ? '' : ', not ticked'}`,
+      ]),
+    ),
   ]
 }
 
 export function proof(snapshot: JobSnapshot): RecordItem[] {
-  if (snapshot.checks.length === 0) return []
   const known = proveChecks[snapshot.machine.family]
   const answer = { pass: 'as it should', fail: 'not so', skipped: 'left out' }
-  return [
-    {
-      kind: 'pairs',
-      rows: snapshot.checks.map(({ checkId, result, note }): [string, string] => {
-        const check = known.find(({ id }) => id === checkId)
-        const figure = check && judgedFigure(snapshot, check)
-        const read = figure?.verdict ? (figure.sentence.split(':')[0] ?? '') : ''
-        return [check?.act ?? checkId, [answer[result], read, note].filter(Boolean).join(', ')]
-      }),
-    },
-  ]
+  return pairs(
+    snapshot.checks.map(({ checkId, result, note }) => {
+      const check = known.find(({ id }) => id === checkId)
+      const read = (check && judgedFigure(snapshot, check)?.said) ?? ''
+      return [check?.act ?? checkId, [answer[result], read, note].filter(Boolean).join(', ')]
+    }),
+  )
 }
 
 export function watched(snapshot: JobSnapshot, now: number): RecordItem[] {
   const judged = judgedRuns(snapshot, now)
   return (judged?.runs ?? []).flatMap(({ run, events, later }): RecordItem[] => [
-    { kind: 'times', rows: [{ at: run.startedAt, text: `${judged?.sequence.title} is watched.` }] },
-    {
-      kind: 'list',
-      numbered: true,
-      items: events.map((each) => {
+    ...times([{ at: run.startedAt, text: `${judged?.sequence.title} is watched.` }]),
+    ...list(
+      events.map((each) => {
         const before = later.get(each.event.id)
         return `${each.event.what}. ${eventSentence(each)}${before === undefined ? '' : ` ${differenceText(before)}`}`
       }),
-    },
+      true,
+    ),
   ])
 }
 
@@ -84,11 +74,7 @@ export function heard(snapshot: JobSnapshot): RecordItem[] {
           },
         ]
       : []
-  const rows = [...side('Before', before), ...side('After', after)]
-  return [
-    ...(rows.length > 0 ? [{ kind: 'times' as const, rows }] : []),
-    ...(difference.length > 0 ? [{ kind: 'list' as const, numbered: false, items: difference }] : []),
-  ]
+  return [...times([...side('Before', before), ...side('After', after)]), ...list(difference)]
 }
 
 export function toKnow(snapshot: JobSnapshot): RecordItem[] {
@@ -96,12 +82,9 @@ export function toKnow(snapshot: JobSnapshot): RecordItem[] {
   const figures = [job.minutesSpent ? `${job.minutesSpent} minutes` : '', job.cost ? `cost ${job.cost}` : '']
     .filter(Boolean)
     .join(', ')
-  const due = dueEvents(snapshot)
   return [
-    ...(job.lesson ? [{ kind: 'text' as const, text: job.lesson }] : []),
-    ...(figures ? [{ kind: 'text' as const, text: `It took ${figures}.`, weight: 'quiet' as const }] : []),
-    ...(due.length > 0
-      ? [{ kind: 'times' as const, rows: due.map(({ at, what }) => ({ at, text: `Due: ${what}.` })) }]
-      : []),
+    ...text(job.lesson),
+    ...text(figures && `It took ${figures}.`, 'quiet'),
+    ...times(dueEvents(snapshot).map(({ at, what }) => ({ at, text: `Due: ${what}.` }))),
   ]
 }

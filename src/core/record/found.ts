@@ -18,13 +18,8 @@ import { type OptionKind, optionInfo } from '../options'
 import { formatOhm, formatPercent } from '../units'
 import { windingVerdictWords } from '../winding'
 import { roleOf } from '../wiring/strip'
+import { list, pairs, text, times } from './items'
 import type { RecordItem } from './types'
-
-const text = (words: string, weight?: 'bold' | 'quiet'): RecordItem => ({
-  kind: 'text',
-  text: words,
-  ...(weight ? { weight } : {}),
-})
 
 /** Labels of the form that lean on the field before them. */
 const alone: Record<string, string> = {
@@ -36,27 +31,24 @@ export function machine(snapshot: JobSnapshot): RecordItem[] {
   const { machine: of } = snapshot
   const known = (name: string, value: string): [string, string][] => (value ? [[name, value]] : [])
   return [
-    {
-      kind: 'pairs',
-      rows: [
-        ['Kind', familyLabel(of.family)],
-        ...known('Maker and model', of.modelNumber),
-        ...known('Serial number', of.serialNumber),
-        ...known('Motor', of.motorKind ? (vocabulary.motorKinds[of.motorKind].split(' (')[0] ?? '') : ''),
-        ...known('Fitted', of.installedYear),
-        ...motorPlateFields.flatMap((field) =>
-          known(
-            alone[field.field] ?? field.label,
-            writtenOut(
-              field,
-              fieldText(snapshot, 'motor-old', field.field),
-              snapshot.household.inches ? 'in' : 'mm',
-            ),
+    ...pairs([
+      ['Kind', familyLabel(of.family)],
+      ...known('Maker and model', of.modelNumber),
+      ...known('Serial number', of.serialNumber),
+      ...known('Motor', of.motorKind ? (vocabulary.motorKinds[of.motorKind].split(' (')[0] ?? '') : ''),
+      ...known('Fitted', of.installedYear),
+      ...motorPlateFields.flatMap((field) =>
+        known(
+          alone[field.field] ?? field.label,
+          writtenOut(
+            field,
+            fieldText(snapshot, 'motor-old', field.field),
+            snapshot.household.inches ? 'in' : 'mm',
           ),
         ),
-      ],
-    },
-    ...(of.note ? [text(of.note)] : []),
+      ),
+    ]),
+    ...text(of.note),
   ]
 }
 
@@ -66,7 +58,7 @@ export function findings(snapshot: JobSnapshot): RecordItem[] {
     const value = found[observation]
     return value ? [[shortLabels[observation], valueLabel(observation, value)]] : []
   })
-  return rows.length > 0 ? [{ kind: 'pairs', rows }] : [text('Nothing was noted.')]
+  return rows.length > 0 ? pairs(rows) : text('Nothing was noted.')
 }
 
 const leftOutWords = { declined: 'Declined', 'not-possible': 'Not possible here', unknown: 'Could not tell' }
@@ -75,21 +67,15 @@ const leftOutWords = { declined: 'Declined', 'not-possible': 'Not possible here'
 export function safety(snapshot: JobSnapshot): RecordItem[] {
   const { log, declined } = snapshot
   return [
-    text(`Dead is proved ${proofPlaceText(snapshot)}.`),
-    log.length > 0
-      ? { kind: 'times', rows: log.map((row) => ({ at: row.at, text: logSentence(row) })) }
-      : text('Nothing was isolated.'),
-    ...(declined.length > 0
-      ? [
-          {
-            kind: 'list' as const,
-            numbered: false,
-            items: declined.map(
-              ({ why, observation }) => `${leftOutWords[why]}: ${shortLabels[observation].toLowerCase()}.`,
-            ),
-          },
-        ]
-      : []),
+    ...text(`Dead is proved ${proofPlaceText(snapshot)}.`),
+    ...(log.length > 0
+      ? times(log.map((row) => ({ at: row.at, text: logSentence(row) })))
+      : text('Nothing was isolated.')),
+    ...list(
+      declined.map(
+        ({ why, observation }) => `${leftOutWords[why]}: ${shortLabels[observation].toLowerCase()}.`,
+      ),
+    ),
   ]
 }
 
@@ -99,19 +85,13 @@ export function measured(snapshot: JobSnapshot): RecordItem[] {
   return [
     ...partMeasured(snapshot, 'old'),
     ...partMeasured(snapshot, 'new'),
-    ...supply.map((row) => text(`Supply: ${row.typed} V, live.`)),
-    ...(struck.length > 0
-      ? [
-          {
-            kind: 'list' as const,
-            numbered: false,
-            items: struck.map(
-              (row) =>
-                `Struck: ${[row.pointA, row.pointB].filter(Boolean).join('–')} ${row.typed} (${row.strikeReason}).`,
-            ),
-          },
-        ]
-      : []),
+    ...supply.flatMap((row) => text(`Supply: ${row.typed} V, live.`)),
+    ...list(
+      struck.map(
+        (row) =>
+          `Struck: ${[row.pointA, row.pointB].filter(Boolean).join('–')} ${row.typed} (${row.strikeReason}).`,
+      ),
+    ),
   ]
 }
 
@@ -120,7 +100,7 @@ function partMeasured(snapshot: JobSnapshot, part: 'old' | 'new'): RecordItem[] 
   const winding = windingOf(snapshot, part)
   const frame = activeReadings(snapshot, 'to-frame', part)
   if (!check && !winding && frame.length === 0) return []
-  const pairs = activeReadings(snapshot, 'resistance', part).map(
+  const pairsRead = activeReadings(snapshot, 'resistance', part).map(
     (row) =>
       `${row.pointA}–${row.pointB} ${row.over ? 'OL' : row.value === null ? row.typed : formatOhm(row.value)}`,
   )
@@ -128,28 +108,26 @@ function partMeasured(snapshot: JobSnapshot, part: 'old' | 'new'): RecordItem[] 
     ([lead, role]) => `${lead}: ${roleOf(role).name.toLowerCase()}`,
   )
   return [
-    ...(part === 'new' ? [text('The new part, before it went in', 'bold')] : []),
+    ...(part === 'new' ? text('The new part, before it went in', 'bold') : []),
     ...(check
       ? [
-          text(
+          ...text(
             `Capacitor “${fieldText(snapshot, `capacitor-${part}`, 'label')}”: ${check.verdict.replaceAll('-', ' ')}.`,
           ),
-          { kind: 'list' as const, numbered: false, items: check.reasons },
+          ...list(check.reasons),
         ]
       : []),
     ...(winding
-      ? [
-          text(
-            [
-              windingVerdictWords[winding.verdict],
-              `${pairs.join(', ')}.`,
-              ...roles.map((role) => `${role}.`),
-            ].join(' '),
-          ),
-        ]
+      ? text(
+          [
+            windingVerdictWords[winding.verdict],
+            `${pairsRead.join(', ')}.`,
+            ...roles.map((role) => `${role}.`),
+          ].join(' '),
+        )
       : []),
     ...(frame.length > 0
-      ? [text(`To the frame: ${frame.map((row) => `${row.pointA} ${row.typed}`).join(', ')}.`)]
+      ? text(`To the frame: ${frame.map((row) => `${row.pointA} ${row.typed}`).join(', ')}.`)
       : []),
   ]
 }
@@ -162,8 +140,8 @@ export function verdict(snapshot: JobSnapshot): RecordItem[] {
   return [
     ...(decision
       ? [
-          text(`${causeInfo(decision.cause as CauseId).label}.`, 'bold'),
-          text(
+          ...text(`${causeInfo(decision.cause as CauseId).label}.`, 'bold'),
+          ...text(
             `${decision.agreed ? 'Agreed' : 'Decided by the repairer'} at ${formatPercent(decision.probability)}, then: ${actionInfo(decision.action).label}${
               decision.option
                 ? `; chosen: ${optionInfo[decision.option as OptionKind].label.toLowerCase()}`
@@ -171,12 +149,12 @@ export function verdict(snapshot: JobSnapshot): RecordItem[] {
             }${decision.reason ? `. “${decision.reason}”` : '.'}`,
           ),
         ]
-      : [text('Nothing was decided.')]),
-    ...snapshot.beliefs.map(({ stance, cause, reason }) =>
+      : text('Nothing was decided.')),
+    ...snapshot.beliefs.flatMap(({ stance, cause, reason }) =>
       text(
         `${stance === 'set' ? 'Taken as given' : 'Struck'} by the repairer: ${causeInfo(cause).label.toLowerCase()} (“${reason}”).`,
       ),
     ),
-    text(`Suspects: ${suspects.join('; ')}.`, 'quiet'),
+    ...text(`Suspects: ${suspects.join('; ')}.`, 'quiet'),
   ]
 }

@@ -1,31 +1,20 @@
 import type { JobSnapshot, LedgerRow } from '../job'
+import { actionWords } from '../job/actWords'
 import { refitOf } from '../job/refitOf'
+import { list } from './items'
 import type { RecordItem } from './types'
 
 /** Each act of the way in with what it was held by, its mark, what moved over or was renewed, and whether it is back. */
 export function wayInAndBack(snapshot: JobSnapshot): RecordItem[] {
   const done = snapshot.ledger.filter((line) => line.doneAt)
   const struck = snapshot.ledger.filter((line) => line.struckAt && !line.doneAt)
-  const notBack = new Set(refitOf(snapshot).steps.flatMap(({ from }) => from ?? []))
+  const onTheWayBack = new Set(refitOf(snapshot).steps.flatMap(({ from }) => from ?? []))
   return [
-    ...(done.length > 0
-      ? [
-          {
-            kind: 'list' as const,
-            numbered: true,
-            items: done.map((line) => lineText(line, notBack.has(line.id))),
-          },
-        ]
-      : []),
-    ...(struck.length > 0
-      ? [
-          {
-            kind: 'list' as const,
-            numbered: false,
-            items: struck.map((line) => `Not there: ${line.part} (${line.strikeReason}).`),
-          },
-        ]
-      : []),
+    ...list(
+      done.map((line) => lineText(line, onTheWayBack.has(line.id))),
+      true,
+    ),
+    ...list(struck.map((line) => `Not there: ${line.part} (${line.strikeReason}).`)),
   ]
 }
 
@@ -36,7 +25,7 @@ function lineText(line: LedgerRow, onTheWayBack: boolean): string {
     : ''
   const back = line.backDoneAt ? 'back' : onTheWayBack ? 'not back yet' : ''
   return `${[
-    `${line.action.replaceAll('-', ' ')} ${line.part}${line.terminal ? ` from ${line.terminal}` : ''}`,
+    `${actionWords(line.action)} ${line.part}${line.terminal ? ` from ${line.terminal}` : ''}`,
     pieces,
     line.cup ? `cup ${line.cup}` : '',
     line.mark ? `mark “${line.mark}”` : '',

@@ -6,7 +6,7 @@ import { wayInAndBack } from './ledger'
 import { photosSection } from './photos'
 import type { JobRecord, RecordItem, RecordSection } from './types'
 
-export const resultWords: Record<NonNullable<JobRow['result']>, string> = {
+const resultWords: Record<NonNullable<JobRow['result']>, string> = {
   runs: 'It runs',
   'runs-with-remarks': 'It runs, with remarks',
   'not-mended': 'Not mended',

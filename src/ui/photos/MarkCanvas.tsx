@@ -36,7 +36,7 @@ export function MarkCanvas({ address, marks, chosen, tool, onChoose, onDraw, onM
   const begin = ({ target }: Konva.KonvaEventObject<PointerEvent>) => {
     const point = at(target.getStage())
     if (tool && point) setStroke({ from: point, to: point })
-    else if (!tool && target instanceof Object && target.getClassName() === 'Image') onChoose(null)
+    else if (!tool && target.getClassName() === 'Image') onChoose(null)
   }
   const go = ({ target }: Konva.KonvaEventObject<PointerEvent>) => {
     const point = at(target.getStage())

@@ -24,7 +24,8 @@ export function PhotoView({ photo, about, beside, onClose }: PhotoViewProps) {
   const now = snapshot.photos.find(({ id }) => id === photo.id)
   const other = beside.find((each) => each.id !== photo.id && each.way !== photo.way)
   if (!now) return null
-  const [before, after] = photo.way === 'in' ? [photo, other] : [other, photo]
+  const [before, after] = now.way === 'in' ? [now, other] : [other, now]
+  const shown = after ?? now
   return (
     <Dialog.Root open onOpenChange={(open) => !open && onClose()}>
       <Dialog.Portal>
@@ -42,8 +43,8 @@ export function PhotoView({ photo, about, beside, onClose }: PhotoViewProps) {
           ) : (
             <div className="relative min-h-0 flex-1">
               <MarkedPhoto
-                hash={(after ?? photo).hash}
-                marks={(after ?? now).id === now.id ? now.marks : (after?.marks ?? '')}
+                hash={shown.hash}
+                marks={shown.marks}
                 alt={now.caption || about}
                 className="h-full w-full"
               />

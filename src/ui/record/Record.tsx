@@ -1,6 +1,7 @@
 import type { ReactNode } from 'react'
 import type { JobSnapshot } from '@/core/job'
 import { recordOf } from '@/core/record/ofJob'
+import { FAILED_PART } from '@/core/record/sentences'
 import type { RecordItem, RecordSection } from '@/core/record/types'
 import { dueEvents } from '@/core/takeaway/calendar'
 import { MarkedPhoto } from '../photos/MarkedPhoto'
@@ -66,11 +67,7 @@ function Block({ section: { title, items, failed }, zone }: { section: RecordSec
   return (
     <section className="avoid-break pt-5">
       <h2 className="mb-1 border-line border-b text-lg">{title}</h2>
-      {failed ? (
-        <p data-testid="failed-block">
-          This part cannot be worked out from what is stored. Nothing of it is lost.
-        </p>
-      ) : null}
+      {failed ? <p data-testid="failed-block">{FAILED_PART}</p> : null}
       <div data-testid={title.toLowerCase().replaceAll(' ', '-')}>
         {items.map((item, index) => (
           <Item key={`${item.kind}-${index}`} item={item} zone={zone} />

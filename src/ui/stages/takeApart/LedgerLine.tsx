@@ -4,6 +4,7 @@ import { useSortable } from '@dnd-kit/sortable'
 import { CSS } from '@dnd-kit/utilities'
 import { useState } from 'react'
 import { benchParts, type LedgerRow, onBench, reachOfLine } from '@/core/job'
+import { actionWords } from '@/core/job/actWords'
 import { isTemporary } from '@/core/job/power'
 import { irreversible } from '@/core/refit'
 import { lineActions } from '@/core/refit/types'
@@ -16,8 +17,6 @@ import { TickKey } from '../../kit/TickKey'
 import { LinePhotos } from '../../photos/LinePhotos'
 import { Strike } from '../makeDead/Strike'
 import { LineTools } from './LineTools'
-
-export const actionWords = (action: string): string => action.replaceAll('-', ' ')
 
 /** One act: tick it, drag it, open it to change it. */
 export function LedgerLine({ line, number, current }: { line: LedgerRow; number: number; current: boolean }) {
