@@ -1,6 +1,6 @@
-/** Debian's Chromium, or the one named by CHROMIUM_PATH; it never speaks to anybody but the page under test. */
+/** Debian's Chromium without a window, or the one named by CHROMIUM_PATH; it never speaks to anybody but the page under test. */
 export const chromium = {
-  executablePath: process.env.CHROMIUM_PATH ?? '/usr/bin/chromium',
+  executablePath: process.env.CHROMIUM_PATH ?? '/usr/bin/chromium-headless-shell',
   args: [
     '--no-sandbox',
     '--disable-gpu',
