@@ -4,6 +4,8 @@ import { createServer } from 'node:net'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
 import { test as base, type Page, type Response } from '@playwright/test'
+import { generate } from 'selfsigned'
+import { serveEncrypted } from '../scripts/network.mjs'
 
 export { expect, type Page } from '@playwright/test'
 
@@ -51,6 +53,19 @@ const answered = (child: ChildProcess) =>
     child.once('exit', (code) => reject(new Error(`The server of the journeys ended with code ${code}.`)))
   })
 
+/** The home network behind a certificate of its own, as `--https` serves it. */
+async function encrypted(use: (port: number) => Promise<void>): Promise<void> {
+  const { cert, private: key } = await generate([{ name: 'commonName', value: HOME_NAME }])
+  const lan = { RESTCOG_LAN: '1', RESTCOG_HOSTS: HOME_NAME, RESTCOG_START_CODE: START_CODE }
+  await serving(async (inside) => {
+    const port = await freePort()
+    const front = await serveEncrypted({ cert, key, port, inside, host: '127.0.0.1' })
+    await use(port)
+    front.closeAllConnections()
+    front.close()
+  }, lan)
+}
+
 const gone = (child: ChildProcess | null) =>
   new Promise<void>((resolve) => {
     if (!child || child.exitCode !== null) resolve()
@@ -58,7 +73,7 @@ const gone = (child: ChildProcess | null) =>
   })
 
 /** Each worker has a server, a port and a demo household of its own; a second server, as a home network sees it, where asked. */
-export const test = base.extend<object, { ownPort: number; homePort: number }>({
+export const test = base.extend<object, { ownPort: number; homePort: number; encryptedPort: number }>({
   ownPort: [
     // biome-ignore lint/correctness/noEmptyPattern: Playwright reads the names of what a fixture needs from here
     async ({}, use) => serving(use),
@@ -68,6 +83,11 @@ export const test = base.extend<object, { ownPort: number; homePort: number }>({
     // biome-ignore lint/correctness/noEmptyPattern: as above
     async ({}, use) =>
       serving(use, { RESTCOG_LAN: '1', RESTCOG_HOSTS: HOME_NAME, RESTCOG_START_CODE: START_CODE }),
+    { scope: 'worker', timeout: 90_000 },
+  ],
+  encryptedPort: [
+    // biome-ignore lint/correctness/noEmptyPattern: as above
+    async ({}, use) => encrypted(use),
     { scope: 'worker', timeout: 90_000 },
   ],
   baseURL: async ({ ownPort }, use) => use(`http://127.0.0.1:${ownPort}`),

@@ -1,5 +1,5 @@
 // The home network: under which addresses this machine answers, the code of this start, and a certificate of one's own.
-import { randomBytes } from 'node:crypto'
+import { createPrivateKey, randomBytes, X509Certificate } from 'node:crypto'
 import { readFileSync } from 'node:fs'
 import { request } from 'node:http'
 import { createServer } from 'node:https'
@@ -21,23 +21,64 @@ export function lanSettings() {
   return {
     addresses,
     code: randomBytes(12).toString('base64url'),
-    names: [...addresses, name, `${name}.local`],
+    // A name that the home's own router gives, as `RESTCOG_HOSTS=cog.home`, is one of ours as well.
+    names: [
+      ...addresses,
+      name,
+      `${name}.local`,
+      ...(process.env.RESTCOG_HOSTS ?? '').split(',').filter(Boolean),
+    ],
   }
 }
 
-/** The flag and, for `--https`, its two files. */
+const USE =
+  'What may be said: --lan for the home network, --https certificate.pem key.pem for the same encrypted.'
+
+/** The flags and, for `--https`, its two files. What is not known is refused: a slip must not serve plainly what was meant encrypted. */
 export function networkFlags(args) {
   const at = args.indexOf('--https')
-  return {
-    lan: args.includes('--lan') || at >= 0,
-    https: at >= 0 ? { certificate: args[at + 1], key: args[at + 2] } : null,
+  const files = at >= 0 ? args.slice(at + 1, at + 3).filter((each) => !each.startsWith('--')) : []
+  const known = new Set(['--lan', '--https', '--fresh', ...files])
+  const strange = args.find((each) => !known.has(each))
+  if (strange !== undefined) throw new Error(`“${strange}” is not understood. ${USE}`)
+  if (at >= 0 && files.length < 2)
+    throw new Error('Say both files, the certificate and its key: --https certificate.pem key.pem')
+  return { lan: args.includes('--lan') || at >= 0, https: at >= 0 ? certified(files[0], files[1]) : null }
+}
+
+/** The two files, read and held against each other before anything is served. */
+function certified(certificateFile, keyFile) {
+  const certificate = pem(certificateFile, 'certificate', (text) => new X509Certificate(text))
+  const key = pem(keyFile, 'private key', (text) => createPrivateKey(text))
+  if (!certificate.read.checkPrivateKey(key.read))
+    throw new Error(`The key in ${keyFile} does not belong to the certificate in ${certificateFile}.`)
+  const ends = new Date(certificate.read.validTo)
+  if (ends.getTime() < Date.now())
+    throw new Error(
+      `The certificate in ${certificateFile} ended on ${ends.toISOString().slice(0, 10)}. Make or fetch a new one.`,
+    )
+  return { cert: certificate.text, key: key.text }
+}
+
+function pem(file, what, read) {
+  let text
+  try {
+    text = readFileSync(file, 'utf8')
+  } catch {
+    throw new Error(`The file ${file} cannot be read. Say where the ${what} lies, as a PEM file.`)
+  }
+  try {
+    return { text, read: read(text) }
+  } catch {
+    throw new Error(
+      `There is no ${what} in ${file}. It must be a PEM file without a passphrase; first the certificate, then the key.`,
+    )
   }
 }
 
 /** Carry requests of an encrypted port to the server on this machine, streams included. */
-export function serveEncrypted({ certificate, key, port, inside }) {
-  if (!certificate || !key) throw new Error('Say both files: --https certificate.pem key.pem')
-  const front = createServer({ cert: readFileSync(certificate), key: readFileSync(key) }, (asked, answer) => {
+export function serveEncrypted({ cert, key, port, inside, host = '0.0.0.0' }) {
+  const front = createServer({ cert, key }, (asked, answer) => {
     const carried = request(
       {
         host: '127.0.0.1',
@@ -57,7 +98,7 @@ export function serveEncrypted({ certificate, key, port, inside }) {
   })
   return new Promise((resolve, reject) => {
     front.on('error', reject)
-    front.listen(port, '0.0.0.0', () => resolve(front))
+    front.listen(port, host, () => resolve(front))
   })
 }
 
