@@ -16,6 +16,7 @@ export function proxy(request: NextRequest): NextResponse {
   const policy = contentPolicy(nonce)
   const headers = new Headers(request.headers)
   headers.set('content-security-policy', policy)
+  headers.set('x-nonce', nonce)
   // The door is shown without the frame of the application: nothing of the household stands on it.
   headers.set('x-rest-cog-door', request.nextUrl.pathname === '/door' ? '1' : '')
   const answer =

@@ -7,6 +7,7 @@ import type { ReactNode } from 'react'
 import { isCoreError } from '@/core/errors'
 import type { HouseholdRow } from '@/core/job'
 import { readHousehold } from '@/server/household'
+import { earlyScript } from '@/ui/shell/early'
 import { Shell } from '@/ui/shell/Shell'
 
 export const metadata: Metadata = {
@@ -25,6 +26,13 @@ export default async function RootLayout({ children }: { children: ReactNode }) 
   return (
     <html lang="en" data-theme={household.theme}>
       <body>
+        {door ? null : (
+          <script
+            nonce={asked.get('x-nonce') ?? undefined}
+            // biome-ignore lint/security/noDangerouslySetInnerHtml: our own text, fixed when the application is built
+            dangerouslySetInnerHTML={{ __html: earlyScript }}
+          />
+        )}
         {door ? (
           children
         ) : (

@@ -1,0 +1,56 @@
+import { expect, test } from './fixtures'
+import { ready, saved, startJob } from './support'
+
+test('what is pressed and typed before the page answers is done when it does, in its order', async ({
+  page,
+}) => {
+  await startJob(page, 'ceiling fan slow')
+  await saved(page)
+  let arrive = () => {}
+  const late = new Promise<void>((resolve) => {
+    arrive = resolve
+  })
+  await page.route('**/_next/static/**/*.js', async (route) => {
+    await late
+    await route.continue()
+  })
+  await page.evaluate(() => window.location.reload())
+  await page.waitForLoadState('domcontentloaded')
+  const hum = page.getByTestId('observation-sound').getByRole('button', { name: 'hum', exact: true })
+  const place = page.getByLabel('Where it stands')
+  await expect(page.locator('html[data-ready]')).toHaveCount(0)
+  await hum.click()
+  await expect(hum).toHaveAttribute('data-waits')
+  await place.pressSequentially('long room')
+  arrive()
+  await ready(page)
+  await saved(page)
+  await expect(hum).toHaveAttribute('aria-pressed', 'true')
+  await expect(hum).not.toHaveAttribute('data-waits')
+  await expect(place).toHaveValue('long room')
+  await page.unrouteAll({ behavior: 'wait' })
+  await page.reload()
+  await expect(hum).toHaveAttribute('aria-pressed', 'true')
+  await expect(place).toHaveValue('long room')
+})
+
+test('a form sent before the page answers is sent when it does, and its words are not lost', async ({
+  page,
+}) => {
+  await page.goto('/')
+  let arrive = () => {}
+  const late = new Promise<void>((resolve) => {
+    arrive = resolve
+  })
+  await page.route('**/_next/static/**/*.js', async (route) => {
+    await late
+    await route.continue()
+  })
+  await page.evaluate(() => window.location.reload())
+  await page.waitForLoadState('domcontentloaded')
+  await page.getByLabel('What has stopped?').fill('the bath fan only hums')
+  await page.getByLabel('What has stopped?').press('Enter')
+  arrive()
+  await page.waitForURL(/\/jobs\/[^/]+\/notice/)
+  await page.unrouteAll({ behavior: 'wait' })
+})
