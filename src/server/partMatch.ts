@@ -2,12 +2,12 @@ import type { JobSnapshot } from '@/core/job'
 import { capacitorMatchInputOf, motorMatchInputOf } from '@/core/job/motorMatch'
 import {
   type CapSpec,
+  chainDepths,
   type MatchResult,
   type MotorSpec,
   matchCapacitors,
   matchMotors,
   quickMotors,
-  supersessionDepths,
 } from '@/core/match'
 import { countOffered, listCatalogues, partsAfter, replacingParts } from '@/data/parts'
 import { readJob } from './jobs'
@@ -116,14 +116,15 @@ interface Judge {
 
 async function motorJudge(snapshot: JobSnapshot): Promise<Judge> {
   const { db } = await store()
-  const { old } = motorMatchInputOf(snapshot, [])
+  const sought = motorMatchInputOf(snapshot, [])
+  const { old } = sought
   const links = old.partNumber
     ? (await replacingParts(db)).map((row): MotorSpec => ({ ...JSON.parse(row.spec), id: row.id }))
     : []
-  const chain = supersessionDepths(old.partNumber, links)
+  const chain = chainDepths(sought, links)
   // The chain through all lists counts, not only through this stretch.
   const depthsOf = (specs: MotorSpec[]) =>
-    old.partNumber ? new Map([...supersessionDepths(old.partNumber, specs), ...chain]) : chain
+    old.partNumber ? new Map([...chainDepths(sought, specs), ...chain]) : chain
   return {
     quickly: (specs) => {
       const input = motorMatchInputOf(snapshot, specs)

@@ -12,20 +12,23 @@ const DEFAULT_CLEARANCE_MM = 15
 
 /**
  * Blade depth kept when the motor changes: b′ = a + b − a′, all from the mounting plane, in mm.
+ * @param side the face of the motor on which the shaft stands: the drive end, or the back of a motor with two
  * @returns where the hub's motor-side face sits on the new shaft, how much of the hub is held, what to cut
+ * @example fitShaft({ old: { mountToFaceMm: 0, faceToHubMm: 52 }, new: { mountToFaceMm: 0, shaftLengthMm: 150 }, hubGripMm: 38 }).cutMm // 45
  */
-export function fitShaft(input: ShaftFitInput) {
+export function fitShaft(input: ShaftFitInput, side: 'face' | 'back' = 'face') {
   const clearance = input.shaftEndClearanceMm ?? DEFAULT_CLEARANCE_MM
   const markMm = input.old.mountToFaceMm + input.old.faceToHubMm - input.new.mountToFaceMm
   const gripMm = Math.max(0, Math.min(input.hubGripMm, input.new.shaftLengthMm - markMm))
   const cutMm = Math.max(0, input.new.shaftLengthMm - (markMm + input.hubGripMm) - clearance)
   const fits = markMm >= 0 && gripMm >= input.hubGripMm - 1e-9
-  return { markMm, gripMm, fits, cutMm, text: shaftText(input, { markMm, gripMm, fits, cutMm }) }
+  return { markMm, gripMm, fits, cutMm, text: shaftText(input, { markMm, gripMm, fits, cutMm }, side) }
 }
 
 function shaftText(
   input: ShaftFitInput,
   { markMm, gripMm, fits, cutMm }: { markMm: number; gripMm: number; fits: boolean; cutMm: number },
+  side: 'face' | 'back',
 ): string {
   const round = (mm: number) => Math.round(mm * 10) / 10
   if (markMm < 0)
@@ -35,7 +38,7 @@ function shaftText(
   const flat = input.new.flatLengthMm
   const offFlat = flat !== undefined && markMm < input.new.shaftLengthMm - flat - 1e-9
   const cut = cutMm > 0 ? ` Cut ${round(cutMm)} mm off the end and deburr it.` : ''
-  return `Mark the shaft ${round(markMm)} mm from the motor's face; the hub's motor side sits there.${cut}${offFlat ? ' The hub reaches beyond the flat: set the screw where the flat is.' : ''}`
+  return `Mark the shaft ${round(markMm)} mm from the motor's ${side}; the hub's motor side sits there.${cut}${offFlat ? ' The hub reaches beyond the flat: set the screw where the flat is.' : ''}`
 }
 
 export interface BearingInput {

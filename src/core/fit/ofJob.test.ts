@@ -2,7 +2,8 @@ import { describe, expect, it } from 'vitest'
 import { candidatePart } from '../job/candidates'
 import { act, id, jobOn } from '../job/job.testing'
 import type { JobSnapshot } from '../job/rows'
-import { fitOfJob, wheelOfJob, workOfJob } from './ofJob'
+import { fitOfJob, wheelOfJob } from './ofJob'
+import { workOfJob } from './work'
 
 const typed = (job: JobSnapshot, part: string, fields: Record<string, string>) =>
   Object.entries(fields).reduce(

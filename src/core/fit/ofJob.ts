@@ -1,17 +1,15 @@
-import { chosenCapacitor, chosenMotor } from '../job/candidates'
+import { chosenMotor } from '../job/candidates'
 import { fieldText } from '../job/fields'
-import { capacitorMatchInputOf, motorMatchInputOf } from '../job/motorMatch'
 import { lengthsOf, oldMotor } from '../job/oldPart'
 import { oncePerSnapshot } from '../job/once'
 import type { JobSnapshot } from '../job/rows'
-import { workFigures } from '../knowledge/workFigures'
-import { type MotorSpec, matchCapacitors, matchMotors, type Work } from '../match'
+import type { MotorSpec } from '../match'
 import { typedValue } from '../units'
 import { centreWheel, fitShaft } from '.'
 
 /** A size that the fit asks for, as it is typed and as it counts. */
-export interface FitSize {
-  field: FitField
+export interface FitSize<Field extends string = FitField> {
+  field: Field
   label: string
   /** Millimetres; null where nobody knows it yet. */
   mm: number | null
@@ -33,8 +31,8 @@ export type FitField =
   | 'studsNeeded'
   | 'standOut'
 
-interface FitQuestion {
-  field: FitField
+export interface FitQuestion<Field extends string = FitField> {
+  field: Field
   label: string
   how: string
   /** What counts where nothing is typed. */
@@ -98,13 +96,13 @@ export interface JobFit {
   missing: string[]
 }
 
-const sizeOf = (sizes: FitSize[], field: FitField): number | null =>
-  sizes.find((size) => size.field === field)?.mm ?? null
-
-/** The new motor set where the old one was: the hub at its old depth, the shaft cut, the studs. From what was typed and chosen. */
-export const fitOfJob = oncePerSnapshot((snapshot: JobSnapshot): JobFit => {
+/** Each size as it is typed, else as the old or the chosen motor's own figures give it. */
+export function sizesAsked<Field extends string>(
+  snapshot: JobSnapshot,
+  asked: FitQuestion<Field>[],
+): FitSize<Field>[] {
   const [old, fresh] = [oldMotor(snapshot), chosenMotor(snapshot)]
-  const sizes = questions.map(({ field, label, how, given }): FitSize => {
+  return asked.map(({ field, label, how, given }): FitSize<Field> => {
     const typed = fieldText(snapshot, 'fit', field)
     const value = typedValue(typed, 'mm', lengthsOf(snapshot))
     const known = given?.(old, fresh)
@@ -117,6 +115,14 @@ export const fitOfJob = oncePerSnapshot((snapshot: JobSnapshot): JobFit => {
       from: value === null && known?.mm !== undefined ? known.from : '',
     }
   })
+}
+
+const sizeOf = (sizes: FitSize[], field: FitField): number | null =>
+  sizes.find((size) => size.field === field)?.mm ?? null
+
+/** The new motor set where the old one was: the hub at its old depth, the shaft cut, the studs. From what was typed and chosen. */
+export const fitOfJob = oncePerSnapshot((snapshot: JobSnapshot): JobFit => {
+  const sizes = sizesAsked(snapshot, questions)
   const of = (field: FitField) => sizeOf(sizes, field)
   const needed: FitField[] = ['oldMountToFace', 'oldFaceToHub', 'hubGrip', 'newMountToFace', 'newShaftLength']
   const missing = sizes.filter((size) => needed.includes(size.field) && size.mm === null)
@@ -154,42 +160,3 @@ export function wheelOfJob(snapshot: JobSnapshot): ReturnType<typeof centreWheel
     ? null
     : centreWheel({ housingInsideMm: inside, wheelWidthMm: width, hubOffsetMm: gap })
 }
-
-export interface JobWork extends Work {
-  minutes: number
-  money: number
-}
-
-const round = (mm: number) => Math.round(mm * 10) / 10
-
-/** The cut and the studs as the fit has them, in place of what the bare lengths say. */
-export function withFit(work: Work[], fit: JobFit): Work[] {
-  const out = work.flatMap((each): Work[] => {
-    if (each.kind === 'cut-shaft' && fit.shaft)
-      return fit.shaft.cutMm > 0
-        ? [{ kind: 'cut-shaft', text: `Cut ${round(fit.shaft.cutMm)} mm off the shaft and deburr it.` }]
-        : []
-    if (each.kind === 'trim-studs' && fit.studsOverMm !== null)
-      return fit.studsOverMm > 0 ? [studWork(fit)] : []
-    return [each]
-  })
-  if (fit.shaft && fit.shaft.cutMm > 0 && !out.some(({ kind }) => kind === 'cut-shaft'))
-    out.push({ kind: 'cut-shaft', text: `Cut ${round(fit.shaft.cutMm)} mm off the shaft and deburr it.` })
-  if ((fit.studsOverMm ?? 0) > 0 && !out.some(({ kind }) => kind === 'trim-studs')) out.push(studWork(fit))
-  return out
-}
-
-const studWork = (fit: JobFit): Work => ({
-  kind: 'trim-studs',
-  text: `Trim the studs by ${round(fit.studsOverMm ?? 0)} mm, a nut run on first to mend the thread.`,
-})
-
-/** All the work that the chosen parts ask for, with its minutes: one list for Match, the fit, the shop card and the record. */
-export const workOfJob = oncePerSnapshot((snapshot: JobSnapshot): JobWork[] => {
-  const [motor, capacitor] = [chosenMotor(snapshot), chosenCapacitor(snapshot)]
-  const ofMotor = motor ? (matchMotors(motorMatchInputOf(snapshot, [motor])).results[0]?.work ?? []) : []
-  const input = capacitor ? capacitorMatchInputOf(snapshot, [capacitor]) : null
-  const ofCapacitor = input ? (matchCapacitors(input).results[0]?.work ?? []) : []
-  const all = [...(motor ? withFit(ofMotor, fitOfJob(snapshot)) : []), ...ofCapacitor]
-  return all.map((work) => ({ ...work, ...workFigures[work.kind] }))
-})

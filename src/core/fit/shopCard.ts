@@ -9,7 +9,7 @@ import type { MotorSpec, WorkKind } from '../match'
 import { type DataField, motorData } from '../match/motorData'
 import { formatHp, significant } from '../units'
 import { lengthText } from '../units/household'
-import { workOfJob } from './ofJob'
+import { workOfJob } from './work'
 
 export interface ShopCard {
   /** What is asked for, in one line. */

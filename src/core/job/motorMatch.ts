@@ -1,13 +1,5 @@
 import { outdoorFamilies } from '../knowledge/familyTraits'
-import {
-  type CapacitorMatchInput,
-  type CapSpec,
-  type ChainLink,
-  type MotorMatchInput,
-  type MotorSpec,
-  normalizedNumber,
-  type Position,
-} from '../match'
+import type { CapacitorMatchInput, CapSpec, ChainLink, MotorMatchInput, MotorSpec, Position } from '../match'
 import { typedValue } from '../units/parseTyped'
 import { windingOf } from './derive'
 import { fieldText } from './fields'
@@ -38,7 +30,8 @@ export function motorMatchInputOf(snapshot: JobSnapshot, candidates: MotorSpec[]
       ...(speeds === undefined ? {} : { speeds }),
       ...(plate.hz === undefined && supply.hz !== null ? { hz: [supply.hz] } : {}),
     },
-    candidates: withRecorded(snapshot, plate.partNumber, candidates),
+    candidates,
+    recorded: recordedLinks(snapshot),
     ...(plate.voltages === undefined ? { supplyVolts: supply.volts } : {}),
     ...(position ? { position } : {}),
     outdoors,
@@ -53,22 +46,6 @@ export function recordedLinks(snapshot: JobSnapshot): ChainLink[] {
   const text = (part: string, field: string) => fieldText(snapshot, part, field).trim()
   const [from, to] = [text('motor-old', 'partNumber'), text('chain', 'number')]
   return from && to ? [{ from, to, by: text('chain', 'by') || 'you' }] : []
-}
-
-/** A candidate with the number that somebody named counts as declared to replace the old one. */
-function withRecorded(
-  snapshot: JobSnapshot,
-  oldNumber: string | undefined,
-  candidates: MotorSpec[],
-): MotorSpec[] {
-  const [link] = recordedLinks(snapshot)
-  if (!link || !oldNumber) return candidates
-  const named = normalizedNumber(link.to)
-  return candidates.map((candidate) =>
-    candidate.partNumber !== undefined && normalizedNumber(candidate.partNumber) === named
-      ? { ...candidate, replaces: [...(candidate.replaces ?? []), oldNumber] }
-      : candidate,
-  )
 }
 
 /** What the job knows of the capacitor that is looked for: its label, and what the motor's plate asks for; null without a label. */

@@ -35,3 +35,5 @@ export const wheelFamilies: FamilyId[] = [
   'pellet-stove-exhaust-blower',
   'hrv-fan',
 ]
+/** Families whose motor carries a wheel on each end of its shaft: combustion air and room air, or the two air streams of a ventilator. */
+export const twoWheelFamilies: FamilyId[] = ['rv-furnace-blower', 'hrv-fan']

@@ -16,6 +16,8 @@ export const workFigures: Record<WorkKind, { minutes: number; money: number }> =
   'change-band': { minutes: 15, money: 14 },
   'adapt-connector': { minutes: 15, money: 4 },
   'transfer-parts': { minutes: 15, money: 0 },
+  'turn-plate': { minutes: 10, money: 0 },
+  'drill-holes': { minutes: 20, money: 0 },
   'jumper-sections': { minutes: 5, money: 2 },
   'wire-two-singles': { minutes: 15, money: 6 },
   'change-strap': { minutes: 5, money: 3 },

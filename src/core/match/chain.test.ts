@@ -1,6 +1,7 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { chainFrom } from './chain'
+import { chainDepths } from './motor'
 
 const link = (from: string, to: string, by = 'a list') => ({ from, to, by })
 const numbers = (old: string, links: ReturnType<typeof link>[]) => chainFrom(old, links).map(({ to }) => to)
@@ -30,5 +31,23 @@ describe('a chain of numbers', () => {
         expect(new Set(seen).size).toBe(seen.length)
       }),
     )
+  })
+})
+
+describe('how far a part stands from the old number', () => {
+  const parts = [
+    { id: 'newest', partNumber: 'C-3', replaces: ['B-2'] },
+    { id: 'other', partNumber: 'X-9' },
+  ]
+  const old = { id: 'old', partNumber: 'a 1' }
+
+  it('counts a number that somebody named and nobody sells as a step', () => {
+    const depths = chainDepths({ old, candidates: parts, recorded: [{ from: 'A1', to: 'b-2' }] })
+    expect(depths.get('newest')).toBe(2)
+    expect(depths.has('other')).toBe(false)
+  })
+
+  it('is nothing where nobody names a step', () => {
+    expect(chainDepths({ old, candidates: parts }).size).toBe(0)
   })
 })

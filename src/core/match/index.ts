@@ -1,6 +1,6 @@
 export { type CapacitorMatchInput, type CapSpec, matchCapacitors } from './capacitor'
 export { type ChainLink, chainFrom } from './chain'
-export { matchMotors, type QuickVerdict, quickMotors } from './motor'
+export { chainDepths, matchMotors, type QuickVerdict, quickMotors } from './motor'
 export { type MatchOverview, overviewOf } from './overview'
 export { comparePower } from './power'
 export { type Offer, ranked, type Sieve, sieved, workCost } from './rank'

@@ -112,6 +112,22 @@ function partNumberRule(
 }
 
 /**
+ * How far each of these parts stands from the old number, by what they declare and by what somebody recorded.
+ *
+ * @example chainDepths({ old: { id: 'old', partNumber: 'A' }, candidates: [{ id: 'c', replaces: ['B'] }], recorded: [{ from: 'A', to: 'B' }] }).get('c') // 2
+ */
+export const chainDepths = (
+  { old, candidates, recorded = [] }: MotorMatchInput,
+  among: MotorSpec[] = candidates,
+): Map<string, number> =>
+  supersessionDepths(old.partNumber, [
+    ...among,
+    // A number that somebody named and nobody sells is a step of the chain all the same.
+    ...recorded.map(({ from, to }): MotorSpec => ({ id: RECORDED, partNumber: to, replaces: [from] })),
+  ])
+const RECORDED = 'recorded'
+
+/**
  * Compare an old motor with candidates, rule by rule.
  *
  * @param depths how far each candidate stands from the old number in a chain, where the candidates are only a part of the list
@@ -120,7 +136,7 @@ function partNumberRule(
  */
 export function matchMotors(
   input: MotorMatchInput,
-  depths: Map<string, number> = supersessionDepths(input.old.partNumber, input.candidates),
+  depths: Map<string, number> = chainDepths(input),
 ): { results: MatchResult[] } {
   const usable: Ranked[] = []
   const turnedAway: Ranked[] = []
@@ -159,7 +175,7 @@ export interface QuickVerdict {
  */
 export const quickMotors = (
   input: MotorMatchInput,
-  depths: Map<string, number> = supersessionDepths(input.old.partNumber, input.candidates),
+  depths: Map<string, number> = chainDepths(input),
 ): QuickVerdict[] => input.candidates.map((candidate) => quickly(input, candidate, depths.get(candidate.id)))
 
 interface Ranked {

@@ -56,6 +56,24 @@ describe('the order in which parts are offered', () => {
   it('and the price where the work is the same', () =>
     expect(order([result('dear', 'drop-in'), result('cheap', 'drop-in')])).toEqual(['cheap', 'dear']))
 
+  it('begins with what is declared to replace the old number, the newest first, whatever it costs', () => {
+    const declared = (id: string, open: string[] = []): MatchResult => {
+      const part = result(id, 'drop-in', [], open)
+      return {
+        ...part,
+        rules: [...part.rules, { rule: 'part-number', verdict: 'ok', old: 'A', new: 'B', text: '' }],
+      }
+    }
+    expect(
+      order([
+        declared('dear', ['rotation']),
+        declared('cheap', ['rotation']),
+        result('other', 'drop-in'),
+        result('shelf', 'drop-in'),
+      ]),
+    ).toEqual(['shelf', 'dear', 'cheap', 'other'])
+  })
+
   it('loses and doubles nothing', () =>
     fc.assert(
       fc.property(

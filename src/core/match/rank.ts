@@ -29,9 +29,14 @@ export function workCost(work: Pick<Work, 'kind'>[]): { minutes: number; money: 
 const classOf = ({ verdict, open }: MatchResult): number =>
   verdict === 'no' ? 3 : verdict === 'fits-with-work' ? 2 : open.length > 0 ? 1 : 0
 
+/** Its own number, or one that is declared to replace it. */
+const isDeclared = ({ rules }: MatchResult): boolean =>
+  rules.some(({ rule, verdict }) => rule === 'part-number' && verdict === 'ok')
+
 /**
- * The order in which a person would look at them: what lies on the shelf first, then what drops in, then by work in minutes and
- * money, then by price; what cannot serve last, in the order in which it was judged.
+ * The order in which a person would look at them: what lies on the shelf first, then what is declared to replace the old number,
+ * the newest first, then what drops in, then by work in minutes and money, then by price; what cannot serve last, in the order
+ * in which it was judged.
  *
  * @param offerOf what the part costs and whose it is
  */
@@ -40,17 +45,20 @@ export function ranked(results: MatchResult[], offerOf: (id: string) => Offer): 
     const offer = offerOf(result.id)
     const { minutes, money } = workCost(result.work)
     const group = classOf(result)
+    const declared = isDeclared(result)
     return {
       result,
       keys:
         group === 3
-          ? [1, 0, group, 0, 0, index]
+          ? [1, 0, 0, group, 0, 0, index]
           : [
               0,
               offer.own ? 0 : 1,
+              declared ? 0 : 1,
               group,
-              money + (minutes * HOUR) / 60,
-              offer.own ? 0 : (offer.price ?? Number.MAX_SAFE_INTEGER),
+              // Among those that are declared the newest stands first, whatever it costs.
+              declared ? 0 : money + (minutes * HOUR) / 60,
+              offer.own || declared ? 0 : (offer.price ?? Number.MAX_SAFE_INTEGER),
               index,
             ],
     }

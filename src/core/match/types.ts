@@ -78,6 +78,8 @@ export type WorkKind =
   | 'change-band'
   | 'adapt-connector'
   | 'transfer-parts'
+  | 'turn-plate'
+  | 'drill-holes'
   | 'jumper-sections'
   | 'wire-two-singles'
   | 'change-strap'
@@ -155,4 +157,6 @@ export interface MotorMatchInput {
   /** How the old lengths were measured: within a ruler's rounding nothing is turned away. Calipers where left out. */
   measuredWith?: 'ruler' | 'calipers'
   limit?: number
+  /** What somebody said replaces what, though no part of the list declares it. */
+  recorded?: { from: string; to: string }[]
 }

@@ -17,8 +17,8 @@ export interface CapacitorBridge {
 }
 
 export interface CapacitorList {
-  /** The cans in order, each with the terminals it shows. */
-  cans: { id: string; terminals: string[] }[]
+  /** The cans in order, each with the terminals it shows and what each section holds, by its terminal. */
+  cans: { id: string; terminals: string[]; uF: Record<string, number> }[]
   landings: CapacitorLanding[]
   bridges: CapacitorBridge[]
   /** Terminals that stay without a wire and are covered. */
@@ -31,6 +31,8 @@ interface OldSection {
   uF: number
 }
 
+const valued = (pairs: [string, number | undefined][]): Record<string, number> =>
+  Object.fromEntries(pairs.flatMap(([terminal, uF]) => (uF === undefined ? [] : [[terminal, uF]])))
 const near = (one: number, two: number) => Math.abs(one / two - 1) <= 0.06
 const nameOf = (section: string) => (section === 'single' ? 'the first terminal' : section)
 const hangs = (section: string) => (section === 'single' ? 'wires of one terminal' : `wires of ${section}`)
@@ -58,7 +60,7 @@ function ofOne(old: OldSection[], part: CapSpec): CapacitorList | null {
     return null
   if (old.length === 1)
     return {
-      cans: [{ id: part.id, terminals: ['1', '2'] }],
+      cans: [{ id: part.id, terminals: ['1', '2'], uF: valued([['2', sections[0]?.uF]]) }],
       landings: [
         {
           wires: 'wires of one terminal',
@@ -73,7 +75,13 @@ function ofOne(old: OldSection[], part: CapSpec): CapacitorList | null {
       warnings: [],
     }
   return {
-    cans: [{ id: part.id, terminals: ['C', ...sections.map(({ section }) => section)] }],
+    cans: [
+      {
+        id: part.id,
+        terminals: ['C', ...sections.map(({ section }) => section)],
+        uF: valued(sections.map(({ section, uF }) => [section, uF])),
+      },
+    ],
     landings: [
       { wires: 'wires of C', can: 0, terminal: 'C', why: 'all that hung on the common stay on it' },
       ...old.map(({ section }) => ({
@@ -107,7 +115,11 @@ function ofCans(old: OldSection[], parts: CapSpec[]): CapacitorList | null {
   }
   const [home = 0, ...others] = used
   return {
-    cans: parts.map(({ id }) => ({ id, terminals: ['1', '2'] })),
+    cans: parts.map(({ id, sections }) => ({
+      id,
+      terminals: ['1', '2'],
+      uF: valued([['2', sections?.[0]?.uF]]),
+    })),
     landings: [
       { wires: 'wires of C', can: home, terminal: '1', why: 'the common of both cans' },
       ...landings,
@@ -131,7 +143,13 @@ function ofMulti(old: OldSection[], part: CapSpec): CapacitorList | null {
   })
   if (!made.feasible || !made.targets.every(({ within }) => within)) return null
   return {
-    cans: [{ id: part.id, terminals: ['C', ...sections.map(({ terminal }) => terminal)] }],
+    cans: [
+      {
+        id: part.id,
+        terminals: ['C', ...sections.map(({ terminal }) => terminal)],
+        uF: valued(sections.map(({ terminal, uF }) => [terminal, uF])),
+      },
+    ],
     landings: [
       {
         wires: old.length > 1 ? 'wires of C' : 'wires of the other terminal',
@@ -143,7 +161,10 @@ function ofMulti(old: OldSection[], part: CapSpec): CapacitorList | null {
         wires: hangs(name),
         can: 0,
         terminal: terminals[0] ?? '',
-        why: `${terminals.join(' and ')} together make ${uF} µF for ${nameOf(name)}`,
+        why:
+          terminals.length > 1
+            ? `${terminals.join(' and ')} together make ${uF} µF for ${nameOf(name)}`
+            : `${terminals[0] ?? ''} holds the ${uF} µF of ${nameOf(name)}`,
       })),
     ],
     bridges: made.jumpers.map(([from, to]) => ({

@@ -10,6 +10,8 @@ export interface SideMotor {
   mountToFaceMm: number
   studLengthMm: number | null
   flatMm: number | null
+  /** The shaft behind the motor's back, where it has one. */
+  secondLengthMm: number | null
 }
 
 interface SideViewProps {
@@ -18,6 +20,9 @@ interface SideViewProps {
   /** From the mounting plane to the hub's motor side: the same for both. */
   hubFromPlaneMm: number | null
   hubGripMm: number | null
+  /** From the mounting plane back to the second hub, on a motor with two ends. */
+  secondHubFromPlaneMm: number | null
+  secondGripMm: number | null
   cutMm: number
   gripMm: number | null
   markMm: number | null
@@ -36,7 +41,12 @@ const MARGIN = 24
 /** Old above new, to scale, on one mounting plane: where the hub sits, how much of it is held, what is cut. */
 export function SideView(props: SideViewProps) {
   const { old, fresh, hubFromPlaneMm, label } = props
-  const behind = Math.max(old.bodyLengthMm ?? BODY.length, fresh.bodyLengthMm ?? BODY.length)
+  const behind = Math.max(
+    ...[old, fresh].map(
+      (motor) => (motor.bodyLengthMm ?? BODY.length) + (motor.secondLengthMm ?? 0) - motor.mountToFaceMm,
+    ),
+    (props.secondHubFromPlaneMm ?? 0) + 20,
+  )
   const ahead = Math.max(
     ...[old, fresh].map((motor) => motor.mountToFaceMm + (motor.shaftLengthMm ?? BODY.reach)),
     (hubFromPlaneMm ?? 0) + (props.hubGripMm ?? 0) + 20,
@@ -66,6 +76,13 @@ export function SideView(props: SideViewProps) {
             </text>
           </>
         )}
+        {props.secondHubFromPlaneMm === null ? null : (
+          <path
+            d={`M${plane - props.secondHubFromPlaneMm * scale} 46V${2 * ROW + 8}`}
+            stroke="var(--teal)"
+            strokeDasharray="6 5"
+          />
+        )}
         <Row {...props} motor={old} top={30} plane={plane} scale={scale} isNew={false} />
         <Row {...props} motor={fresh} top={ROW + 30} plane={plane} scale={scale} isNew />
       </svg>
@@ -82,6 +99,8 @@ function Row({
   isNew,
   hubFromPlaneMm,
   hubGripMm,
+  secondHubFromPlaneMm,
+  secondGripMm,
   cutMm,
   gripMm,
   said,
@@ -118,6 +137,20 @@ function Row({
         fill="var(--ground)"
         strokeDasharray={motor.shaftLengthMm === null ? '5 4' : undefined}
       />
+      {motor.secondLengthMm === null ? null : (
+        <rect
+          x={face - length - motor.secondLengthMm * scale}
+          y={middle - shaft / 2}
+          width={motor.secondLengthMm * scale}
+          height={shaft}
+          fill="var(--ground)"
+        />
+      )}
+      {secondHubFromPlaneMm === null ? null : (
+        <g transform={`translate(${2 * (plane - secondHubFromPlaneMm * scale)} 0) scale(-1 1)`}>
+          <Hub x={plane - secondHubFromPlaneMm * scale} middle={middle} grip={(secondGripMm ?? 20) * scale} />
+        </g>
+      )}
       {motor.flatMm === null ? null : (
         <path d={`M${face + reach - motor.flatMm * scale} ${middle - shaft / 4}H${face + reach}`} />
       )}

@@ -84,11 +84,14 @@ export function shaftLengthRule(old: MotorSpec, candidate: MotorSpec, input: Mot
         new: mm(d),
         text: `The second shaft end is ${mm(c - d)} too short.`,
       }
-    cut(work, 'second shaft end', c, d)
+    cut(work, SECOND_END, c, d)
   }
   if (work.length === 0) return ok(mm(a), mm(b), 'Long enough.')
   return { verdict: 'work', old: mm(a), new: mm(b), text: work.map((item) => item.text).join(' '), work }
 }
+
+/** How a work text names the other end of a shaft; the fit finds its own cut by it. */
+export const SECOND_END = 'second shaft end'
 
 function cut(work: Work[], what: string, old: number, fresh: number): void {
   if (fresh - old > SHAFT_LONGER_MM)

@@ -1,22 +1,26 @@
 'use client'
 
-import { type FitSize, fitOfJob, workOfJob } from '@/core/fit/ofJob'
-import { fieldText } from '@/core/job'
+import { type FitSize, fitOfJob } from '@/core/fit/ofJob'
+import { secondEndOfJob } from '@/core/fit/secondEnd'
 import { chosenMotor, partName } from '@/core/job/candidates'
 import { oldMotor } from '@/core/job/oldPart'
 import type { MotorSpec } from '@/core/match'
 import { inHouseholdUnits, lengthText } from '@/core/units/household'
 import { useJob } from '../../job/JobProvider'
-import { NumberField } from '../../kit/NumberField'
 import { Section } from '../../kit/Section'
 import { SideView } from '../../pieces/SideView'
+import { FitField } from './FitField'
+import { Mounting } from './Mounting'
+import { SecondEndFit } from './SecondEndFit'
 import { WheelFit } from './WheelFit'
+import { WorkTable } from './WorkTable'
 
 /** The chosen motor where the old one was: the mark in large figures, the cut, the studs, and the work in minutes. */
 export function MadeToFit() {
   const { snapshot } = useJob()
   const fresh = chosenMotor(snapshot)
   const fit = fitOfJob(snapshot)
+  const second = secondEndOfJob(snapshot)
   const inches = snapshot.household.inches === 1
   const said = (mm: number) => lengthText(mm, inches)
   if (!fresh) return null
@@ -32,6 +36,7 @@ export function MadeToFit() {
     mountToFaceMm: isNew ? (size('newMountToFace') ?? 0) : face,
     studLengthMm: isNew ? size('newStuds') : (motor.mount?.studLengthMm ?? null),
     flatMm: isNew ? size('newFlat') : null,
+    secondLengthMm: motor.shaft?.secondLengthMm ?? null,
   })
   return (
     <Section title="Made to fit" aside="the blade at its old depth; the same figures in the work list">
@@ -41,6 +46,8 @@ export function MadeToFit() {
           fresh={side(fresh, partName(snapshot, fresh), true)}
           hubFromPlaneMm={hub === null ? null : face + hub}
           hubGripMm={size('hubGrip')}
+          secondHubFromPlaneMm={second?.hubFromPlaneMm ?? null}
+          secondGripMm={second?.shaft?.gripMm ?? null}
           cutMm={fit.shaft?.cutMm ?? 0}
           gripMm={fit.shaft?.gripMm ?? null}
           markMm={fit.shaft?.markMm ?? null}
@@ -53,11 +60,13 @@ export function MadeToFit() {
           <Mark />
           <div className="mt-3 grid grid-cols-2 gap-x-3 gap-y-2">
             {fit.sizes.map((each) => (
-              <SizeField key={each.field} size={each} />
+              <FitField key={each.field} size={each} />
             ))}
           </div>
         </div>
       </div>
+      <SecondEndFit />
+      <Mounting />
       <WheelFit />
       <WorkTable />
     </Section>
@@ -85,49 +94,6 @@ function Mark() {
           {`The hub would sit beside the flat, which is ${lengthText(fit.flatShortMm ?? 0, inches)} short: file a flat at the mark, or use the hub’s second set screw at a right angle.`}
         </p>
       ) : null}
-    </div>
-  )
-}
-
-function SizeField({ size }: { size: FitSize }) {
-  const { snapshot, act, id } = useJob()
-  const inches = snapshot.household.inches === 1
-  return (
-    <NumberField
-      label={size.label}
-      typed={size.typed}
-      quantity="mm"
-      unit={inches ? 'in' : 'mm'}
-      options={{ defaultUnit: inches ? 'in' : 'mm' }}
-      placeholder={size.mm === null ? '' : lengthText(size.mm, inches, false)}
-      hint={size.from || size.how}
-      onType={(typed) => act({ kind: 'field.set', id: id(), part: 'fit', field: size.field, typed })}
-    />
-  )
-}
-
-/** Everything that the chosen parts ask for, with its minutes. */
-function WorkTable() {
-  const { snapshot } = useJob()
-  const work = workOfJob(snapshot)
-  const inches = snapshot.household.inches === 1
-  const minutes = work.reduce((sum, each) => sum + each.minutes, 0)
-  return (
-    <div className="mt-5 max-w-2xl" data-testid="work-list">
-      <h3 className="font-bold">
-        {work.length === 0 ? 'No work on the part itself' : `Work, ${minutes} min`}
-      </h3>
-      <ul>
-        {work.map((each) => (
-          <li key={each.text} className="flex justify-between gap-4 border-line border-b py-1.5">
-            <span>{inHouseholdUnits(each.text, inches)}</span>
-            <span className="num shrink-0">{`${each.minutes} min`}</span>
-          </li>
-        ))}
-      </ul>
-      {fieldText(snapshot, 'choice', 'capacitor') ? null : (
-        <p className="caption mt-1">Choose the capacitor as well where this list asks for one.</p>
-      )}
     </div>
   )
 }

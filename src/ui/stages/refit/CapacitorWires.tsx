@@ -1,6 +1,7 @@
 'use client'
 
 import { catalogueCapacitors } from '@/core/knowledge/catalogue/capacitors'
+import { significant } from '@/core/units'
 import type { CapacitorList } from '@/core/wiring/capacitorLandings'
 import { capacitorListOf } from '@/core/wiring/capacitorOfJob'
 import { useJob } from '../../job/JobProvider'
@@ -11,9 +12,8 @@ export function CapacitorWires() {
   const { snapshot } = useJob()
   const list = capacitorListOf(snapshot, catalogueCapacitors)
   if (!list) return null
-  const nameOf = (id: string) => catalogueCapacitors.find((part) => part.id === id)?.partNumber ?? id
   const canName = (can: number) =>
-    list.cans.length > 1 ? `can ${can + 1}, ${nameOf(list.cans[can]?.id ?? '')}, terminal` : 'terminal'
+    list.cans.length > 1 ? `can ${can + 1}, ${list.names[can] ?? ''}, terminal` : 'terminal'
   return (
     <Section
       title="The capacitor’s wires"
@@ -74,7 +74,7 @@ function CansDrawing({ list }: { list: CapacitorList }) {
       role="img"
       aria-label="The new part with its wires"
     >
-      {list.cans.map(({ id, terminals }, can) => (
+      {list.cans.map(({ id, terminals, uF }, can) => (
         <g key={id}>
           <rect
             x={starts[can]}
@@ -89,7 +89,7 @@ function CansDrawing({ list }: { list: CapacitorList }) {
           {list.cans.length > 1 ? (
             <text
               x={(starts[can] ?? 0) + (terminals.length * STEP) / 2}
-              y={TOP + 72}
+              y={TOP + 76}
               textAnchor="middle"
               fontSize="13"
               fill="var(--soft)"
@@ -109,6 +109,18 @@ function CansDrawing({ list }: { list: CapacitorList }) {
               >
                 {terminal}
               </text>
+              {uF[terminal] === undefined ? null : (
+                <text
+                  x={at({ can, terminal })}
+                  y={TOP + 54}
+                  textAnchor="middle"
+                  fontSize="12"
+                  fill="var(--ink)"
+                  className="num"
+                >
+                  {`${significant(uF[terminal], 4)} µF`}
+                </text>
+              )}
             </g>
           ))}
         </g>

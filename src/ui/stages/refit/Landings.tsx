@@ -8,6 +8,7 @@ import { Chips } from '../../kit/Chips'
 import { Section } from '../../kit/Section'
 import { LandingStrip } from '../../pieces/LandingStrip'
 import { LandingList } from './LandingList'
+import { OldWiring } from './OldWiring'
 import { SolvedWiring } from './SolvedWiring'
 import { WhatIfs } from './WhatIfs'
 import { WiringQuestions } from './WiringQuestions'
@@ -87,6 +88,7 @@ export function Landings() {
             </div>
           </div>
           <div>
+            <OldWiring />
             <SolvedWiring />
             <WhatIfs />
           </div>

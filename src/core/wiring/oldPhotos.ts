@@ -1,0 +1,33 @@
+import type { JobSnapshot, LedgerRow, LinePhotoRow } from '../job/rows'
+
+/** Acts that part a wire from what it hung on. */
+const PARTS_WIRES: LedgerRow['action'][] = ['disconnect', 'unplug', 'cut-wire', 'unsolder']
+
+/** A photo that shows how the old wiring was, and what it is a photo of. */
+export interface WiringPhoto {
+  photo: LinePhotoRow
+  about: string
+}
+
+/**
+ * Photos of the way in that show the old wiring: those of lines that part wires first, in the order of taking apart, then
+ * those of the machine as it was found.
+ *
+ * @example wiringPhotosOf(snapshot)[0]?.about // 'motor leads'
+ */
+export function wiringPhotosOf(snapshot: JobSnapshot): WiringPhoto[] {
+  const taken = snapshot.photos.filter(({ way }) => way === 'in')
+  const ofLine = (line: LedgerRow): WiringPhoto[] =>
+    taken
+      .filter(({ lineId }) => lineId === line.id)
+      .map((photo) => ({ photo, about: photo.caption || line.part || 'the wires' }))
+  const lines = snapshot.ledger
+    .filter(({ action, terminal }) => PARTS_WIRES.includes(action) || Boolean(terminal))
+    .sort((one, two) => one.position - two.position)
+  return [
+    ...lines.flatMap(ofLine),
+    ...taken
+      .filter(({ lineId }) => lineId === '')
+      .map((photo) => ({ photo, about: photo.caption || 'the machine as it was found' })),
+  ]
+}
