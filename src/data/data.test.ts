@@ -8,6 +8,7 @@ import { type Database, dataFolder, openDatabase } from './database'
 import { bindable, openFile } from './driver'
 import { loadSnapshot } from './jobs'
 import { migrate } from './migrations'
+import { motorsWithin, replacingParts } from './parts'
 
 let path: string
 let db: Database
@@ -93,6 +94,35 @@ describe('an older file', () => {
     expect(job!.ledger[0]).toMatchObject({ temporary: 1, switchKind: 'other', benchOf: 'motor' })
     expect(job!.log.map(({ kind }) => kind)).toEqual(['opened', 'discharged', 'bypass-set', 'voided'])
     expect(energyOf(job!, Date.parse('2026-01-01T10:06:00Z')).handsIn).toBe(false)
+    await now.destroy()
+    rmSync(folder.path, { recursive: true })
+  })
+
+  it('with lists of parts in it finds them by their figures, and those that tell none of them as well', async () => {
+    const folder = dataFolder(mkdtempSync(join(tmpdir(), 'rest-cog-old-parts-')))
+    const old = new Kysely<never>({
+      dialect: new SqliteDialect({ database: openFile(folder.database) as never }),
+    })
+    await migrate(old, '0014-photo-marks')
+    for (const statement of [
+      `insert into catalogue (id, name, kind, headers, mapping, lengths, at, shown, ready) values ('shop', 'Shop', 'import', '[]', '[]', 'mm', '', 1, 1)`,
+      ...[
+        '{"rpm":[1075,900],"hp":0.25,"shaft":{"diameterMm":12.7}}',
+        '{"rpm":[825],"hp":0.5,"replaces":["A-1"]}',
+        '{}',
+      ].map(
+        (spec, n) =>
+          `insert into part (n, id, catalogueId, kind, words, spec, note) values (${n + 1}, 'p${n + 1}', 'shop', 'motor', '', '${spec}', '')`,
+      ),
+    ])
+      await sql.raw(statement).execute(old)
+    await old.destroy()
+    const now = await openDatabase(folder)
+    expect(await motorsWithin(now, [{ figure: 'rpm', min: 1000, max: 1100 }])).toEqual([1, 3])
+    expect(await motorsWithin(now, [{ figure: 'hp', min: 0.4 }])).toEqual([2, 3])
+    expect(await motorsWithin(now, [{ figure: 'shaftMm', max: 12 }])).toEqual([2, 3])
+    expect(await motorsWithin(now, [])).toEqual([1, 2, 3])
+    expect((await replacingParts(now)).map(({ id }) => id)).toEqual(['p2'])
     await now.destroy()
     rmSync(folder.path, { recursive: true })
   })

@@ -1,6 +1,6 @@
 import { sql } from 'kysely'
 import type { Database, Transaction } from './database'
-import type { CatalogueRow, PartRow } from './schema'
+import type { CatalogueRow, PartFigures, PartRow } from './schema'
 
 type Db = Database | Transaction
 
@@ -29,6 +29,26 @@ export async function deleteCatalogue(db: Db, id: string): Promise<void> {
   await db.deleteFrom('catalogue').where('id', '=', id).execute()
 }
 
+/** What the index of figures holds of a part. */
+function figuresOf({ kind, spec }: Pick<PartRow, 'kind' | 'spec'>): PartFigures {
+  const none: PartFigures = { rpm: null, hp: null, shaftMm: null, bodyMm: null, declares: 0 }
+  if (kind !== 'motor') return none
+  const told: {
+    rpm?: number[]
+    hp?: number
+    shaft?: { diameterMm?: number }
+    diameterMm?: number
+    replaces?: []
+  } = JSON.parse(spec)
+  return {
+    rpm: told.rpm?.[0] ?? null,
+    hp: told.hp ?? null,
+    shaftMm: told.shaft?.diameterMm ?? null,
+    bodyMm: told.diameterMm ?? null,
+    declares: told.replaces ? 1 : 0,
+  }
+}
+
 /** Lines go in by so many at once: a statement takes a limited number of values. */
 const AT_ONCE = 200
 
@@ -36,7 +56,7 @@ export async function insertParts(db: Db, rows: Omit<PartRow, 'n'>[]): Promise<v
   for (let at = 0; at < rows.length; at += AT_ONCE)
     await db
       .insertInto('part')
-      .values(rows.slice(at, at + AT_ONCE))
+      .values(rows.slice(at, at + AT_ONCE).map((row) => ({ ...row, ...figuresOf(row) })))
       .execute()
 }
 
@@ -92,13 +112,48 @@ export async function findParts(
   return query.orderBy(sql`catalogue.kind = 'shelf'`, 'desc').orderBy('part.n').limit(most).execute()
 }
 
+/** A figure of a part and what it may be; a part that does not tell it is never left out. */
+export interface FigureBound {
+  figure: 'rpm' | 'hp' | 'shaftMm' | 'bodyMm'
+  min?: number
+  max?: number
+}
+
+/** The numbers of the motors that are offered and whose figures lie within all bounds, in order: read from the index alone. */
+export async function motorsWithin(db: Db, bounds: FigureBound[]): Promise<number[]> {
+  const within = bounds.map(({ figure, min, max }) => {
+    const column = sql.ref(figure)
+    const low = min === undefined ? sql`1` : sql`${column} >= ${min}`
+    const high = max === undefined ? sql`1` : sql`${column} <= ${max}`
+    return sql`and (${column} is null or (${low} and ${high}))`
+  })
+  const { rows } = await sql<{ n: number }>`
+    select "n" from "part" indexed by "part_figures"
+    where "kind" = 'motor'
+    and "catalogueId" in (select "id" from "catalogue" where "shown" = 1 and "ready" = 1)
+    ${sql.join(within, sql` `)}`.execute(db)
+  return rows.map(({ n }) => n).sort((one, two) => one - two)
+}
+
+/** These parts, by their numbers. */
+export const partsByNumber = (db: Db, numbers: number[]): Promise<StoredPart[]> =>
+  db
+    .selectFrom('part')
+    .select(['n', 'id', 'catalogueId', 'spec', 'count'])
+    // Numbers of our own, and more of them than a statement takes as values.
+    .where(sql<boolean>`"n" in (${sql.raw(numbers.map(Math.trunc).join(',') || 'null')})`)
+    .orderBy('n')
+    .execute()
+
+export type StoredPart = Pick<PartRow, 'id' | 'catalogueId' | 'spec' | 'count'> & { n: number }
+
 /** A page of the parts that are offered, behind the last number. */
 export const partsAfter = (
   db: Db,
   kind: PartRow['kind'],
   after: number,
   most: number,
-): Promise<(Pick<PartRow, 'id' | 'catalogueId' | 'spec' | 'count'> & { n: number })[]> =>
+): Promise<StoredPart[]> =>
   db
     .selectFrom('part')
     .select(['n', 'id', 'catalogueId', 'spec', 'count'])
@@ -115,8 +170,7 @@ export const replacingParts = (db: Db): Promise<Pick<PartRow, 'id' | 'spec'>[]> 
   db
     .selectFrom('part')
     .select(['id', 'spec'])
-    .where('kind', '=', 'motor')
-    .where('spec', 'like', '%"replaces":%')
+    .where('declares', '=', 1)
     .where('catalogueId', 'in', (from) =>
       from.selectFrom('catalogue').select('id').where('shown', '=', 1).where('ready', '=', 1),
     )
@@ -147,7 +201,7 @@ export const partsOf = (db: Db, catalogueId: string): Promise<Omit<PartRow, 'n'>
 export async function updatePart(
   db: Db,
   id: string,
-  change: Partial<Omit<PartRow, 'n' | 'id'>>,
+  change: Partial<Pick<PartRow, 'note' | 'count'>>,
 ): Promise<number> {
   const done = await db.updateTable('part').set(change).where('id', '=', id).executeTakeFirst()
   return Number(done.numUpdatedRows)

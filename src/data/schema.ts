@@ -36,7 +36,7 @@ export interface Schema {
   bench_line: BenchLineRow
   own_name: OwnNameRow
   catalogue: CatalogueRow
-  part: PartRow
+  part: PartRow & PartFigures
 }
 
 /** An act that was stored and has no event of its own. */
@@ -95,6 +95,16 @@ export interface PartRow {
   note: string
   /** How many lie on the shelf. */
   count: number
+}
+
+/** Figures of a motor beside its specification, so that most of a long list is left out unread. */
+export interface PartFigures {
+  rpm: number | null
+  hp: number | null
+  shaftMm: number | null
+  bodyMm: number | null
+  /** It says which numbers it replaces. */
+  declares: 0 | 1
 }
 
 export interface PhotoRow {

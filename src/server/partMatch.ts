@@ -1,6 +1,8 @@
 import type { JobSnapshot } from '@/core/job'
 import { capacitorMatchInputOf, motorMatchInputOf } from '@/core/job/motorMatch'
 import {
+  type Bound,
+  boundsOf,
   type CapSpec,
   chainDepths,
   type MatchResult,
@@ -9,12 +11,21 @@ import {
   matchMotors,
   quickMotors,
 } from '@/core/match'
-import { countOffered, listCatalogues, partsAfter, replacingParts } from '@/data/parts'
+import type { Database } from '@/data/database'
+import {
+  countOffered,
+  listCatalogues,
+  motorsWithin,
+  partsAfter,
+  partsByNumber,
+  replacingParts,
+  type StoredPart,
+} from '@/data/parts'
 import { readJob } from './jobs'
 import { store } from './store'
 
 /** Parts read and judged at a stretch: between two stretches others are served. */
-const AT_ONCE = 4000
+const AT_ONCE = 2000
 /** The best so many are sent: no screen shows more. */
 const BEST = 120
 
@@ -57,7 +68,7 @@ export async function* matchStored(
     yield { ...progress, done: total }
     return
   }
-  let [kept, after]: [Kept[], number] = [[], 0]
+  let kept: Kept[] = []
   const tell = () => {
     progress.best = judge.inFull(kept.map(({ spec }) => spec)).flatMap((result): MatchedPart[] => {
       const one = kept.find(({ spec }) => spec.id === result.id)
@@ -75,26 +86,54 @@ export async function* matchStored(
     })
     return { ...progress }
   }
-  while (!signal.aborted) {
-    const rows = await partsAfter(db, part, after, AT_ONCE)
-    const last = rows.at(-1)
-    if (!last) break
-    after = last.n
+  const judgeRows = (rows: StoredPart[]) => {
     const verdicts = judge.quickly(rows.map((row) => ({ ...JSON.parse(row.spec), id: row.id })))
     const found = verdicts.map((verdict, index): Kept => {
       const { catalogueId = '', count = 0 } = rows[index] ?? {}
       return { ...verdict, catalogueId, count }
     })
     kept = [...kept, ...found].sort((one, two) => two.score - one.score).slice(0, BEST)
-    progress.done += rows.length
-    for (const { verdict, open } of verdicts)
+    return verdicts
+  }
+  for await (const rows of pages(db, part, judge.bounds)) {
+    if (signal.aborted) break
+    for (const { verdict, open } of judgeRows(rows))
       progress[verdict === 'no' ? 'cannot' : open ? 'untold' : 'serve']++
+    progress.done += rows.length
     // The first rows show at once; the reasons of all others are worked out when the best are known.
     if (progress.best.length === 0) yield tell()
     else yield { ...progress }
     await new Promise((resolve) => setImmediate(resolve))
   }
+  if (signal.aborted) return
+  // What the index ruled out was counted unread. Some of it is looked at all the same where little else is to be shown: why not.
+  const unread = total - progress.done
+  if (unread > 0 && kept.length < BEST) judgeRows(await partsAfter(db, part, 0, BEST * 2))
+  progress.cannot += unread
+  progress.done = total
+  kept = kept.filter(({ spec }, at) => kept.findIndex((each) => each.spec.id === spec.id) === at)
   if (!signal.aborted) yield tell()
+}
+
+/** The parts that are to be judged, page by page: those within the bounds, or all of them. */
+async function* pages(
+  db: Database,
+  part: 'motor' | 'capacitor',
+  bounds: Bound[],
+): AsyncGenerator<StoredPart[]> {
+  if (bounds.length === 0) {
+    let after = 0
+    for (;;) {
+      const rows = await partsAfter(db, part, after, AT_ONCE)
+      const last = rows.at(-1)
+      if (!last) return
+      after = last.n
+      yield rows
+    }
+  }
+  const numbers = await motorsWithin(db, bounds)
+  for (let at = 0; at < numbers.length; at += AT_ONCE)
+    yield await partsByNumber(db, numbers.slice(at, at + AT_ONCE))
 }
 
 interface Verdict {
@@ -110,6 +149,8 @@ interface Kept extends Verdict {
 }
 
 interface Judge {
+  /** Outside of these a part is a “no” unread. */
+  bounds: Bound[]
   quickly: (specs: (MotorSpec & CapSpec)[]) => Verdict[]
   inFull: (specs: (MotorSpec | CapSpec)[]) => MatchResult[]
 }
@@ -126,6 +167,7 @@ async function motorJudge(snapshot: JobSnapshot): Promise<Judge> {
   const depthsOf = (specs: MotorSpec[]) =>
     old.partNumber ? new Map([...chainDepths(sought, specs), ...chain]) : chain
   return {
+    bounds: boundsOf(sought),
     quickly: (specs) => {
       const input = motorMatchInputOf(snapshot, specs)
       return quickMotors(input, depthsOf(input.candidates)).map(({ candidate, ...rest }) => ({
@@ -147,6 +189,7 @@ function capacitorJudge(snapshot: JobSnapshot): Judge | null {
     return input ? matchCapacitors(input).results : []
   }
   return {
+    bounds: [],
     quickly: (specs) => {
       const results = new Map(judged(specs).map((result) => [result.id, result]))
       return specs.map((spec): Verdict => {

@@ -1,7 +1,9 @@
 import { describe, expect, it } from 'vitest'
+import { motorMatchInputOf } from '@/core/job/motorMatch'
 import { catalogueMotors } from '@/core/knowledge/catalogue/motors'
+import { type MotorSpec, quickMotors } from '@/core/match'
 import { guessMapping, partOfLine } from '@/core/match/columns'
-import { actOnJob, openJob } from './jobs'
+import { actOnJob, openJob, readJob } from './jobs'
 import { type MatchProgress, matchStored } from './partMatch'
 import {
   addParts,
@@ -32,6 +34,8 @@ const list = async (name: string, motors = catalogueMotors.slice(0, 5)) => {
   await changeCatalogue(row.id, { ready: true })
   return row.id
 }
+const onShelf = async (): Promise<MotorSpec[]> =>
+  (await readShelf()).flatMap(({ motor }) => (motor ? [motor] : []))
 const found = async (text: string) => (await searchParts(text, 'motor')).map(({ motor }) => motor?.partNumber)
 
 describe('a list of parts', () => {
@@ -143,6 +147,33 @@ describe('the stored lists against an old motor', () => {
     expect(scores).toEqual([...scores].sort((one, two) => two - one))
     expect(progress!.best.filter(({ own }) => own).length).toBeLessThanOrEqual(1)
     expect(progress!.serve + progress!.untold + progress!.cannot).toBe(progress!.total)
+    await removeCatalogue(id)
+  })
+
+  it('are counted the same where the index leaves most of them unread, and why not is still told', async () => {
+    const id = await list('Long', catalogueMotors)
+    const jobId = await job()
+    await actOnJob(
+      jobId,
+      Object.entries({ rpm: '3000', hp: '1/25', shaftDiameterMm: '8 mm' }).map(([field, typed]) => ({
+        kind: 'field.set' as const,
+        id: `long-${field}`,
+        part: 'motor-old',
+        field,
+        typed,
+      })),
+    )
+    const { snapshot } = await readJob(jobId)
+    const all = quickMotors(motorMatchInputOf(snapshot, [...catalogueMotors, ...(await onShelf())]))
+    const progress = await last(jobId)
+    expect({ cannot: progress?.cannot, untold: progress?.untold, serve: progress?.serve }).toEqual({
+      cannot: all.filter(({ verdict }) => verdict === 'no').length,
+      untold: all.filter(({ verdict, open }) => verdict !== 'no' && open).length,
+      serve: all.filter(({ verdict, open }) => verdict !== 'no' && !open).length,
+    })
+    expect(progress?.done).toBe(all.length)
+    expect(progress?.best.some(({ result }) => result.verdict === 'no')).toBe(true)
+    expect(new Set(progress?.best.map(({ spec }) => spec.id)).size).toBe(progress?.best.length)
     await removeCatalogue(id)
   })
 

@@ -1,6 +1,6 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
-import { type CapSpec, type MatchResult, type MotorSpec, matchCapacitors, matchMotors } from '.'
+import { boundsOf, type CapSpec, type MatchResult, type MotorSpec, matchCapacitors, matchMotors } from '.'
 
 /** Any field of a plate may be missing. */
 const maybe = <T>(arbitrary: fc.Arbitrary<T>) => fc.option(arbitrary, { nil: undefined, freq: 4 })
@@ -222,5 +222,58 @@ describe('any old capacitor against any candidates', () => {
         expect(results.find(({ id }) => id === `c${others.length}`)?.verdict).toBe('drop-in')
       }),
     )
+  })
+})
+
+describe('the bounds that let a store leave parts out unread', () => {
+  it('leave out nothing that the rules would take: any plate, any list, by ruler and by calipers', () => {
+    fc.assert(
+      fc.property(
+        sheet,
+        fc.constantFrom('ruler' as const, 'calipers' as const),
+        fc.double({ min: 0.9, max: 1.12, noNaN: true }),
+        ({ old, candidates, outdoors }, measuredWith, stretch) => {
+          const all = candidates.map((spec, index): MotorSpec => {
+            const named = { ...spec, id: `c${index}` }
+            // Figures just inside and just outside of every bound.
+            return {
+              ...named,
+              ...(spec.rpm ? { rpm: spec.rpm.map((rpm) => rpm * stretch) } : {}),
+              ...(spec.hp ? { hp: spec.hp * stretch } : {}),
+              ...(spec.diameterMm ? { diameterMm: spec.diameterMm * stretch } : {}),
+              ...(spec.shaft?.diameterMm
+                ? { shaft: { ...spec.shaft, diameterMm: spec.shaft.diameterMm * stretch } }
+                : {}),
+            }
+          })
+          const input = { old: { ...old, id: 'old' }, candidates: all, outdoors, measuredWith }
+          const bounds = boundsOf(input)
+          const figures = (spec: MotorSpec) => ({
+            rpm: spec.rpm?.[0],
+            hp: spec.hp,
+            shaftMm: spec.shaft?.diameterMm,
+            bodyMm: spec.diameterMm,
+          })
+          for (const { id, verdict } of matchMotors(input).results) {
+            if (verdict === 'no') continue
+            const spec = all.find((each) => each.id === id)
+            for (const { figure, min = 0, max = Infinity } of bounds) {
+              const value = spec && figures(spec)[figure]
+              if (value !== undefined) expect([figure, value >= min && value <= max]).toEqual([figure, true])
+            }
+          }
+        },
+      ),
+      { numRuns: 400 },
+    )
+  })
+
+  it('turn most of a long list away for a motor whose plate is read', () => {
+    const bounds = boundsOf({
+      old: { id: 'old', rpm: [825], hp: 1 / 4, shaft: { diameterMm: 12.7 } },
+      candidates: [],
+    })
+    expect(bounds.map(({ figure }) => figure)).toEqual(['rpm', 'hp', 'shaftMm'])
+    expect(bounds[1]?.max).toBeCloseTo(0.52, 2)
   })
 })

@@ -33,6 +33,20 @@ export function comparePower(oldHp: number, newHp: number): PowerVerdict {
   return { ok: steps <= STEPS_UP, stepsUp: steps }
 }
 
+/**
+ * The most that may stand in place of a power; infinite where its steps leave the table.
+ *
+ * @example largestPower(1 / 4) // 1/2 with its rounding
+ */
+export function largestPower(oldHp: number): number {
+  if (oldHp < (STANDARD_HP[0] ?? 0) * (1 - ROUNDING)) return oldHp * 2 * (1 + ROUNDING)
+  const top = STANDARD_HP[stepOf(oldHp) + STEPS_UP]
+  return top === undefined ? Number.POSITIVE_INFINITY : Math.max(top, oldHp) * (1 + ROUNDING)
+}
+
+/** The least that may stand in place of a power. */
+export const smallestPower = (oldHp: number): number => oldHp * (1 - ROUNDING)
+
 /** Position among the standard powers; between two of them it counts as the upper. */
 function stepOf(hp: number): number {
   const index = STANDARD_HP.findIndex((standard) => hp <= standard * (1 + ROUNDING))

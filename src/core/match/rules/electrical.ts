@@ -107,7 +107,7 @@ export function powerRule(old: MotorSpec, candidate: MotorSpec): Outcome {
   )
 }
 
-const hpOf = (watts: number | undefined) => (watts === undefined ? undefined : watts / WATTS_PER_HP)
+export const hpOf = (watts: number | undefined) => (watts === undefined ? undefined : watts / WATTS_PER_HP)
 
 function power(a: number, b: number, old: string, fresh: string): Outcome {
   const verdict = comparePower(a, b)
@@ -128,7 +128,7 @@ function power(a: number, b: number, old: string, fresh: string): Outcome {
   }
 }
 
-const SPEED_TOLERANCE = 0.05
+export const SPEED_TOLERANCE = 0.05
 
 const tooSlow = remembered((ratio) => `Too slow: ${significant(ratio * 100, 2)} % of the air.`)
 const tooFast = remembered(

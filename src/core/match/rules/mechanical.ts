@@ -2,11 +2,11 @@ import type { MotorMatchInput, MotorSpec, Outcome, Work } from '../types'
 import { millimetres as mm, ok, plain, remembered, unknown } from './outcome'
 
 /** What a tape measure cannot tell apart. */
-const SAME_MM = 1
-const SAME_SHAFT_MM = 0.1
+export const SAME_MM = 1
+export const SAME_SHAFT_MM = 0.1
 const SHAFT_LENGTH_SLACK_MM = 0.25
 /** What a ruler held against a round body is off by, either way. */
-const RULER_MM = 1.5
+export const RULER_MM = 1.5
 /** A shaft may stand out this much more without being cut. */
 const SHAFT_LONGER_MM = 2
 

@@ -27,7 +27,9 @@ export function useStored(what: 'motor' | 'capacitor'): Stored {
   const [round, setRound] = useState(0)
   // What the server judges by: the figures of the old part, once they are stored.
   const figures = JSON.stringify([
-    snapshot.fields.filter(({ part }) => part === 'motor-old' || part === 'capacitor-old'),
+    snapshot.fields.filter(
+      ({ part }) => part === 'motor-old' || part === 'capacitor-old' || part === 'chain',
+    ),
     snapshot.machine.motorKind,
     snapshot.readings.length,
   ])
