@@ -114,7 +114,13 @@ export type Act =
   | { kind: 'sound.remove'; id: string }
   | { kind: 'candidate.rename'; id: string; name: string }
   | { kind: 'candidate.remove'; id: string }
-  | { kind: 'ledger.plant'; ids: string[]; template: 'motor' | 'capacitor' | 'capacitor-dual' }
+  /** `way`: one build of the family, or one repair of it, in place of its usual way to the motor. */
+  | {
+      kind: 'ledger.plant'
+      ids: string[]
+      template: 'motor' | 'capacitor' | 'capacitor-dual'
+      way?: string
+    }
   /** Behind a line, at the end (null), or right before the line that `before` names. */
   | { kind: 'ledger.add'; id: string; after: string | null; before?: string; line: Partial<LedgerRow> }
   /** So many pieces of a line become a line of their own behind it: two cups, two kinds of screw. */

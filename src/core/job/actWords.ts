@@ -1,3 +1,4 @@
+import type { BackStep } from '../refit/types'
 import type { LedgerRow } from './rows'
 
 /** @example actionWords('slide-out') // 'slide out' */
@@ -29,6 +30,25 @@ export function spokenAct(line: LedgerRow, caution = ''): SpokenAct {
         ? `On the way back it is renewed with ${renewMaterial}${cureHours === null ? '' : `, which cures ${cureHours} hours`}.`
         : '',
       caution,
+    ].filter(Boolean),
+  }
+}
+
+/**
+ * An act of the way back, in words that can be read aloud: what to do, what to take from which cup, what to look at after it.
+ *
+ * @example spokenBack(step, row).details // ['Check: it sits on the flat.']
+ */
+export function spokenBack(step: BackStep, row: LedgerRow): SpokenAct {
+  const { count, fastener, cup, mark, terminal } = row
+  const pieces = count || fastener ? `${count ?? 1} ${fastener || (count === 1 ? 'piece' : 'pieces')}` : ''
+  return {
+    title: `${step.text.charAt(0).toUpperCase()}${step.text.slice(1)}`,
+    details: [
+      cup && !step.text.includes(`cup ${cup}`) ? `${pieces || 'Its fasteners'}, out of cup ${cup}.` : '',
+      terminal && !step.text.includes(terminal) ? `To ${terminal}.` : '',
+      mark && !step.text.includes(mark) ? `As it was: ${mark}.` : '',
+      ...step.checks.map((check) => `Check: ${check}.`),
     ].filter(Boolean),
   }
 }

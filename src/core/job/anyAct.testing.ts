@@ -205,6 +205,7 @@ export function actOf(job: JobSnapshot, draw: Draw): Act {
       kind: 'ledger.plant',
       ids: Array.from({ length: 60 }, (_, place) => `${fresh}-${place}`),
       template: from(['motor', 'capacitor', 'capacitor-dual'] as const, pick),
+      ...(on ? { way: from(['', 'bearing', 'freezer-side', 'condensing', 'toString'], row) } : {}),
     },
     { kind: 'ledger.add', id: fresh, after: on ? null : rowId(job.ledger), line },
     { kind: 'ledger.edit', id: rowId(job.ledger), change: line },

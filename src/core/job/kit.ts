@@ -1,5 +1,6 @@
 import { protection, standIns } from '../knowledge/standIns'
 import { capacitorTemplate, motorTemplates } from '../knowledge/templates'
+import { wayOf } from '../knowledge/ways'
 import { capacitorOf } from './derive'
 import { fieldText } from './fields'
 import { neededCharges } from './place'
@@ -24,7 +25,9 @@ export function kitOf(snapshot: JobSnapshot): KitItem[] {
   const family = snapshot.machine.family
   const toCapacitor = snapshot.decisions[0]?.action === 'replace-capacitor'
   const dual = (capacitorOf(snapshot, 'old').label?.sections.length ?? 1) > 1
-  const template = toCapacitor ? capacitorTemplate(family, dual) : motorTemplates[family]
+  const template = toCapacitor
+    ? capacitorTemplate(family, dual)
+    : (wayOf(family, fieldText(snapshot, 'way', 'id')) ?? motorTemplates[family])
   const lines = snapshot.ledger.filter((line) => !line.struckAt)
   add('tool', 'phone or camera', ...template.kit.filter((name) => !isProtection(name)))
   for (const { fastener, action } of lines) {

@@ -1,5 +1,6 @@
 import { machineCovers } from '../knowledge/bypassWords'
-import { capacitorTemplate, motorTemplates } from '../knowledge/templates'
+import { capacitorTemplate, type Template } from '../knowledge/templates'
+import { wayOf } from '../knowledge/ways'
 import { bypassOf } from '../refit/bypass'
 import { accessKinds, benchParts, lineActions, switchKinds } from '../refit/types'
 import type { Act, ActOf, By } from './actTypes'
@@ -13,7 +14,7 @@ import { type Draft, planned, put } from './put'
 import { requireReach } from './reachMust'
 import { refusal } from './refusals'
 import { must, needReason } from './rowMust'
-import type { JobSnapshot, LedgerRow } from './rows'
+import type { JobSnapshot, LedgerRow, RowChange } from './rows'
 
 /** What a line is about: changed on a bypass that stands, it would let the switch out of sight. */
 const BINDING: (keyof LedgerRow)[] = [
@@ -44,7 +45,7 @@ const EDITABLE: (keyof LedgerRow)[] = [
 export function planLedger(snapshot: JobSnapshot, act: Act, now: number, at: string, by: By): Draft | null {
   switch (act.kind) {
     case 'ledger.plant':
-      return plant(snapshot, act)
+      return plant(snapshot, act, at)
     case 'ledger.add':
       return addLine(snapshot, act)
     case 'ledger.split':
@@ -179,13 +180,16 @@ function landed(snapshot: JobSnapshot, act: ActOf<'landing.done'>, now: number, 
   )
 }
 
-function plant(snapshot: JobSnapshot, act: ActOf<'ledger.plant'>): Draft {
+function plant(snapshot: JobSnapshot, act: ActOf<'ledger.plant'>, at: string): Draft {
   const family = snapshot.machine.family
+  const way = act.template === 'motor' ? (act.way ?? '') : ''
   const template =
     act.template === 'motor'
-      ? motorTemplates[family]
+      ? wayOf(family, way)
       : capacitorTemplate(family, act.template === 'capacitor-dual')
-  if (act.ids.length < template.lines.length) throw refusal('too-few-ids/template')
+  if (!template) throw refusal('unknown-way/plant', way)
+  if (act.ids.length < template.lines.length + (way === '' ? 0 : WAY_FIELDS))
+    throw refusal('too-few-ids/template')
   // Planted twice, the lines that are there keep their ticks.
   if (snapshot.ledger.some((row) => act.ids.includes(row.id))) return planned('Template planted already', [])
   const ids = [...act.ids]
@@ -196,10 +200,28 @@ function plant(snapshot: JobSnapshot, act: ActOf<'ledger.plant'>): Draft {
     lastPosition(snapshot) + 1,
     () => ids.shift() ?? '',
   )
-  return planned(
-    `Template planted: ${rows.length} lines`,
-    rows.map((row) => put(snapshot, 'ledger', row.id, row)),
-  )
+  return planned(`Template planted: ${rows.length} lines`, [
+    ...rows.map((row) => put(snapshot, 'ledger', row.id, row)),
+    ...wayFields(snapshot, way, template, at, () => ids.shift() ?? ''),
+  ])
+}
+
+/** What the way back and the kit have to know of the way that was taken; the usual one leaves nothing behind. */
+const WAY_FIELDS = 2
+function wayFields(
+  snapshot: JobSnapshot,
+  way: string,
+  template: Template,
+  at: string,
+  id: () => string,
+): RowChange[] {
+  const typedOf = { id: way, replaced: way === '' ? '' : template.replaced }
+  return Object.entries(typedOf).flatMap(([field, typed]) => {
+    const known = snapshot.fields.find((row) => row.part === 'way' && row.field === field)
+    const own = known?.id ?? id()
+    if (typed === '') return known ? [put(snapshot, 'fields', own, null)] : []
+    return [put(snapshot, 'fields', own, { id: own, jobId: snapshot.job.id, part: 'way', field, typed, at })]
+  })
 }
 
 function tick(snapshot: JobSnapshot, act: ActOf<'ledger.tick'>, now: number, at: string, by: By): Draft {

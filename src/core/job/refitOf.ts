@@ -3,6 +3,7 @@ import { replacedParts } from '../knowledge/replaced'
 import type { BackMove } from '../refit/moved'
 import type { RefitResult, RefitStep } from '../refit/types'
 import { wayBack } from '../refit/wayBack'
+import { fieldText } from './fields'
 import type { JobSnapshot, LedgerRow } from './rows'
 
 export function stepOf(line: LedgerRow): RefitStep {
@@ -30,10 +31,11 @@ export function stepOf(line: LedgerRow): RefitStep {
   }
 }
 
-/** The part that is replaced, from the decision: the capacitor, or what the family's template takes out. */
+/** The part that is replaced, from the decision: the capacitor, or what the way that was taken takes out. */
 export function replacedPart(snapshot: JobSnapshot): string {
   const action = snapshot.decisions[0]?.action
-  return action === 'replace-capacitor' ? 'capacitor' : replacedParts[snapshot.machine.family]
+  if (action === 'replace-capacitor') return 'capacitor'
+  return fieldText(snapshot, 'way', 'replaced') || replacedParts[snapshot.machine.family]
 }
 
 /** Moves of the way back in the order in which they were made. */

@@ -64,6 +64,7 @@ interface Refusals {
   'struck/point': [label: string]
   'too-few-ids/landings': []
   'too-few-ids/template': []
+  'unknown-way/plant': [way: string]
   'too-long': [most: number]
   'too-long/name': []
   'too-many-candidates': [most: number]
@@ -177,6 +178,8 @@ const words: { [Key in RefusalKey]: (...params: Refusals[Key]) => string } = {
   'struck/point': (label) => `${label} is struck from the plan. Put it back first.`,
   'too-few-ids/landings': () => 'Reload the page and take them again.',
   'too-few-ids/template': () => 'Reload the page and plant the template again.',
+  'unknown-way/plant': (way) =>
+    `This family has no way in called “${way}”. Reload the page and choose one that it offers.`,
   'too-long': (most) => `Shorten this to ${most} characters.`,
   'too-long/name': () => 'Shorten the name to 40 characters.',
   'too-many-candidates': (most) =>

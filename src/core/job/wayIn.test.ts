@@ -1,58 +1,63 @@
 import { describe, expect, it } from 'vitest'
 import { familyIds } from '../knowledge/vocabulary'
+import { moreWays } from '../knowledge/ways'
 import type { Act } from './actTypes'
 import { energyOf } from './energy'
 import { act, actAt, id, jobOn, NOW, refused } from './job.testing'
+import { kitOf } from './kit'
 import { neededCharges, neededWaits, onlyPlug } from './place'
 import { isolationActs, proofActs } from './proofScript'
+import { refitOf, replacedPart } from './refitOf'
 import type { LedgerRow } from './rows'
 
 const tick = (line: LedgerRow): Act => ({ kind: 'ledger.tick', id: line.id, on: true })
 
 describe('the way in of every family', () => {
-  it.each(familyIds)(
-    '%s is walked from its first screw to its proof, its discharge and its motor',
-    (family) => {
-      const planted = act(jobOn(family), {
-        kind: 'ledger.plant',
-        ids: Array.from({ length: 60 }, id),
-        template: 'motor',
-      })
-      const lines = planted.ledger.filter((line) => line.action !== 'photo')
-      // Nothing comes off while a point is closed.
-      for (const line of lines) expect(refused(planted, tick(line)), line.part).toBe('not-proven')
+  it.each(
+    familyIds.flatMap((family) =>
+      ['', ...moreWays(family).map((way) => way.id)].map((way) => [family, way] as const),
+    ),
+  )('%s %s is walked from its first screw to its proof, its discharge and its motor', (family, way) => {
+    const planted = act(jobOn(family), {
+      kind: 'ledger.plant',
+      ids: Array.from({ length: 60 }, id),
+      template: 'motor',
+      way,
+    })
+    const lines = planted.ledger.filter((line) => line.action !== 'photo')
+    // Nothing comes off while a point is closed.
+    for (const line of lines) expect(refused(planted, tick(line)), line.part).toBe('not-proven')
 
-      const begun = NOW - 3 * 3_600_000
-      let job = actAt(begun, planted, ...isolationActs(planted))
-      job = actAt(begun, job, ...neededWaits(job).map((wait): Act => ({ kind: 'wait.start', id: wait.id })))
-      const first = lines.filter((line) => line.access === 'before-proof')
-      // A machine with fixed wires has a cover in front of the place where dead is proved.
-      expect(first.length > 0).toBe(!onlyPlug(planted))
-      for (const line of first) expect(refused(job, tick(line)), line.part).toBeNull()
-      for (const line of lines.filter((each) => each.access !== 'before-proof'))
-        expect(refused(job, tick(line)), line.part).toBe('not-proven')
-      job = act(job, ...first.map(tick))
+    const begun = NOW - 3 * 3_600_000
+    let job = actAt(begun, planted, ...isolationActs(planted))
+    job = actAt(begun, job, ...neededWaits(job).map((wait): Act => ({ kind: 'wait.start', id: wait.id })))
+    const first = lines.filter((line) => line.access === 'before-proof')
+    // A machine with fixed wires has a cover in front of the place where dead is proved.
+    expect(first.length > 0).toBe(!onlyPlug(planted))
+    for (const line of first) expect(refused(job, tick(line)), line.part).toBeNull()
+    for (const line of lines.filter((each) => each.access !== 'before-proof'))
+      expect(refused(job, tick(line)), line.part).toBe('not-proven')
+    job = act(job, ...first.map(tick))
 
-      job = act(job, ...proofActs(job, id))
-      expect(energyOf(job, NOW).state).toBe('proven-dead')
-      const covers = lines.filter((line) => line.access === 'before-discharge')
-      for (const line of covers) expect(refused(job, tick(line)), line.part).toBeNull()
-      job = act(job, ...covers.map(tick))
-      const inside = lines.filter((line) => line.access === '' && line.benchOf === '')
-      if (neededCharges(job).length > 0)
-        for (const line of inside) expect(refused(job, tick(line)), line.part).toBe('not-proven')
+    job = act(job, ...proofActs(job, id))
+    expect(energyOf(job, NOW).state).toBe('proven-dead')
+    const covers = lines.filter((line) => line.access === 'before-discharge')
+    for (const line of covers) expect(refused(job, tick(line)), line.part).toBeNull()
+    job = act(job, ...covers.map(tick))
+    const inside = lines.filter((line) => line.access === '' && line.benchOf === '')
+    if (neededCharges(job).length > 0)
+      for (const line of inside) expect(refused(job, tick(line)), line.part).toBe('not-proven')
 
-      job = act(
-        job,
-        ...neededCharges(job).map((charge): Act => ({ kind: 'charge.read', id: charge.id, typed: '0.3' })),
-      )
-      for (const line of lines.filter((each) => !each.access)) {
-        expect(refused(job, tick(line)), line.part).toBeNull()
-        job = act(job, tick(line))
-      }
-      expect(job.ledger.some((line) => line.frees !== '' && line.doneAt)).toBe(true)
-    },
-  )
+    job = act(
+      job,
+      ...neededCharges(job).map((charge): Act => ({ kind: 'charge.read', id: charge.id, typed: '0.3' })),
+    )
+    for (const line of lines.filter((each) => !each.access)) {
+      expect(refused(job, tick(line)), line.part).toBeNull()
+      job = act(job, tick(line))
+    }
+    expect(job.ledger.some((line) => line.frees !== '' && line.doneAt)).toBe(true)
+  })
 
   it.each(familyIds)(
     '%s comes to its capacitor by covers alone, and the capacitor is what lies on the bench then',
@@ -67,4 +72,46 @@ describe('the way in of every family', () => {
       expect(planted.ledger.find((line) => line.frees === 'capacitor')?.part).toBe('capacitor')
     },
   )
+})
+
+describe('a way that is one build or one repair of its family', () => {
+  const plant = (way: string): Act => ({
+    kind: 'ledger.plant',
+    ids: Array.from({ length: 60 }, id),
+    template: 'motor',
+    way,
+  })
+
+  it('tells the way back and the kit what is renewed, and the usual way takes that back', () => {
+    const job = act(jobOn('draft-inducer'), plant('bearing'))
+    expect(replacedPart(job)).toBe('bearing')
+    expect(kitOf(job).map(({ name }) => name)).toContain('small puller')
+    const usual = act(job, plant(''))
+    expect(replacedPart(usual)).toBe('inducer assembly')
+  })
+
+  it('keeps to itself what it leaves: nothing of the usual way is stored', () => {
+    expect(act(jobOn('draft-inducer'), plant('')).fields).toEqual([])
+  })
+
+  it('is refused where the family has none of that name', () => {
+    expect(refused(jobOn('ceiling-fan'), plant('bearing'))).toBe('unknown-way')
+    expect(refused(jobOn('draft-inducer'), plant('toString'))).toBe('unknown-way')
+  })
+
+  it('puts the rebuilt motor back with its own wheels, each seal before its part, and nothing left over', () => {
+    const planted = act(jobOn('rv-furnace-blower'), plant('rebuild'))
+    const done: typeof planted = {
+      ...planted,
+      ledger: planted.ledger.map((line) => ({ ...line, doneAt: '2026-05-01T10:00:00.000Z' })),
+    }
+    const back = refitOf(done)
+    expect(back.problems).toEqual([])
+    const at = (part: string) => back.steps.findIndex((step) => step.part === part)
+    expect(at('brushes')).toBeLessThan(at('armature'))
+    expect(at('armature')).toBeLessThan(at('combustion wheel'))
+    expect(at('motor gasket')).toBeLessThan(at('blower housing'))
+    expect(back.transfers).toEqual([])
+    expect(back.renew.map(({ part }) => part)).toContain('gas union')
+  })
 })

@@ -215,7 +215,7 @@ export const motorTemplates: Record<FamilyId, Template> = {
       wires('neutral', 'common lead'),
       { action: 'disconnect', part: 'ground wire', terminal: 'cabinet' },
       { action: 'cut-tie', part: 'harness ties', count: 3, renew: { material: 'tie' } },
-      { action: 'unscrew', part: 'blower rails', count: 2, fastener: '5/16 hex', cup: 'A' },
+      { action: 'unscrew', part: 'blower rails', count: 2, fastener: '5/16 hex', cup: 'C' },
       {
         action: 'slide-out',
         part: 'blower assembly',
@@ -308,6 +308,12 @@ export const motorTemplates: Record<FamilyId, Template> = {
       wires('contactor load 2', 'run lead'),
       wires('contactor load 1', 'common lead'),
       { action: 'disconnect', part: 'motor ground', terminal: 'frame' },
+      { action: 'cut-tie', part: 'lead ties', count: 2, renew: { material: 'tie' } },
+      {
+        action: 'slide-out',
+        part: 'leads from their conduit',
+        mark: 'its hole, and a loop clear of the blade',
+      },
       {
         action: 'unscrew',
         part: 'top grille',
@@ -478,6 +484,15 @@ export const motorTemplates: Record<FamilyId, Template> = {
       { action: 'unscrew', part: 'fan plate', count: 4, fastener: 'screw', cup: 'A' },
       { action: 'lift-off', part: 'fan plate', frees: 'motor' },
       { action: 'slide-out', part: 'wheel', movesToNewPart: true, mark: 'depth', bench: true },
+      {
+        action: 'unscrew',
+        part: 'motor',
+        count: 3,
+        fastener: 'nut',
+        cup: 'B',
+        mark: 'leads to which side',
+        bench: true,
+      },
       { action: 'lift-off', part: 'motor', bench: true },
     ],
   },

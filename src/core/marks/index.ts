@@ -1,3 +1,4 @@
+import { coloursOf } from '../knowledge/insulation'
 import { inMarkup } from '../markup'
 
 /** Kinds of marks on a photo. */
@@ -80,7 +81,8 @@ export function markWords({ kind, text }: Mark): string {
 
 /** A line or a text to draw, in points of the picture. */
 export type Shape =
-  | { kind: 'line'; path: string; width: number }
+  /** `fill` and `colour` only where the thing drawn has its own: a wire is shown in its insulation. */
+  | { kind: 'line'; path: string; width: number; fill?: string; colour?: string }
   | { kind: 'text'; x: number; y: number; size: number; text: string }
 
 /** What is drawn of a mark on a picture of this size: paths and texts, whatever draws them. */
@@ -94,7 +96,7 @@ export function shapesOf(mark: Mark, width: number, height: number): Shape[] {
     case 'words':
       return words(x, y)
     case 'wire':
-      return [line(ring(x, y, unit)), ...words(x + 2 * unit, y + unit)]
+      return [...wireEnd(x, y, unit, mark.text), ...words(x + 2.4 * unit, y + unit)]
     case 'circle':
       return [line(ring(x, y, Math.max(unit, Math.hypot(toX - x, toY - y)))), ...words(x, y)]
     case 'arrow': {
@@ -104,6 +106,28 @@ export function shapesOf(mark: Mark, width: number, height: number): Shape[] {
       return [line(`M${point(x, y)}L${point(toX, toY)}${barb(0.45)}${barb(-0.45)}`), ...words(x, y - unit)]
     }
   }
+}
+
+/** The end of a wire in its insulation's colour, striped where it is; a ring alone where the name tells no colour. */
+function wireEnd(x: number, y: number, unit: number, name: string): Shape[] {
+  const { base, stripe } = coloursOf(name)
+  const end: Shape = {
+    kind: 'line',
+    path: ring(x, y, 1.4 * unit),
+    width: 0.5 * unit,
+    ...(base ? { fill: base } : {}),
+  }
+  return stripe
+    ? [
+        end,
+        {
+          kind: 'line',
+          path: `M${point(x - 0.8 * unit, y + 0.8 * unit)}L${point(x + 0.8 * unit, y - 0.8 * unit)}`,
+          width: 0.6 * unit,
+          colour: stripe,
+        },
+      ]
+    : [end]
 }
 
 const point = (x: number, y: number): string => `${x.toFixed(1)} ${y.toFixed(1)}`
@@ -125,7 +149,7 @@ export function marksSvg(marks: readonly Mark[], width: number, height: number):
 
 function drawn(shape: Shape, colour: string, wider: number): string {
   if (shape.kind === 'line')
-    return `<path d="${shape.path}" fill="none" stroke="${colour}" stroke-width="${(shape.width * wider).toFixed(1)}" stroke-linecap="round"/>`
+    return `<path d="${shape.path}" fill="${wider > 1 ? 'none' : (shape.fill ?? 'none')}" stroke="${shape.colour ?? colour}" stroke-width="${(shape.width * wider).toFixed(1)}" stroke-linecap="round"/>`
   const rim =
     wider > 1
       ? ` stroke="${colour}" stroke-width="${(shape.size / 4).toFixed(1)}" stroke-linejoin="round"`

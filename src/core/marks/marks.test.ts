@@ -66,3 +66,20 @@ describe('the marks of a photo', () => {
     expect(svg).toContain('&#60;script&#62;')
   })
 })
+
+describe('a wire on a photo', () => {
+  const wire = (text: string) =>
+    marksSvg([{ kind: 'wire', x: 0.5, y: 0.5, toX: 0.5, toY: 0.5, text }], 100, 100)
+
+  it('is drawn in the colour of its insulation, with its stripe and its name', () => {
+    const drawn = wire('brown-white')
+    expect(drawn).toContain('fill="#6b3f22"')
+    expect(drawn).toContain('stroke="#ffffff"')
+    expect(drawn).toContain('>brown-white<')
+  })
+
+  it('is a ring alone where its name tells no colour, whatever it is called', () => {
+    for (const name of ['lead 3', 'constructor', 'toString'])
+      expect(wire(name)).not.toMatch(/fill="#(?!b3541e|ffffff)/)
+  })
+})

@@ -2,7 +2,8 @@
 
 import type Konva from 'konva'
 import { useEffect, useRef, useState } from 'react'
-import { Arrow, Circle, Group, Image, Layer, Stage, Text } from 'react-konva'
+import { Arrow, Circle, Group, Image, Layer, Line, Stage, Text } from 'react-konva'
+import { coloursOf } from '@/core/knowledge/insulation'
 import type { Mark, MarkKind } from '@/core/marks'
 
 interface MarkCanvasProps {
@@ -118,6 +119,7 @@ function Drawn({
   onMove,
 }: DrawnProps) {
   const unit = Math.max(width, height) / 100
+  const insulation = coloursOf(text)
   const [x, y, toX, toY] = [mark.x * width, mark.y * height, mark.toX * width, mark.toY * height]
   const line = {
     stroke: colour,
@@ -170,8 +172,16 @@ function Drawn({
       ) : null}
       {kind === 'wire' ? (
         <>
-          <Circle x={x} y={y} radius={unit} {...line} />
-          {words(x + 2 * unit, y + unit)}
+          <Circle x={x} y={y} radius={1.4 * unit} fill={insulation.base ?? undefined} {...line} />
+          {insulation.stripe ? (
+            <Line
+              points={[x - 0.8 * unit, y + 0.8 * unit, x + 0.8 * unit, y - 0.8 * unit]}
+              stroke={insulation.stripe}
+              strokeWidth={Math.max(2, 0.6 * unit)}
+              listening={false}
+            />
+          ) : null}
+          {words(x + 2.4 * unit, y + unit)}
         </>
       ) : null}
       {kind === 'words' ? words(x, y) : null}

@@ -1,9 +1,10 @@
 'use client'
 
 import { createContext, type KeyboardEvent, type PointerEvent, useContext, useRef, useState } from 'react'
+import { coloursOf } from '@/core/knowledge/insulation'
 import { roleOf, type Strip, type StripLead } from '@/core/wiring/strip'
 import { useNarrow } from '../kit/useNarrow'
-import { coloursOf, LeadDot } from './insulation'
+import { LeadDot } from './insulation'
 
 interface LandingStripProps {
   strip: Strip

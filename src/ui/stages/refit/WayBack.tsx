@@ -10,16 +10,18 @@ import {
   useSensors,
 } from '@dnd-kit/core'
 import { SortableContext, sortableKeyboardCoordinates, verticalListSortingStrategy } from '@dnd-kit/sortable'
-import type { LedgerRow } from '@/core/job'
+import { type LedgerRow, reachOfLine } from '@/core/job'
+import { spokenBack } from '@/core/job/actWords'
 import { refitOf } from '@/core/job/refitOf'
 import { useJob } from '../../job/JobProvider'
 import { Section } from '../../kit/Section'
 import { Tick } from '../../kit/Tick'
+import { OneAct } from '../OneAct'
 import { BackLine } from './BackLine'
 
 /** The way back, worked out from the ledger; the person may move a line, and is told what that breaks. */
 export function WayBack() {
-  const { snapshot, act } = useJob()
+  const { snapshot, act, gate } = useJob()
   const back = refitOf(snapshot)
   const rows = new Map(snapshot.ledger.map((row) => [row.id, row]))
   const steps = back.steps.flatMap((step) => {
@@ -32,6 +34,14 @@ export function WayBack() {
   )
   const done = steps.filter(({ row }) => row.backDoneAt).length
   const current = steps.find(({ row }) => !row.backDoneAt)?.row.id
+  const largeOf = ({ step, row }: (typeof steps)[number]) => ({
+    id: row.id,
+    about: row.part || 'this line',
+    ...spokenBack(step, row),
+    done: row.backDoneAt !== null,
+    problem: gate(reachOfLine(snapshot, row)),
+    tick: () => act({ kind: 'ledger.back', id: row.id, on: true }),
+  })
   const undo = back.mustUndo.flatMap((id) => {
     const row = rows.get(id)
     return row && !steps.some(({ step }) => step.from === id) ? [row] : []
@@ -63,6 +73,11 @@ export function WayBack() {
             {problem.text}
           </p>
         ))}
+      {steps.length > 0 ? (
+        <div className="mb-2">
+          <OneAct way="back" acts={steps.map(largeOf)} />
+        </div>
+      ) : null}
       <DndContext id="way-back" sensors={sensors} collisionDetection={closestCenter} onDragEnd={drop}>
         <SortableContext items={steps.map(({ row }) => row.id)} strategy={verticalListSortingStrategy}>
           <ol data-testid="way-back">

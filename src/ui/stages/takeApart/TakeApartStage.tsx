@@ -10,23 +10,25 @@ import {
   useSensors,
 } from '@dnd-kit/core'
 import { SortableContext, sortableKeyboardCoordinates, verticalListSortingStrategy } from '@dnd-kit/sortable'
-import { capacitorOf } from '@/core/job'
-import { refitOf } from '@/core/job/refitOf'
-import { capacitorTemplate, motorTemplates } from '@/core/knowledge/templates'
+import { type LedgerRow, reachOfLine } from '@/core/job'
+import { spokenAct } from '@/core/job/actWords'
+import { irreversible } from '@/core/refit'
 import { Block } from '../../job/Block'
 import { useJob } from '../../job/JobProvider'
 import { Section } from '../../kit/Section'
 import { PhotoSender } from '../../photos/PhotoSender'
+import { CupsDrawn } from '../CupsDrawn'
 import { GateLine } from '../measure/GateLine'
+import { OneAct } from '../OneAct'
 import { AsFound } from './AsFound'
 import { KitList } from './KitList'
 import { LedgerLine } from './LedgerLine'
-import { OneAct } from './OneAct'
+import { Plant } from './Plant'
 import { QuickLine } from './QuickLine'
 
 /** Stage 5: the ledger of every act on the way in. */
 export function TakeApartStage() {
-  const { snapshot, act } = useJob()
+  const { snapshot, act, gate } = useJob()
   const lines = snapshot.ledger.filter((line) => !line.struckAt)
   const struck = snapshot.ledger.filter((line) => line.struckAt)
   const sensors = useSensors(
@@ -42,6 +44,14 @@ export function TakeApartStage() {
     act({ kind: 'ledger.move', id: String(active.id), before: before?.id ?? null })
   }
   const done = lines.filter((line) => line.doneAt).length
+  const largeOf = (line: LedgerRow) => ({
+    id: line.id,
+    about: line.part || 'this line',
+    ...spokenAct(line, line.caution || irreversible[line.action]),
+    done: line.doneAt !== null,
+    problem: gate(reachOfLine(snapshot, line)),
+    tick: () => act({ kind: 'ledger.tick', id: line.id, on: true }),
+  })
   return (
     <PhotoSender>
       <GateLine />
@@ -62,10 +72,10 @@ export function TakeApartStage() {
       >
         {lines.length > 0 ? (
           <div className="mb-2">
-            <OneAct lines={lines} />
+            <OneAct way="in" acts={lines.map((line) => largeOf(line))} />
           </div>
         ) : null}
-        {lines.length > 0 ? <Cups /> : null}
+        <CupsDrawn />
         <DndContext id="ledger" sensors={sensors} collisionDetection={closestCenter} onDragEnd={drop}>
           <SortableContext items={lines.map((line) => line.id)} strategy={verticalListSortingStrategy}>
             <ol data-testid="ledger">
@@ -90,73 +100,5 @@ export function TakeApartStage() {
         <QuickLine current={current} />
       </Section>
     </PhotoSender>
-  )
-}
-
-/** Propose the family's lines, by what was decided. */
-function Plant() {
-  const { snapshot, act, id } = useJob()
-  const family = snapshot.machine.family
-  const dual = (capacitorOf(snapshot, 'old').label?.sections.length ?? 1) > 1
-  const decided = snapshot.decisions[0]?.action
-  const plant = (template: 'motor' | 'capacitor' | 'capacitor-dual') =>
-    act({ kind: 'ledger.plant', template, ids: Array.from({ length: 40 }, id) })
-  const motor = motorTemplates[family]
-  const capacitor = capacitorTemplate(family, dual)
-  const capacitorFirst = decided === 'replace-capacitor'
-  return (
-    <Section
-      title="Begin with a template"
-      aside="typical lines; drop, add and reorder until they are your machine’s"
-    >
-      <div className="grid gap-4 mid:grid-cols-2">
-        <div>
-          <button
-            type="button"
-            className={`btn w-full ${capacitorFirst ? 'btn-main' : ''}`}
-            onClick={() => plant(dual ? 'capacitor-dual' : 'capacitor')}
-          >
-            {`To the capacitor: ${capacitor.lines.length} lines`}
-          </button>
-        </div>
-        <div>
-          <button
-            type="button"
-            className={`btn w-full ${capacitorFirst ? '' : 'btn-main'}`}
-            onClick={() => plant('motor')}
-          >
-            {`To the ${motor.replaced}: ${motor.lines.length} lines`}
-          </button>
-        </div>
-      </div>
-    </Section>
-  )
-}
-
-/** Fasteners as counted marks in lettered cups. */
-function Cups() {
-  const { snapshot } = useJob()
-  const { tally } = refitOf(snapshot)
-  const cups = tally.filter((line) => line.cup)
-  if (cups.length === 0) return null
-  return (
-    <ul className="mb-2 flex flex-wrap gap-x-6 gap-y-1" aria-label="Cups">
-      {cups.map((line) => (
-        <li key={`${line.cup}/${line.fastener}`} className="flex items-center gap-2 text-sm">
-          <span
-            className="grid h-9 w-10 place-items-center rounded-b-[14px] border border-ink border-t-0 font-bold"
-            aria-hidden="true"
-          >
-            {line.cup}
-          </span>
-          <span>
-            <span className="num block leading-none" aria-hidden="true">
-              {'|'.repeat(Math.min(24, line.removed)).replace(/\|{5}/g, '||||/ ')}
-            </span>
-            <span className="caption">{`${line.removed} × ${line.fastener ?? 'fastener'}`}</span>
-          </span>
-        </li>
-      ))}
-    </ul>
   )
 }

@@ -2,18 +2,32 @@
 
 import { Dialog } from 'radix-ui'
 import { useEffect, useState } from 'react'
-import { type LedgerRow, reachOfLine } from '@/core/job'
-import { spokenAct } from '@/core/job/actWords'
-import { irreversible } from '@/core/refit'
-import { useJob } from '../../job/JobProvider'
-import { pageCan } from '../../kit/pageCan'
-import { LinePhotos } from '../../photos/LinePhotos'
+import { pageCan } from '../kit/pageCan'
+import { LinePhotos } from '../photos/LinePhotos'
+
+/** An act as the large view shows it. */
+export interface LargeAct {
+  id: string
+  /** What is photographed at it, for those who do not see it. */
+  about: string
+  title: string
+  details: string[]
+  done: boolean
+  /** What stands against it now. */
+  problem: string | null
+  tick: () => unknown
+}
+
+interface OneActProps {
+  way: 'in' | 'back'
+  acts: LargeAct[]
+}
 
 /** The next act alone, in letters that are read at arm's length: done, photo, read aloud, for a gloved thumb. */
-export function OneAct({ lines }: { lines: LedgerRow[] }) {
+export function OneAct({ way, acts }: OneActProps) {
   const [open, setOpen] = useState(false)
-  const next = lines.find((line) => !line.doneAt)
-  const done = lines.filter((line) => line.doneAt).length
+  const next = acts.find((each) => !each.done)
+  const done = acts.filter((each) => each.done).length
   return (
     <Dialog.Root open={open} onOpenChange={setOpen}>
       <Dialog.Trigger className="btn" disabled={!next && !open}>
@@ -26,38 +40,41 @@ export function OneAct({ lines }: { lines: LedgerRow[] }) {
           data-testid="one-act"
         >
           <div className="flex items-center justify-between gap-3">
-            <Dialog.Title className="text-lg">{`${done} of ${lines.length} done`}</Dialog.Title>
+            <Dialog.Title className="text-lg">{`${done} of ${acts.length} ${way === 'in' ? 'done' : 'back'}`}</Dialog.Title>
             <Dialog.Close className="btn min-h-14">Back to the list</Dialog.Close>
           </div>
-          {next ? <Act key={next.id} line={next} /> : <p className="text-3xl">All of it is done.</p>}
+          {next ? (
+            <Act key={next.id} act={next} way={way} />
+          ) : (
+            <p className="text-3xl">{way === 'in' ? 'All of it is done.' : 'All of it is back.'}</p>
+          )}
         </Dialog.Content>
       </Dialog.Portal>
     </Dialog.Root>
   )
 }
 
-function Act({ line }: { line: LedgerRow }) {
-  const { snapshot, act, gate } = useJob()
-  const { title, details } = spokenAct(line, line.caution || irreversible[line.action])
-  const problem = gate(reachOfLine(snapshot, line))
+function Act({ act, way }: { act: LargeAct; way: 'in' | 'back' }) {
   return (
     <>
       <div aria-live="polite" className="flex-1">
-        <p className="font-bold text-4xl leading-tight">{title}</p>
-        {details.map((sentence) => (
+        <p className="font-bold text-4xl leading-tight">{act.title}</p>
+        {act.details.map((sentence) => (
           <p key={sentence} className="mt-3 text-2xl leading-snug">
             {sentence}
           </p>
         ))}
-        {problem ? <p className="mt-4 border-stop border-l-4 pl-3 text-xl">{`First: ${problem}`}</p> : null}
+        {act.problem ? (
+          <p className="mt-4 border-stop border-l-4 pl-3 text-xl">{`First: ${act.problem}`}</p>
+        ) : null}
       </div>
-      <LinePhotos lineId={line.id} way="in" about={line.part || 'this line'} />
-      <ReadAloud text={[title, ...details].join('. ')} />
+      <LinePhotos lineId={act.id} way={way} about={act.about} />
+      <ReadAloud text={[act.title, ...act.details].join('. ')} />
       <button
         type="button"
         className="btn btn-main !min-h-20 w-full shrink-0 text-2xl"
-        disabled={problem !== null}
-        onClick={() => act({ kind: 'ledger.tick', id: line.id, on: true })}
+        disabled={act.problem !== null}
+        onClick={() => act.tick()}
       >
         Done, next
       </button>

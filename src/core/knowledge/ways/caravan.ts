@@ -1,0 +1,83 @@
+import type { TemplateLine } from '../templates'
+import { covers, onBench, photo, type Way } from './types'
+
+const outside = covers([{ action: 'unscrew', part: 'outside cover', count: 4, fastener: 'screw', cup: 'A' }])
+
+const out: TemplateLine[] = [
+  ...outside,
+  photo('heater with wires and sail switch'),
+  { action: 'disconnect', part: 'thermostat wires', count: 2, terminal: 'thermostat' },
+  { action: 'unplug', part: 'supply plug' },
+  { action: 'disconnect', part: 'ground wire', terminal: 'case' },
+  {
+    action: 'disconnect',
+    part: 'gas union',
+    caution:
+      'Open a union only where local law lets you, and only between the cock and the appliance’s valve; else it is for a licensed trade. It is leak-tested with bubble solution once gas is on, never with a flame.',
+    renew: { material: 'thread sealant for gas' },
+  },
+  { action: 'unscrew', part: 'exhaust tube', count: 2, fastener: 'screw', cup: 'B' },
+  { action: 'break-seal', part: 'seal of the exhaust tube', renew: { material: 'exhaust gasket' } },
+  { action: 'slide-out', part: 'exhaust tube' },
+  { action: 'unscrew', part: 'heater feet', count: 3, fastener: 'screw, short', cup: 'C' },
+  { action: 'slide-out', part: 'heater', frees: 'motor', caution: 'Its wires rub: do not pull by them.' },
+]
+
+const opened: TemplateLine[] = [
+  { action: 'mark', part: 'both wheels: depth on the shaft, and which way each turns' },
+  { action: 'unplug', part: 'sail switch plug' },
+  { action: 'unscrew', part: 'sail switch', count: 2, fastener: 'screw, small', cup: 'D' },
+  { action: 'lift-off', part: 'sail switch', mark: 'paddle into the air stream' },
+  { action: 'unscrew', part: 'blower housing', count: 5, fastener: 'screw, long', cup: 'E' },
+  { action: 'break-seal', part: 'housing gasket', renew: { material: 'gasket' } },
+  { action: 'lift-off', part: 'blower housing' },
+  { action: 'loosen', part: 'combustion wheel set screw', fastener: 'small hex, long key' },
+  { action: 'slide-out', part: 'combustion wheel', movesToNewPart: true, mark: 'which side faces out' },
+  { action: 'loosen', part: 'room-air wheel set screw', fastener: 'small hex, long key' },
+  { action: 'slide-out', part: 'room-air wheel', movesToNewPart: true, mark: 'which side faces out' },
+  { action: 'break-seal', part: 'motor gasket', renew: { material: 'gasket' } },
+  { action: 'unscrew', part: 'motor clamp', count: 2, fastener: 'screw', cup: 'F' },
+  { action: 'slide-out', part: 'motor', mark: 'leads to the same side' },
+]
+
+const kit = [
+  'long small hex key',
+  'screwdriver',
+  'gasket',
+  'exhaust gasket',
+  'bubble solution',
+  'paint pen or marker',
+]
+
+export const caravanWhole: Way = {
+  id: 'whole',
+  name: 'Motor with both wheels, sail switch and seals, line by line',
+  when: 'The heater comes out as a box and is opened on the bench.',
+  replaced: 'motor',
+  takesOut: 'motor',
+  kit,
+  lines: [...out, ...onBench(opened)],
+}
+
+export const caravanRebuild: Way = {
+  id: 'rebuild',
+  name: 'The motor rebuilt at the bench: brushes and bushes',
+  when: 'The motor is the brushed one, its windings are good, and brushes or bushes are worn.',
+  replaced: 'brushes',
+  takesOut: 'motor',
+  kit: [...kit, 'brushes', 'fine emery cloth', 'light oil', 'feeler or paper strip'],
+  lines: [
+    ...out,
+    ...onBench([
+      // The old motor goes back: its wheels are put on it again, not moved over.
+      ...opened.map(({ movesToNewPart: _, ...line }) => line),
+      { action: 'mark', part: 'end bell against body, a line across their joint' },
+      { action: 'unscrew', part: 'through bolts', count: 2, fastener: 'long bolt', cup: 'G' },
+      { action: 'lift-off', part: 'end bell', mark: 'washers on the shaft, their number and order' },
+      { action: 'slide-out', part: 'shaft washers', count: 3, mark: 'their order' },
+      { action: 'slide-out', part: 'armature', caution: 'The magnets pull: fingers clear of the joint.' },
+      { action: 'unsolder', part: 'brush leads', count: 2 },
+      { action: 'slide-out', part: 'brushes', count: 2, mark: 'curve to the commutator' },
+    ]),
+  ],
+}
