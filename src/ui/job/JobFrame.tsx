@@ -14,6 +14,7 @@ import { PowerLine } from '../pieces/PowerLine'
 import { Block } from './Block'
 import { Contradicted } from './Contradicted'
 import { Evidence } from './Evidence'
+import { PhoneFocus } from './Focus'
 import { HistoryMenu } from './HistoryMenu'
 import { JobKeys } from './JobKeys'
 import { useJob } from './JobProvider'
@@ -101,7 +102,7 @@ export function JobFrame({ children }: { children: ReactNode }) {
         >
           <Block name="This stage">
             <Work reading={reading} onRead={() => setReading(true)}>
-              {children}
+              <PhoneFocus stage={last}>{children}</PhoneFocus>
             </Work>
           </Block>
         </main>

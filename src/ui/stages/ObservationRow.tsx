@@ -7,6 +7,7 @@ import { shortLabels, valueLabel } from '@/core/knowledge/valueLabels'
 import { type ObservationId, observationInfo } from '@/core/knowledge/vocabulary'
 import { useJob } from '../job/JobProvider'
 import { Chips } from '../kit/Chips'
+import { useRowClass } from '../kit/focus'
 
 /** Not a value of the vocabulary: the question is left out, and not asked again. */
 const CANNOT_TELL = 'cannot-tell'
@@ -18,15 +19,20 @@ export function ObservationRow({
   observation,
   question,
   locked = false,
+  alone = false,
   children,
 }: {
   observation: ObservationId
   question?: string
   locked?: boolean
+  /** A phone asks it alone, when it is its turn. */
+  alone?: boolean
   /** Stands under the answers. */
   children?: ReactNode
 }) {
   const { snapshot, findings, act, id } = useJob()
+  const classOf = useRowClass()
+  const shown = alone ? classOf(observation) : ''
   const info = observationInfo(observation)
   const derived = derivedFindings(snapshot).find((finding) => finding.observation === observation)
   const how = tests[observation][0]?.how
@@ -42,7 +48,7 @@ export function ObservationRow({
   }
   return (
     <div
-      className="grid gap-x-5 gap-y-1 border-line border-b py-2.5 mid:grid-cols-[190px_minmax(0,1fr)]"
+      className={`grid gap-x-5 gap-y-1 border-line border-b py-2.5 mid:grid-cols-[190px_minmax(0,1fr)] ${shown}`}
       data-testid={`observation-${observation}`}
     >
       <div className="leading-snug">

@@ -15,7 +15,11 @@ export function ActionBlock({ action }: { action: string }) {
   const info = actionInfo(action)
   const { risk, steps } = stepsOf(action)
   return (
-    <Section title={`Then: ${info.label}`} aside={info.minutes ? `about ${info.minutes} min` : ''}>
+    <Section
+      part="then"
+      title={`Then: ${info.label}`}
+      aside={info.minutes ? `about ${info.minutes} min` : ''}
+    >
       <p className="max-w-[70ch]">{steps}</p>
       <dl className="mt-2 grid gap-x-6 mid:grid-cols-2">
         <div className="flex justify-between gap-3 border-line border-b py-1.5">

@@ -35,7 +35,7 @@ export function DecideStage() {
   return (
     <>
       <Verdict lead={lead} onAgree={() => decide(true, lead.cause, '')} />
-      <Section title="Why">
+      <Section part="why" title="Why">
         <Reasons suspect={lead} />
         {next ? (
           <p className="mt-2 max-w-[70ch] text-sm">

@@ -18,6 +18,7 @@ export function ChargeBlock() {
   if (charges.length === 0 && !capacitorMayBe(snapshot)) return null
   return (
     <Section
+      part="charge"
       title="Discharge"
       aside={
         charges.length > 0

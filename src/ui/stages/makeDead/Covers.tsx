@@ -15,7 +15,7 @@ export function Covers() {
   if (lines.length === 0 && toCome.length === 0) return null
   const problem = gate({ kind: 'cover', access: 'before-proof' })
   return (
-    <Section title="Covers before the proof" aside="cover off, touch nothing, prove">
+    <Section part="covers" title="Covers before the proof" aside="cover off, touch nothing, prove">
       <p className="mb-1 max-w-[72ch] leading-snug">
         {`Dead is proved ${proofPlaceText(snapshot)}. With every point open and held, the covers in front of that place may come off. Nothing behind them is touched before it is proved.`}
       </p>

@@ -6,6 +6,7 @@ import { isolationNotes } from '@/core/knowledge/isolationNotes'
 import { type IsolationPointId, vocabulary } from '@/core/knowledge/vocabulary'
 import { Block } from '../../job/Block'
 import { useJob } from '../../job/JobProvider'
+import { Rest } from '../../kit/Rest'
 import { Section } from '../../kit/Section'
 import { SelectField, TextField } from '../../kit/TextField'
 import { sayWho, whoIsHere } from '../../kit/who'
@@ -31,6 +32,7 @@ export function MakeDeadStage() {
         <NextTick />
       </Block>
       <Section
+        part="points"
         title="Go round the points"
         aside={`${energy.openPoints} of ${energy.allPoints} open. Tell everybody in the house.`}
       >
@@ -43,8 +45,10 @@ export function MakeDeadStage() {
             />
           ))}
         </ul>
-        <Who />
-        <AddPoint onAdd={(point) => act({ kind: 'point.add', id: id(), point })} />
+        <Rest>
+          <Who />
+          <AddPoint onAdd={(point) => act({ kind: 'point.add', id: id(), point })} />
+        </Rest>
         {isolationNotes[snapshot.machine.family].map((note) => (
           <p key={note} className="mt-1 max-w-[72ch] border-ink border-l-2 pl-3 text-[0.93rem]">
             {note}
@@ -63,7 +67,9 @@ export function MakeDeadStage() {
         ]}
       />
       <Block name="The questions of the plan">
-        <PlanQuestions />
+        <Rest part="points">
+          <PlanQuestions />
+        </Rest>
       </Block>
       <Block name="The covers">
         <Covers />
@@ -79,7 +85,7 @@ export function MakeDeadStage() {
       </Block>
       <GoOn from="make-dead" />
       {snapshot.job.phase !== 'work' ? (
-        <Section title="The power may be on">
+        <Section part="always" title="The power may be on">
           <button
             type="button"
             className="btn btn-main"

@@ -3,6 +3,7 @@
 import { useState } from 'react'
 import type { PointRow } from '@/core/job'
 import { useJob } from '../../job/JobProvider'
+import { useRowClass } from '../../kit/focus'
 import { TextField } from '../../kit/TextField'
 import { Tick } from '../../kit/Tick'
 import { breakLabel } from '../../pieces/powerLineModel'
@@ -12,8 +13,9 @@ import { Strike } from './Strike'
 export function PointLine({ point, what }: { point: PointRow; what: string }) {
   const { act, snapshot, now, clockOrDay } = useJob()
   const open = point.openedAt !== null
+  const shown = useRowClass()(point.id)
   return (
-    <li className="border-line border-b py-1" data-testid={`point-${point.point}`}>
+    <li className={`border-line border-b py-1 ${shown}`} data-testid={`point-${point.point}`}>
       <div className="grid grid-cols-[44px_minmax(0,1fr)_auto] items-center gap-x-2">
         <Tick
           label={`${what}${open ? `, ${breakLabel[point.point].open} ${clockOrDay(point.openedAt, now)}` : ''}`}

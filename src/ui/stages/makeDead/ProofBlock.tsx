@@ -22,6 +22,7 @@ export function ProofBlock() {
   if (plug) return <PlugProof ready={energy.coversBeforeProof} proof={energy.proofs[0]} begin={begin} />
   return (
     <Section
+      part="proof"
       title="Prove it dead"
       aside={`${proofPlaceText(snapshot)}. A non-contact tester alone does not count.`}
     >
@@ -69,7 +70,11 @@ function PlugProof({ ready, proof, begin }: PlugProps) {
     if (proofId) act({ kind: 'proof.tester', id: proofId, when: 'after', on: next })
   }
   return (
-    <Section title="Prove it dead" aside="plug-connected: the plug in sight is the proof of the mains side">
+    <Section
+      part="proof"
+      title="Prove it dead"
+      aside="plug-connected: the plug in sight is the proof of the mains side"
+    >
       <div className="flex items-center gap-2">
         <Tick
           label="The plug is out, in sight and tied back"

@@ -23,7 +23,7 @@ export function WaitBlock() {
   // A motor that hummed against standstill, or that ran hot, burns the hand.
   const maybeHot = findings['case-heat'] === 'too-hot-to-touch' || findings['fan-state'] === 'hums'
   return (
-    <Section title="Wait" aside="the clocks run on while the page is closed">
+    <Section part="wait" title="Wait" aside="the clocks run on while the page is closed">
       {asksCold ? (
         <Question
           field="cold"

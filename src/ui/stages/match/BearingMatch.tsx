@@ -14,6 +14,7 @@ export function BearingMatch() {
   const found = bearingOfJob(snapshot)
   return (
     <Section
+      part="always"
       title="The bearing by its sizes"
       aside="the number on its ring says more than any rule; measure where it cannot be read"
     >

@@ -57,7 +57,7 @@ export function CapacitorMatch() {
   const differs = old && uF !== null && !old.sections.some((section) => Math.abs(section.uF / uF - 1) < 0.06)
   return (
     <>
-      <Section title="The old capacitor" aside="the motor plate rules over the old label">
+      <Section part="old" title="The old capacitor" aside="the motor plate rules over the old label">
         <div className="grid gap-3 mid:grid-cols-[2fr_1fr_1fr]">
           <TextField
             label="Its label, as printed"
@@ -100,6 +100,7 @@ export function CapacitorMatch() {
       ) : null}
       <Candidates part="capacitor" results={results} />
       <Section
+        part="beside"
         title="Beside the old one"
         aside="same µF, same or higher volts; shape only matters for strap and space"
       >

@@ -39,7 +39,11 @@ export function MadeToFit() {
     secondLengthMm: motor.shaft?.secondLengthMm ?? null,
   })
   return (
-    <Section title="Made to fit" aside="the blade at its old depth; the same figures in the work list">
+    <Section
+      part="fit"
+      title="Made to fit"
+      aside="the blade at its old depth; the same figures in the work list"
+    >
       <div className="grid gap-6 wide:grid-cols-[minmax(0,1fr)_300px]">
         <SideView
           old={side(old, 'old motor', false)}

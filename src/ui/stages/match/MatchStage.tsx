@@ -35,7 +35,11 @@ export function MatchStage() {
   )
   return (
     <>
-      <Section title="Which part?" aside="the same figures are used in Measure and in the wiring">
+      <Section
+        part="which"
+        title="Which part?"
+        aside="the same figures are used in Measure and in the wiring"
+      >
         <fieldset className="flex gap-2">
           <legend className="sr-only">Part</legend>
           {tab('motor', 'Motor')}

@@ -10,6 +10,7 @@ import { type MotorKindId, vocabulary } from '@/core/knowledge/vocabulary'
 import { matchMotors } from '@/core/match'
 import { Block } from '../../job/Block'
 import { useJob } from '../../job/JobProvider'
+import { Rest } from '../../kit/Rest'
 import { Section } from '../../kit/Section'
 import { SelectField, TextField } from '../../kit/TextField'
 import { DataInput } from '../../pieces/DataInput'
@@ -54,6 +55,7 @@ export function MotorMatch() {
   return (
     <>
       <Section
+        part="old"
         title="The old motor"
         aside={`from the plate and with a ruler; lengths in ${household.inches ? 'inches, or write mm' : 'mm'}. Leave what you cannot read.`}
       >
@@ -72,52 +74,63 @@ export function MotorMatch() {
           {motorPlateFields
             .filter(({ group }) => group === 'plate')
             .map((field) => (
-              <DataInput
-                key={field.field}
-                field={field}
-                inches={household.inches === 1}
-                typed={text('motor-old', field.field)}
-                onType={set(field.field)}
-              />
+              <Rest key={field.field} part={field.quick ? 'old' : undefined}>
+                <DataInput
+                  field={field}
+                  inches={household.inches === 1}
+                  typed={text('motor-old', field.field)}
+                  onType={set(field.field)}
+                />
+              </Rest>
             ))}
-          <SelectField
-            label="Shaft stands"
-            value={text('motor-old', 'position')}
-            empty="not known"
-            options={[
-              { value: 'shaft-up', label: 'up' },
-              { value: 'shaft-down', label: 'down' },
-              { value: 'horizontal', label: 'level' },
-            ]}
-            onChoose={set('position')}
-          />
-          <SelectField
-            label="Outdoors"
-            value={text('motor-old', 'outdoors')}
-            empty="not said"
-            options={[
-              { value: 'yes', label: 'yes' },
-              { value: 'no', label: 'no' },
-            ]}
-            onChoose={set('outdoors')}
-          />
-          <SelectField
-            label="Sizes taken with"
-            value={text('motor-old', 'measuredWith')}
-            empty="a ruler or tape"
-            options={[{ value: 'calipers', label: 'calipers' }]}
-            onChoose={set('measuredWith')}
-          />
-          <TextField
-            label="Speeds in use"
-            value={text('motor-old', 'speedsUsed')}
-            placeholder="1"
-            mono
-            onType={set('speedsUsed')}
-          />
+          <Rest>
+            <SelectField
+              label="Shaft stands"
+              value={text('motor-old', 'position')}
+              empty="not known"
+              options={[
+                { value: 'shaft-up', label: 'up' },
+                { value: 'shaft-down', label: 'down' },
+                { value: 'horizontal', label: 'level' },
+              ]}
+              onChoose={set('position')}
+            />
+          </Rest>
+          <Rest>
+            <SelectField
+              label="Outdoors"
+              value={text('motor-old', 'outdoors')}
+              empty="not said"
+              options={[
+                { value: 'yes', label: 'yes' },
+                { value: 'no', label: 'no' },
+              ]}
+              onChoose={set('outdoors')}
+            />
+          </Rest>
+          <Rest>
+            <SelectField
+              label="Sizes taken with"
+              value={text('motor-old', 'measuredWith')}
+              empty="a ruler or tape"
+              options={[{ value: 'calipers', label: 'calipers' }]}
+              onChoose={set('measuredWith')}
+            />
+          </Rest>
+          <Rest>
+            <TextField
+              label="Speeds in use"
+              value={text('motor-old', 'speedsUsed')}
+              placeholder="1"
+              mono
+              onType={set('speedsUsed')}
+            />
+          </Rest>
         </div>
         <Chain parts={parts} />
-        <SizeSheet />
+        <Rest>
+          <SizeSheet />
+        </Rest>
       </Section>
       <Section title="It must turn the other way">
         <details open={text('turn', 'wanted') !== ''}>
@@ -128,7 +141,7 @@ export function MotorMatch() {
         </details>
       </Section>
       <Candidates part="motor" results={results} />
-      <Section title="Beside the old one" aside="the shop’s own figures decide">
+      <Section part="beside" title="Beside the old one" aside="the shop’s own figures decide">
         <StoredLine stored={stored} />
         <MatchSheet what="motor" results={results} parts={parts} />
       </Section>

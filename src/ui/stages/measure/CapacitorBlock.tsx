@@ -31,6 +31,7 @@ export function CapacitorBlock({ part, locked }: { part: Part; locked: boolean }
   return (
     <Section
       id={`capacitor-${part}`}
+      part="capacitor"
       title={part === 'new' ? 'New capacitor' : 'Capacitor'}
       aside={`every wire off, discharged; meter ${meter.accuracyPercent} % + ${meter.accuracyCounts}`}
     >

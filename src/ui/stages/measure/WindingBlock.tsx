@@ -37,6 +37,7 @@ export function WindingBlock({ part, locked }: { part: Part; locked: boolean }) 
   return (
     <Section
       id={`winding-${part}`}
+      part="windings"
       title={part === 'new' ? 'New windings' : 'Windings'}
       aside={`capacitor off, leads off; leads zeroed ${significant(snapshot.household.leadOffsetOhm, 2)} Ω${temperature ? `, at ${temperature}` : ''}`}
     >

@@ -87,11 +87,11 @@ export function NoticeStage() {
           onType={(value) => act({ kind: 'job.edit', field: 'symptom', value })}
         />
       </Section>
-      <Section title="What you notice" aside="tap what is so; leave what you do not know">
+      <Section part="notice" title="What you notice" aside="tap what is so; leave what you do not know">
         {askedFirst
           .filter(([id]) => fits(id))
           .map(([id, question]) => (
-            <ObservationRow key={id} observation={id} question={question}>
+            <ObservationRow key={id} observation={id} question={question} alone>
               {id === 'sound' ? <SoundsToCompare /> : null}
             </ObservationRow>
           ))}

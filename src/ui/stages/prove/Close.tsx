@@ -27,6 +27,7 @@ export function Close() {
     act({ kind: 'job.edit', field, value })
   return (
     <Section
+      part="end"
       title={closed ? 'Closed' : 'Close the job'}
       aside={
         closed ? results.find((each) => each.value === job.result)?.label : 'with its result, for the record'

@@ -34,14 +34,18 @@ export function ProveStage() {
   const gasChecks = checks.filter((check) => check.gas)
   return (
     <>
-      <Section title="Before power returns" aside="covers on, people clear, temporary things undone">
+      <Section
+        part="before-power"
+        title="Before power returns"
+        aside="covers on, people clear, temporary things undone"
+      >
         <CheckList checks={checks.filter((check) => check.dead)} disabled={closed} />
       </Section>
       <Block name="The waits">
         <Cures />
       </Block>
       {valves.length > 0 && job.phase !== 'live-test' && job.phase !== 'in-service' && !closed ? (
-        <Section title="Gas and water first" aside="leak-tested before anything else comes on">
+        <Section part="valves" title="Gas and water first" aside="leak-tested before anything else comes on">
           <ul>
             {valves.map((point) => (
               <li key={point.id} className="flex items-center gap-2 border-line border-b">
@@ -71,7 +75,7 @@ export function ProveStage() {
           <CheckList checks={gasChecks} disabled={closed} />
         </Section>
       ) : null}
-      <Section title="Power back" aside="the plan in reverse">
+      <Section part="power" title="Power back" aside="the plan in reverse">
         <p className="max-w-[75ch]">
           {order.map((point) => shortPoint[point.point]).join(', then ') || 'No points are named.'}
           {isolationPlans[machine.family].plugIn ? '.' : ', then the call.'}
@@ -109,7 +113,11 @@ export function ProveStage() {
             : 'Powering up voids the proof, the discharge and the waits. The record keeps them.'}
         </p>
       </Section>
-      <Section title="Watch it run" aside="in this order; a failed check enters what it says about the fault">
+      <Section
+        part="checks"
+        title="Watch it run"
+        aside="in this order; a failed check enters what it says about the fault"
+      >
         <CheckList
           checks={checks.filter((check) => !check.dead && !check.gas && !check.laterMinutes)}
           disabled={closed}

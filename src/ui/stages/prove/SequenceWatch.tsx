@@ -18,7 +18,12 @@ export function SequenceWatch() {
   const current = runs.at(-1)
   const closed = snapshot.job.status === 'closed'
   return (
-    <Section title={`Watch ${sequence.title.toLowerCase()}`} aside="one tap for each event" id="watch">
+    <Section
+      title={`Watch ${sequence.title.toLowerCase()}`}
+      aside="one tap for each event"
+      id="watch"
+      part="checks"
+    >
       {current?.running ? null : (
         <p className="max-w-[72ch]">
           {sequence.call} The windows are usual ones: what stands on the machine’s own sheet comes first.

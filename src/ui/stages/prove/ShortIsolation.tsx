@@ -19,7 +19,11 @@ export function ShortIsolation() {
   )
   if (snapshot.job.phase !== 'live-test' || lines.length === 0) return null
   return (
-    <Section title="Tape off the door switch" aside="a short isolation; the hand touches the tape only">
+    <Section
+      part="always"
+      title="Tape off the door switch"
+      aside="a short isolation; the hand touches the tape only"
+    >
       {lines.map((line) => (
         <Steps key={line.id} line={line} />
       ))}

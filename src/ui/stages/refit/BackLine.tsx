@@ -6,6 +6,7 @@ import { useState } from 'react'
 import { type LedgerRow, reachOfLine } from '@/core/job'
 import type { BackStep } from '@/core/refit/types'
 import { useJob } from '../../job/JobProvider'
+import { useRowClass } from '../../kit/focus'
 import { Grip } from '../../kit/Grip'
 import { Tick } from '../../kit/Tick'
 import { TickKey } from '../../kit/TickKey'
@@ -16,14 +17,17 @@ interface BackLineProps {
   row: LedgerRow
   number: number
   current: boolean
+  /** It is the next or one of the two behind it. */
+  ahead: boolean
   onEarlier: (() => unknown) | null
   onLater: (() => unknown) | null
 }
 
 /** One act of the way back: ticked, dragged, or opened to move it by a button. */
-export function BackLine({ step, row, number, current, onEarlier, onLater }: BackLineProps) {
+export function BackLine({ step, row, number, current, ahead, onEarlier, onLater }: BackLineProps) {
   const { snapshot, act, gate, clock } = useJob()
   const [open, setOpen] = useState(false)
+  const classOf = useRowClass()
   const { attributes, listeners, setNodeRef, transform, transition, isDragging } = useSortable({ id: row.id })
   const hasPhoto = snapshot.photos.some((photo) => photo.lineId === row.id)
   const on = row.backDoneAt !== null
@@ -33,7 +37,7 @@ export function BackLine({ step, row, number, current, onEarlier, onLater }: Bac
     <li
       ref={setNodeRef}
       style={{ transform: CSS.Translate.toString(transform), transition }}
-      className={`border-line border-b bg-surface py-0.5 ${isDragging ? 'relative z-10 shadow-lg' : ''} ${current ? 'border-l-4 border-l-[var(--copper-fill)] pl-1' : ''}`}
+      className={`border-line border-b bg-surface py-0.5 ${classOf(row.id, ahead)} ${isDragging ? 'relative z-10 shadow-lg' : ''} ${current ? 'border-l-4 border-l-[var(--copper-fill)] pl-1' : ''}`}
     >
       <div className="flex items-start gap-1">
         <Tick label={step.text} on={on} disabled={problem !== null && !on} onChange={tick} />

@@ -16,6 +16,7 @@ export function CapacitorWires() {
     list.cans.length > 1 ? `can ${can + 1}, ${list.names[can] ?? ''}, terminal` : 'terminal'
   return (
     <Section
+      part="capacitor-wires"
       title="The capacitor’s wires"
       aside="every section discharged and read by itself before a wire moves"
     >

@@ -15,7 +15,7 @@ export function Cures() {
   const cures = curesOf(snapshot)
   if (cures.length === 0) return null
   return (
-    <Section title="Cure" aside="power stays off until these have run out">
+    <Section part="cure" title="Cure" aside="power stays off until these have run out">
       {cures.map((cure) => (
         <CureLine key={cure.line.id} cure={cure} />
       ))}

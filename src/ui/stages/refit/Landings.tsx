@@ -39,6 +39,7 @@ export function Landings() {
     })
   return (
     <Section
+      part="landings"
       title="Where each lead lands"
       aside={
         strip.part === 'new'

@@ -34,6 +34,7 @@ export function WayBack() {
   )
   const done = steps.filter(({ row }) => row.backDoneAt).length
   const current = steps.find(({ row }) => !row.backDoneAt)?.row.id
+  const next = steps.flatMap(({ row }) => (row.backDoneAt ? [] : [row.id])).slice(0, 3)
   const largeOf = ({ step, row }: (typeof steps)[number]) => ({
     id: row.id,
     about: row.part || 'this line',
@@ -56,6 +57,7 @@ export function WayBack() {
   }
   return (
     <Section
+      part="way-back"
       title="The way back"
       aside={
         steps.length > 0
@@ -88,6 +90,7 @@ export function WayBack() {
                 row={row}
                 number={index + 1}
                 current={row.id === current}
+                ahead={row.backDoneAt === null && next.includes(row.id)}
                 onEarlier={index > 0 ? () => place(row.id, index - 1) : null}
                 onLater={index < steps.length - 1 ? () => place(row.id, index + 2) : null}
               />

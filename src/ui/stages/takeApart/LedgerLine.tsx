@@ -10,6 +10,7 @@ import { irreversible } from '@/core/refit'
 import { lineActions } from '@/core/refit/types'
 import { typedValue } from '@/core/units'
 import { useJob } from '../../job/JobProvider'
+import { useRowClass } from '../../kit/focus'
 import { Grip } from '../../kit/Grip'
 import { SelectField, TextField } from '../../kit/TextField'
 import { Tick } from '../../kit/Tick'
@@ -22,6 +23,7 @@ import { LineTools } from './LineTools'
 export function LedgerLine({ line, number, current }: { line: LedgerRow; number: number; current: boolean }) {
   const { snapshot, act, gate, clock } = useJob()
   const [open, setOpen] = useState(false)
+  const classOf = useRowClass()
   const { attributes, listeners, setNodeRef, transform, transition, isDragging } = useSortable({
     id: line.id,
   })
@@ -33,7 +35,7 @@ export function LedgerLine({ line, number, current }: { line: LedgerRow; number:
     <li
       ref={setNodeRef}
       style={{ transform: CSS.Translate.toString(transform), transition }}
-      className={`border-line border-b bg-surface ${isDragging ? 'relative z-10 shadow-lg' : ''} ${current ? 'border-l-4 border-l-[var(--copper-fill)] pl-1' : ''}`}
+      className={`border-line border-b bg-surface ${classOf(line.id)} ${isDragging ? 'relative z-10 shadow-lg' : ''} ${current ? 'border-l-4 border-l-[var(--copper-fill)] pl-1' : ''}`}
     >
       <div className="flex items-center gap-1">
         <TickWithKey line={line} problem={problem} current={current} />

@@ -22,6 +22,7 @@ export function Plant() {
   const capacitorFirst = snapshot.decisions[0]?.action === 'replace-capacitor'
   return (
     <Section
+      part="plant"
       title="Begin with a template"
       aside="typical lines; drop, add and reorder until they are your machine’s"
     >

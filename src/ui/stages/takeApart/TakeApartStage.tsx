@@ -63,6 +63,7 @@ export function TakeApartStage() {
       </Block>
       {lines.every((line) => line.access !== '') ? <Plant /> : null}
       <Section
+        part="way-in"
         title="The way in"
         aside={
           lines.length > 0

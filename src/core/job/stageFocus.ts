@@ -1,0 +1,121 @@
+import { askedFirst } from '../knowledge/asked'
+import type { ObservationId } from '../knowledge/vocabulary'
+import type { Energy } from './energy'
+import { fieldText } from './fields'
+import type { JobSnapshot } from './rows'
+
+/** Parts of the stages that a phone shows by themselves. */
+export type StagePart =
+  | 'always'
+  | 'notice'
+  | 'points'
+  | 'covers'
+  | 'proof'
+  | 'charge'
+  | 'wait'
+  | 'capacitor'
+  | 'windings'
+  | 'why'
+  | 'then'
+  | 'plant'
+  | 'way-in'
+  | 'which'
+  | 'old'
+  | 'beside'
+  | 'fit'
+  | 'landings'
+  | 'capacitor-wires'
+  | 'way-back'
+  | 'cure'
+  | 'before-power'
+  | 'valves'
+  | 'power'
+  | 'checks'
+  | 'end'
+
+/** What of a stage is next: its parts, and of their rows those that come now; no rows: all of them. */
+export interface StageFocus {
+  parts: StagePart[]
+  rows: string[]
+}
+
+/** So many lines ahead are seen with the next one: what comes after it is known before the hand moves. */
+const AHEAD = 3
+const NONE = ['']
+const nextOf = (ids: string[], many = AHEAD): string[] => (ids.length > 0 ? ids.slice(0, many) : NONE)
+
+/**
+ * The next thing of each stage, for a page that shows it alone. It hides nothing for good: all of the stage is one tap away, and
+ * signs to stop at, what stands against an act and the power line are outside of it.
+ *
+ * @returns null where a page is no stage: it is shown whole
+ * @param nextTest the observation that the diagnosis would read next
+ * @example stageFocus(snapshot, energy, 'take-apart', null)?.rows // the next three lines that are not done
+ */
+export function stageFocus(
+  snapshot: JobSnapshot,
+  energy: Energy,
+  stage: string,
+  nextTest: ObservationId | null,
+): StageFocus | null {
+  const focus = Object.hasOwn(stages, stage) ? stages[stage] : undefined
+  return focus ? focus(snapshot, energy, nextTest) : null
+}
+
+type Focus = (snapshot: JobSnapshot, energy: Energy, nextTest: ObservationId | null) => StageFocus
+
+const stages: Record<string, Focus | undefined> = {
+  notice: ({ findings, declined }) => ({
+    parts: ['notice'],
+    rows: nextOf(
+      askedFirst
+        .map(([id]) => id)
+        .filter((id) => ![...findings, ...declined].some(({ observation }) => observation === id)),
+      2,
+    ),
+  }),
+  'make-dead': ({ points, charges }, energy) => {
+    const open = points.filter((point) => !point.struckAt && (!point.openedAt || point.held === ''))
+    if (open.length > 0) return { parts: ['points'], rows: nextOf(open.map(({ id }) => id)) }
+    if (energy.state !== 'proven-dead') return { parts: ['covers', 'proof'], rows: [] }
+    const charged = charges.some(({ struckAt, readAt }) => !struckAt && !readAt)
+    return { parts: charged ? ['charge'] : ['wait'], rows: [] }
+  },
+  measure: (_, energy, nextTest) => ({
+    parts: !energy.handsIn
+      ? []
+      : nextTest?.startsWith('capacitor')
+        ? ['capacitor']
+        : nextTest?.startsWith('winding')
+          ? ['windings']
+          : [],
+    rows: [],
+  }),
+  decide: () => ({ parts: ['why', 'then'], rows: [] }),
+  'take-apart': ({ ledger }) => {
+    const lines = ledger.filter((line) => !line.struckAt)
+    return lines.every((line) => line.access !== '')
+      ? { parts: ['plant', 'way-in'], rows: [] }
+      : { parts: ['way-in'], rows: nextOf(lines.filter((line) => !line.doneAt).map(({ id }) => id)) }
+  },
+  match: (snapshot) => {
+    if (fieldText(snapshot, 'choice', 'motor') || fieldText(snapshot, 'choice', 'capacitor'))
+      return { parts: ['which', 'fit'], rows: [] }
+    const told = snapshot.fields.filter(({ part }) => part === 'motor-old' || part === 'capacitor-old')
+    return { parts: told.length > 2 ? ['which', 'beside'] : ['which', 'old'], rows: [] }
+  },
+  refit: ({ leads, landings, ledger }) => {
+    const unlanded = leads.length > 0 && landings.some((landing) => !landing.doneAt && !landing.capped)
+    if (leads.length > 0 && (landings.length === 0 || unlanded))
+      return { parts: ['landings', 'capacitor-wires'], rows: [] }
+    const back = ledger.filter((line) => line.doneAt && !line.backDoneAt && !line.struckAt)
+    return { parts: back.length > 0 ? ['way-back'] : ['way-back', 'cure'], rows: [] }
+  },
+  prove: ({ job, points, checks }, energy) => {
+    if (job.status === 'closed') return { parts: ['end'], rows: [] }
+    if (energy.state === 'live-test' || energy.state === 'in-service' || points.length === 0)
+      return { parts: ['checks', 'end'], rows: [] }
+    const failed = checks.some(({ result }) => result === 'fail')
+    return { parts: failed ? ['before-power', 'checks'] : ['before-power', 'valves', 'power'], rows: [] }
+  },
+}

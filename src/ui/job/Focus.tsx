@@ -1,0 +1,50 @@
+'use client'
+
+import { type ReactNode, useEffect, useMemo, useState } from 'react'
+import { stageFocus } from '@/core/job/stageFocus'
+import { FocusContext } from '../kit/focus'
+import { useJob } from './JobProvider'
+
+/** Which of the two a phone showed last, for the next page as well. */
+const KEPT = 'rest-cog-phone'
+
+/** The stage on a phone: the next thing alone, and all of it one tap away. Wider pages show all of it always. */
+export function PhoneFocus({ stage, children }: { stage: string; children: ReactNode }) {
+  const { snapshot, energy, diagnosis } = useJob()
+  const [all, setAll] = useState(false)
+  const next = diagnosis.nextTests[0]?.observation ?? null
+  const focus = useMemo(() => stageFocus(snapshot, energy, stage, next), [snapshot, energy, stage, next])
+  useEffect(() => setAll(sessionStorage.getItem(KEPT) === 'all'), [])
+  useEffect(() => {
+    // A link into the page leads to what is hidden: then all of it is shown.
+    const look = () => {
+      const target = window.location.hash.slice(1)
+      if (target && document.getElementById(target)?.closest('.not-next')) setAll(true)
+    }
+    look()
+    window.addEventListener('hashchange', look)
+    return () => window.removeEventListener('hashchange', look)
+  }, [])
+  const show = (every: boolean) => {
+    setAll(every)
+    sessionStorage.setItem(KEPT, every ? 'all' : 'next')
+    window.scrollTo({ top: 0 })
+  }
+  return (
+    <FocusContext.Provider value={focus}>
+      <div data-phone={all ? 'all' : 'next'}>
+        {children}
+        {focus ? (
+          <button
+            type="button"
+            className="btn mt-4 w-full mid:hidden"
+            aria-pressed={all}
+            onClick={() => show(!all)}
+          >
+            {all ? 'The next thing alone' : 'All of this stage'}
+          </button>
+        ) : null}
+      </div>
+    </FocusContext.Provider>
+  )
+}
