@@ -1,5 +1,5 @@
 import { expect, test } from './fixtures'
-import { deadByStory, expectAccessible, goStage, ready, saved, startJob } from './support'
+import { allOfStages, deadByStory, expectAccessible, goStage, ready, saved, startJob } from './support'
 
 /** A picture that a camera could have made. */
 const photo = {
@@ -21,6 +21,7 @@ test('a phone and one thumb: lines as people speak, two cups, photos also withou
   await startJob(page, 'furnace inducer squeals')
   await deadByStory(page)
   await goStage(page, 'take-apart')
+  await allOfStages(page)
   const quick = page.getByLabel('Add a line in one sentence')
   const reading = page.getByTestId('quick-reading')
   await quick.fill('six quater inch hex out of the front pannel, cup B')
@@ -76,7 +77,9 @@ test('a phone and one thumb: lines as people speak, two cups, photos also withou
     await tick.click()
   await saved(page)
   await goStage(page, 'refit')
-  await expect(page.getByRole('row', { name: /^C 1\/4 hex 2/ })).toBeVisible()
+  await expect(page.getByTestId('cups').getByRole('listitem').filter({ hasText: /^C/ })).toContainText(
+    '2 of 2 × 1/4 hex',
+  )
   const back = page.getByTestId('way-back').getByRole('listitem')
   await expect(back).toHaveCount(3)
   await expect(back.first()).toContainText('Push')
@@ -92,6 +95,7 @@ test('the kit is ticked before the first act, and what is missing stands on the 
 }) => {
   await startJob(page, 'outside fan of the air conditioner hums')
   await goStage(page, 'take-apart')
+  await allOfStages(page)
   await page.getByText('The kit list').click()
   await page.getByRole('button', { name: 'puller is missing' }).click()
   await expect(page.getByText('Instead: penetrating oil', { exact: false })).toBeVisible()

@@ -55,8 +55,8 @@ test('with the mouse: nine pairs are enough, and a misread one is struck and nam
 })
 
 test('on a phone the map is a list with the same fields', async ({ page }) => {
-  await page.setViewportSize({ width: 390, height: 844 })
   await blowerOnTheBench(page)
+  await page.setViewportSize({ width: 390, height: 844 })
   for (const [pair, ohm] of Object.entries(ohms))
     await page.locator('#winding-old').getByLabel(pair, { exact: true }).fill(ohm)
   await expect(page.getByTestId('winding-old-verdict')).toHaveAttribute('data-verdict', 'good')

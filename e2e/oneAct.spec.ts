@@ -1,5 +1,14 @@
 import { expect, test } from './fixtures'
-import { deadByStory, expectAccessible, goStage, openPoint, ready, saved, startJob } from './support'
+import {
+  allOfStages,
+  deadByStory,
+  expectAccessible,
+  goStage,
+  openPoint,
+  ready,
+  saved,
+  startJob,
+} from './support'
 
 test.describe('one thumb', () => {
   test.use({ viewport: { width: 390, height: 844 } })
@@ -25,7 +34,11 @@ test.describe('one thumb', () => {
     }
     await one.getByRole('button', { name: 'Back to the list' }).click()
     await saved(page)
-    await expect(page.getByTestId('ledger').getByRole('checkbox', { checked: true })).toHaveCount(3)
+    // What is done has left the page of the next thing, and stands in the list.
+    const ticked = page.getByTestId('ledger').getByRole('checkbox', { checked: true })
+    await expect(ticked).toHaveCount(0)
+    await allOfStages(page)
+    await expect(ticked).toHaveCount(3)
   })
 })
 

@@ -1,5 +1,5 @@
 import { expect, HOME_NAME, START_CODE, test } from './fixtures'
-import { ready, saved } from './support'
+import { allOfStages, ready, saved } from './support'
 
 const WORD = 'three small words'
 
@@ -34,6 +34,7 @@ phone(
     await page.getByRole('button', { name: 'Start the job' }).click()
     await page.waitForURL(/\/jobs\/[^/]+\/notice/)
     await ready(page)
+    await allOfStages(page)
     const sound = (name: string) =>
       page.getByTestId('observation-sound').getByRole('button', { name, exact: true })
     await sound('hum').click()

@@ -32,6 +32,9 @@ export const goStage = async (page: Page, stage: string): Promise<void> => {
   await ready(page)
 }
 
+/** A phone opens a stage on the next thing alone: here all of it, for this and the pages to come. */
+export const allOfStages = (page: Page) => page.getByRole('button', { name: 'All of this stage' }).click()
+
 /** Everything typed has reached the file. */
 export const saved = (page: Page) => expect(page.getByTestId('save-state')).toHaveText('saved')
 

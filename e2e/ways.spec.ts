@@ -76,3 +76,27 @@ test('an inducer’s bearing is renewed at the bench; two screws left over are t
   await expect(left).toContainText('Nothing comes off again before the machine is proved dead anew.')
   await expectAccessible(page)
 })
+
+for (const [machine, way, back] of [
+  [
+    'camper furnace blower does not start',
+    /Motor with both wheels, sail switch and seals/,
+    ['room-air wheel', 'combustion wheel', 'sail switch', 'thread sealant for gas for gas union'],
+  ],
+  [
+    'furnace blower hums',
+    /Condensing furnace: trap, hoses and board in the way/,
+    ['band with arms', 'condensate trap', 'thermostat wires', 'trap refilled with water'],
+  ],
+] as const)
+  test(`${machine}: its own build is taken apart line by line, and its way back names all of it`, async ({
+    page,
+  }) => {
+    test.slow()
+    await startJob(page, machine)
+    await deadByStory(page)
+    await apart(page, way)
+    await goStage(page, 'refit')
+    for (const named of back) await expect(page.getByRole('main')).toContainText(named)
+    await expect(page.getByTestId('cups')).toBeVisible()
+  })

@@ -48,6 +48,16 @@ describe('what a phone shows of a stage', () => {
     expect(focus(job, 'measure', 'capacitor-fan-reading').parts).toEqual([])
   })
 
+  it('is what lies on the bench, with its charge first, though the machine itself is not dead', () => {
+    const out = act(
+      jobOn('outdoor-unit-fan', 'psc'),
+      { kind: 'part.out', id: id(), part: 'motor' },
+      { kind: 'part.out', id: id(), part: 'capacitor' },
+    )
+    expect(focus(out, 'make-dead').parts).toEqual(['charge', 'points'])
+    expect(focus(out, 'measure').parts).toEqual(['capacitor', 'windings'])
+  })
+
   it('is the next three lines of the way in, and a template while there are none', () => {
     expect(focus(job, 'take-apart').parts).toContain('plant')
     const planted = act(job, {

@@ -1,5 +1,6 @@
 import { askedFirst } from '../knowledge/asked'
 import type { ObservationId } from '../knowledge/vocabulary'
+import { partsOut } from './bench'
 import type { Energy } from './energy'
 import { fieldText } from './fields'
 import type { JobSnapshot } from './rows'
@@ -17,6 +18,7 @@ export type StagePart =
   | 'windings'
   | 'why'
   | 'then'
+  | 'as-found'
   | 'plant'
   | 'way-in'
   | 'which'
@@ -74,28 +76,33 @@ const stages: Record<string, Focus | undefined> = {
       2,
     ),
   }),
-  'make-dead': ({ points, charges }, energy) => {
-    const open = points.filter((point) => !point.struckAt && (!point.openedAt || point.held === ''))
-    if (open.length > 0) return { parts: ['points'], rows: nextOf(open.map(({ id }) => id)) }
-    if (energy.state !== 'proven-dead') return { parts: ['covers', 'proof'], rows: [] }
-    const charged = charges.some(({ struckAt, readAt }) => !struckAt && !readAt)
+  'make-dead': (snapshot, energy) => {
+    const charged = snapshot.charges.some(({ struckAt, readAt }) => !struckAt && !readAt)
+    // What lies on the bench keeps its charge, whatever the machine does.
+    const onBench: StagePart[] = charged && partsOut(snapshot).length > 0 ? ['charge'] : []
+    const open = snapshot.points.filter((point) => !point.struckAt && (!point.openedAt || point.held === ''))
+    if (open.length > 0) return { parts: [...onBench, 'points'], rows: nextOf(open.map(({ id }) => id)) }
+    if (energy.state !== 'proven-dead') return { parts: [...onBench, 'covers', 'proof'], rows: [] }
     return { parts: charged ? ['charge'] : ['wait'], rows: [] }
   },
-  measure: (_, energy, nextTest) => ({
-    parts: !energy.handsIn
-      ? []
-      : nextTest?.startsWith('capacitor')
-        ? ['capacitor']
-        : nextTest?.startsWith('winding')
-          ? ['windings']
-          : [],
-    rows: [],
-  }),
+  measure: (snapshot, energy, nextTest) => {
+    const out = partsOut(snapshot)
+    const may = (part: 'motor' | 'capacitor') => energy.handsIn || out.includes(part)
+    const wanted = (part: 'motor' | 'capacitor', test: string) =>
+      may(part) && (out.includes(part) || nextTest?.startsWith(test) === true)
+    return {
+      parts: [
+        ...(wanted('capacitor', 'capacitor') ? (['capacitor'] as const) : []),
+        ...(wanted('motor', 'winding') ? (['windings'] as const) : []),
+      ],
+      rows: [],
+    }
+  },
   decide: () => ({ parts: ['why', 'then'], rows: [] }),
   'take-apart': ({ ledger }) => {
     const lines = ledger.filter((line) => !line.struckAt)
     return lines.every((line) => line.access !== '')
-      ? { parts: ['plant', 'way-in'], rows: [] }
+      ? { parts: ['as-found', 'plant'], rows: [] }
       : { parts: ['way-in'], rows: nextOf(lines.filter((line) => !line.doneAt).map(({ id }) => id)) }
   },
   match: (snapshot) => {

@@ -94,7 +94,7 @@ export function Shell({
         </Link>
         <nav
           aria-label="Places"
-          className="flex min-w-0 flex-1 gap-x-2.5 overflow-x-auto text-[0.84rem] mid:gap-x-6 mid:text-[1rem]"
+          className="flex min-w-0 flex-1 gap-x-2.5 overflow-x-auto text-[0.78rem] mid:gap-x-6 mid:text-[1rem]"
         >
           {places.map((place) => (
             <Link

@@ -17,6 +17,7 @@ export function AsFound() {
   const told = terminals.filter((terminal) => text(`on ${terminal.id}`) !== '').length
   return (
     <Section
+      part="as-found"
       title="As found"
       aside={text('remarks') || told > 0 ? 'kept for the record' : 'before anything is moved'}
     >

@@ -26,7 +26,7 @@ export function Plant() {
       title="Begin with a template"
       aside="typical lines; drop, add and reorder until they are your machine’s"
     >
-      <div className="grid gap-4 mid:grid-cols-2">
+      <div className="grid gap-2 mid:grid-cols-2 mid:gap-4">
         <div>
           <button
             type="button"
@@ -48,12 +48,12 @@ export function Plant() {
       </div>
       {ways.length > 0 ? (
         <>
-          <h3 className="mt-5 font-bold">Or as yours is built</h3>
+          <h3 className="mt-3 font-bold mid:mt-5">Or as yours is built</h3>
           <ul data-testid="ways">
             {ways.map(({ id: way, name, when, lines }) => (
               <li
                 key={way}
-                className="grid items-center gap-x-4 gap-y-1 border-line border-b py-2 mid:grid-cols-[minmax(0,1fr)_auto]"
+                className="grid grid-cols-[minmax(0,1fr)_auto] items-center gap-x-4 border-line border-b py-1.5 mid:grid-cols-[minmax(0,1fr)_auto]"
               >
                 <p>
                   <b className="block">{name}</b>
