@@ -1,11 +1,8 @@
-import { expect, test } from './fixtures'
+import { expect, type Page, test } from './fixtures'
 import { ready, saved, startJob } from './support'
 
-test('what is pressed and typed before the page answers is done when it does, in its order', async ({
-  page,
-}) => {
-  await startJob(page, 'ceiling fan slow')
-  await saved(page)
+/** The scripts of the page stay away until the answer is called, as over a slow network. */
+async function heldBack(page: Page): Promise<() => void> {
   let arrive = () => {}
   const late = new Promise<void>((resolve) => {
     arrive = resolve
@@ -14,6 +11,15 @@ test('what is pressed and typed before the page answers is done when it does, in
     await late
     await route.continue()
   })
+  return () => arrive()
+}
+
+test('what is pressed and typed before the page answers is done when it does, in its order', async ({
+  page,
+}) => {
+  await startJob(page, 'ceiling fan slow')
+  await saved(page)
+  const arrive = await heldBack(page)
   await page.evaluate(() => window.location.reload())
   await page.waitForLoadState('domcontentloaded')
   const hum = page.getByTestId('observation-sound').getByRole('button', { name: 'hum', exact: true })
@@ -38,14 +44,7 @@ test('a form sent before the page answers is sent when it does, and its words ar
   page,
 }) => {
   await page.goto('/')
-  let arrive = () => {}
-  const late = new Promise<void>((resolve) => {
-    arrive = resolve
-  })
-  await page.route('**/_next/static/**/*.js', async (route) => {
-    await late
-    await route.continue()
-  })
+  const arrive = await heldBack(page)
   await page.evaluate(() => window.location.reload())
   await page.waitForLoadState('domcontentloaded')
   await page.getByLabel('What has stopped?').fill('the bath fan only hums')

@@ -26,7 +26,7 @@ interface SketchSource {
 /**
  * The figures of a work's drawing, in the person's units.
  *
- * @example sketchFigures('cut-shaft', { old, fresh, capacitor: null, cutMm: 45, studsOverMm: null, inches: false }) // { amount: '45 mm' }
+ * @example sketchFigures('cut-shaft', { old: { id: 'old' }, fresh: null, capacitor: null, cutMm: 45, studsOverMm: null, inches: false }) // { amount: '45 mm' }
  */
 export function sketchFigures(kind: WorkKind, from: SketchSource): SketchFigures {
   const length = (mm: number | null | undefined) => (mm == null ? undefined : lengthText(mm, from.inches))

@@ -37,7 +37,7 @@ export function spokenAct(line: LedgerRow, caution = ''): SpokenAct {
 /**
  * An act of the way back, in words that can be read aloud: what to do, what to take from which cup, what to look at after it.
  *
- * @example spokenBack(step, row).details // ['Check: it sits on the flat.']
+ * @example spokenBack(stepOf…, rowOf…).details // ['Check: it sits on the flat.']
  */
 export function spokenBack(step: BackStep, row: LedgerRow): SpokenAct {
   const { count, fastener, cup, mark, terminal } = row

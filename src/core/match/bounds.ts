@@ -19,7 +19,7 @@ const HAIR = 1e-6
  * What the figures of a part have to lie within: whatever lies outside is a “no” by its own rule, declared or not. A part that
  * does not tell a figure is never outside.
  *
- * @example boundsOf({ old: { id: 'old', rpm: [1000] }, candidates: [] }) // [{ figure: 'rpm', min: 949.99…, max: 1050.00… }]
+ * @example boundsOf({ old: { id: 'old', rpm: [1000] }, candidates: [] }).map(({ figure }) => figure) // ['rpm']
  */
 export function boundsOf({ old, measuredWith }: MotorMatchInput): Bound[] {
   const slack = measuredWith === 'ruler' ? RULER_MM : 0

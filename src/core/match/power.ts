@@ -36,7 +36,7 @@ export function comparePower(oldHp: number, newHp: number): PowerVerdict {
 /**
  * The most that may stand in place of a power; infinite where its steps leave the table.
  *
- * @example largestPower(1 / 4) // 1/2 with its rounding
+ * @example largestPower(1 / 4) // 0.52
  */
 export function largestPower(oldHp: number): number {
   if (oldHp < (STANDARD_HP[0] ?? 0) * (1 - ROUNDING)) return oldHp * 2 * (1 + ROUNDING)

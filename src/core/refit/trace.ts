@@ -34,7 +34,7 @@ const COVERS: BackStep['action'][] = ['set-on', 'slide-in', 'clip']
  *
  * @param order the way back  @param rows the lines of the ledger by which it was worked out
  * @param seen what is in the hand; what nobody can tell is empty
- * @example traceFastener(back.steps, rows, { head: 'hex', size: '1/4', length: '' })[0]?.part // 'fan bracket'
+ * @example traceFastener([{ from: 'a', action: 'screw', part: 'cover' }], [{ id: 'a', part: 'cover', action: 'unscrew', fastener: '1/4 hex', cup: 'A', count: 4, backDone: false }], { head: 'hex', size: '', length: '' })[0].part // 'cover'
  */
 export function traceFastener(
   order: Pick<BackStep, 'from' | 'action' | 'part'>[],
