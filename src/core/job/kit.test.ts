@@ -42,6 +42,23 @@ describe('the kit list', () => {
     )
   })
 
+  it('counts what a line uses up among what is bought, though the template has it at hand', () => {
+    const job = act(jobOn('rv-furnace-blower'), {
+      kind: 'ledger.plant',
+      ids: Array.from({ length: 60 }, id),
+      template: 'motor',
+      way: 'whole',
+    })
+    const kinds = kitOf(job).flatMap(({ name, kind }) => (name.includes('gasket') ? [[name, kind]] : []))
+    expect(kinds).toEqual(
+      expect.arrayContaining([
+        ['gasket', 'used-up'],
+        ['exhaust gasket', 'used-up'],
+      ]),
+    )
+    expect(kinds.every(([, kind]) => kind === 'used-up')).toBe(true)
+  })
+
   it('puts what is missing on the card for the counter', () => {
     const job = act(jobOn('outdoor-unit-fan', 'psc'), {
       kind: 'field.set',

@@ -29,7 +29,13 @@ export function kitOf(snapshot: JobSnapshot): KitItem[] {
     ? capacitorTemplate(family, dual)
     : (wayOf(family, fieldText(snapshot, 'way', 'id')) ?? motorTemplates[family])
   const lines = snapshot.ledger.filter((line) => !line.struckAt)
-  add('tool', 'phone or camera', ...template.kit.filter((name) => !isProtection(name)))
+  // What a line of the way uses up is bought, not looked for in the tool box.
+  const used = lines.map(({ renewMaterial }) => renewMaterial)
+  add(
+    'tool',
+    'phone or camera',
+    ...template.kit.filter((name) => !isProtection(name) && !used.includes(name)),
+  )
   for (const { fastener, action } of lines) {
     if (fastener && ['unscrew', 'loosen'].includes(action)) add('tool', `driver for ${fastener}`)
     if (action === 'drain') add('tool', 'bucket and rag')

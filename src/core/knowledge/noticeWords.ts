@@ -192,7 +192,7 @@ export const noticeRules: NoticeRule[] = [
   rule(
     'nudge-start',
     'starts-and-runs',
-    /\b(?:goes|runs|starts|turns|spins|works)(?: up)? (?:when|if|once|after) (?:i |you |we )?(?:push|nudg|flick|spin|help|give it a (?:push|shove|nudge|flick))\w*|\b(?:push|shove|nudge|flick|poke|prod|kick|spin (?:it|the blade))(?:e?d)?\b.*\b(?:off it went|took (?:right )?off|away it went|(?:it )?(?:runs|starts|started|goes|went|ran))\b|\bneed(?:s|ed) a (?:shove|push|nudge|flick|poke|prod|kick)\b|\b(?:starts?|gets? going|turns?|spins?|runs?) (?:with|on|if|when|after) (?:a |i |you )?(?:push|shove|nudge|flick|poke|prod|kick|hit|tap)\w*/,
+    /\b(?:goes|runs|starts|turns|spins|works)(?: up)? (?:when|if|once|after) (?:i |you |we )?(?:push|nudg|flick|spin|help|give it a (?:push|shove|nudge|flick))\w*|\b(?:push|shove|nudge|flick|poke|prod|kick|spin (?:it|the blade))(?:e?d)?\b.*\b(?:off it went|took (?:right )?off|away it went|(?:it )?(?:runs|starts|started|goes|went|ran))\b|\bneed(?:s|ed) a (?:shove|push|nudge|flick|poke|prod|kick)\b|\b(?:unless|till|until) (?:i |you |we |it is |it'?s )?(?:push|shov|nudg|flick|pok|prod|kick|spun|spin)\w*(?! (?:the |its |a )?(?:reset|button|switch|breaker|lever))|\b(?:starts?|gets? going|turns?|spins?|runs?) (?:with|on|if|when|after) (?:a |i |you )?(?:push|shove|nudge|flick|poke|prod|kick|hit|tap)\w*/,
     { unless: /\brattles till\b|\bnope\b|\bpushed in\b/ },
   ),
   // Which speeds.

@@ -1,6 +1,7 @@
 'use client'
 
 import { capacitorOf } from '@/core/job'
+import { capacitorMayBe } from '@/core/job/place'
 import { capacitorTemplate, motorTemplates } from '@/core/knowledge/templates'
 import { moreWays } from '@/core/knowledge/ways'
 import { useJob } from '../../job/JobProvider'
@@ -19,6 +20,7 @@ export function Plant() {
   const motor = motorTemplates[family]
   const capacitor = capacitorTemplate(family, dual)
   const ways = moreWays(family)
+  const hasOne = capacitorMayBe(snapshot)
   const capacitorFirst = snapshot.decisions[0]?.action === 'replace-capacitor'
   return (
     <Section
@@ -27,15 +29,17 @@ export function Plant() {
       aside="typical lines; drop, add and reorder until they are your machine’s"
     >
       <div className="grid gap-2 mid:grid-cols-2 mid:gap-4">
-        <div>
-          <button
-            type="button"
-            className={`btn w-full ${capacitorFirst ? 'btn-main' : ''}`}
-            onClick={() => plant(dual ? 'capacitor-dual' : 'capacitor')}
-          >
-            {`To the capacitor: ${capacitor.lines.length} lines`}
-          </button>
-        </div>
+        {hasOne ? (
+          <div>
+            <button
+              type="button"
+              className={`btn w-full ${capacitorFirst ? 'btn-main' : ''}`}
+              onClick={() => plant(dual ? 'capacitor-dual' : 'capacitor')}
+            >
+              {`To the capacitor: ${capacitor.lines.length} lines`}
+            </button>
+          </div>
+        ) : null}
         <div>
           <button
             type="button"

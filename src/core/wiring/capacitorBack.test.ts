@@ -1,0 +1,47 @@
+import { describe, expect, it } from 'vitest'
+import { candidatePart } from '../job/candidates'
+import { act, id, jobOn } from '../job/job.testing'
+import { refitOf } from '../job/refitOf'
+import type { JobSnapshot } from '../job/rows'
+import { catalogueCapacitors } from '../knowledge/catalogue/capacitors'
+import { withNewCapacitor } from './capacitorBack'
+
+/** An outdoor unit whose dual capacitor came out, and the label of the one that goes in. */
+function replacedBy(label: string): JobSnapshot {
+  const old = act(
+    jobOn('outdoor-unit-fan', 'psc'),
+    { kind: 'field.set', id: id(), part: 'capacitor-old', field: 'label', typed: '35+5 uF 440 V' },
+    { kind: 'ledger.plant', ids: Array.from({ length: 40 }, id), template: 'capacitor-dual' },
+    { kind: 'candidate.add', id: 'new', part: 'capacitor', source: 'typed', ref: '', name: 'counter' },
+    { kind: 'field.set', id: id(), part: candidatePart('new'), field: 'label', typed: label },
+    { kind: 'field.set', id: id(), part: 'choice', field: 'capacitor', typed: 'new' },
+  )
+  return {
+    ...old,
+    ledger: old.ledger.map((line) => ({ ...line, doneAt: '2026-05-01T10:00:00.000Z' })),
+  }
+}
+const connects = (job: JobSnapshot) =>
+  withNewCapacitor(job, catalogueCapacitors, refitOf(job).steps).filter(({ action }) => action === 'connect')
+
+describe('the way back with another capacitor', () => {
+  it('names no terminal that the new part does not have: two cans, and the bridge between them', () => {
+    const lines = connects(replacedBy('35 uF 440 V'))
+    expect(lines.map(({ text }) => text)).toEqual([
+      expect.stringMatching(/^Connect common wires to can 1, .*terminal 1; on the old part it hung on C\.$/),
+      expect.stringMatching(/^Connect fan wire to can 2, Brantlow BL-K5\/440, terminal 2; .* FAN\.$/),
+      expect.stringMatching(/^Connect compressor wire to can 1, .*terminal 2; .* HERM\.$/),
+    ])
+    expect(lines[0]?.checks.join(' ')).toContain('the wire to can 2, Brantlow BL-K5/440, terminal 1 is made')
+  })
+
+  it('stays as it was where the new part is built as the old one', () => {
+    const job = replacedBy('35+5 uF 440 V')
+    expect(connects(job)).toEqual(refitOf(job).steps.filter(({ action }) => action === 'connect'))
+  })
+
+  it('stays as it was where no part is chosen', () => {
+    const job = replacedBy('')
+    expect(withNewCapacitor(job, catalogueCapacitors, refitOf(job).steps)).toEqual(refitOf(job).steps)
+  })
+})

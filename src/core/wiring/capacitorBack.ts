@@ -1,0 +1,43 @@
+import type { JobSnapshot } from '../job/rows'
+import type { CapSpec } from '../match'
+import type { BackStep } from '../refit/types'
+import type { CapacitorList } from './capacitorLandings'
+import { capacitorListOf } from './capacitorOfJob'
+
+/**
+ * The way back with the chosen capacitor's own terminals: where it is another build than the old one, a wire that hung on FAN goes
+ * where the list of the new part says, and no line names a terminal that the new part does not have.
+ *
+ * @param catalogue parts among which a second can may be found
+ * @example withNewCapacitor(snapshot, catalogue, back.steps)[0].text // 'Connect fan wire to can 2, BL-K5/440, terminal 2.'
+ */
+export function withNewCapacitor(snapshot: JobSnapshot, catalogue: CapSpec[], steps: BackStep[]): BackStep[] {
+  const list = capacitorListOf(snapshot, catalogue)
+  if (!list) return steps
+  const terminalOf = new Map(snapshot.ledger.map((row) => [row.id, row.terminal]))
+  return steps.map((step) => {
+    const old = terminalOf.get(step.from) ?? ''
+    const landing =
+      step.action === 'connect' && old !== ''
+        ? list.landings.find(({ wires }) => wires === `wires of ${old}`)
+        : undefined
+    if (!landing || (list.cans.length === 1 && landing.terminal === old)) return step
+    const place = placeOf(list, landing.can, landing.terminal)
+    const bridged = list.bridges.filter(
+      ({ from }) => from.can === landing.can && from.terminal === landing.terminal,
+    )
+    return {
+      ...step,
+      text: `Connect ${step.part} to ${place}; on the old part it hung on ${old}.`,
+      checks: [
+        `sits tight on ${place}`,
+        ...bridged.map(({ to }) => `the wire to ${placeOf(list, to.can, to.terminal)} is made`),
+      ],
+    }
+  })
+}
+
+const placeOf = (list: CapacitorList & { names: string[] }, can: number, terminal: string): string =>
+  list.cans.length > 1
+    ? `can ${can + 1}, ${list.names[can] ?? ''}, terminal ${terminal}`
+    : `terminal ${terminal}`
