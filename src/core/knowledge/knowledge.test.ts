@@ -63,13 +63,13 @@ describe('every family', () => {
     (family) => {
       const ways = moreWays(family)
       expect(new Set(ways.map(({ id }) => id)).size).toBe(ways.length)
-      const before = (lines: TemplateLine[]) =>
+      const proofCovers = (lines: TemplateLine[]) =>
         lines.filter((line) => line.access === 'before-proof').map(({ action, part }) => `${action} ${part}`)
       for (const way of ways) {
         expect(way.when.endsWith('.')).toBe(true)
         // A grille that is screwed and one that is sprung stand before the same place; all else is the same cover.
         if (family !== 'bath-exhaust-fan')
-          expect(before(way.lines)).toEqual(before(motorTemplates[family].lines))
+          expect(proofCovers(way.lines)).toEqual(proofCovers(motorTemplates[family].lines))
         expect(way.lines.filter(({ frees }) => frees === way.takesOut)).toHaveLength(1)
         // Nothing is worked on at the bench before it is there.
         const out = way.lines.findIndex(({ frees }) => frees === way.takesOut)

@@ -7,6 +7,10 @@ const found = (text: string) => {
 }
 
 describe('plain words', () => {
+  it('take no push at a reset button for one at the fan', () => {
+    expect(found('the bath fan is dead until I push the reset button')).not.toHaveProperty('nudge-start')
+  })
+
   it.each([
     ['bathroom fan hums', { family: 'bath-exhaust-fan', 'fan-state': 'hums', sound: 'hum' }],
     [
@@ -29,6 +33,10 @@ describe('plain words', () => {
         sound: 'hum',
         companion: 'yes',
       },
+    ],
+    [
+      'bath fan wont go unless i flick it w a stick',
+      { family: 'bath-exhaust-fan', 'nudge-start': 'starts-and-runs' },
     ],
     ['I smell gas near the furnace', { family: 'furnace-blower', smell: 'gas' }],
     [

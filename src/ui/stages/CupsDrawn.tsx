@@ -32,7 +32,6 @@ function Cup({ cup: { cup, fastener, removed, out } }: { cup: CupLine }) {
         aria-hidden="true"
       >
         {Array.from({ length: Math.min(SHOWN, removed) }, (_, index) => (
-          // biome-ignore lint/suspicious/noArrayIndexKey: counted marks, alike and never moved
           <FastenerHead key={index} look={lookOf(fastener)} out={index >= left} />
         ))}
         {removed > SHOWN ? <span className="caption">{`and ${removed - SHOWN} more`}</span> : null}
