@@ -5,6 +5,7 @@ import { refitOf } from '../job/refitOf'
 import type { JobSnapshot } from '../job/rows'
 import { catalogueCapacitors } from '../knowledge/catalogue/capacitors'
 import { withNewCapacitor } from './capacitorBack'
+import { capacitorListOf } from './capacitorOfJob'
 
 /** An outdoor unit whose dual capacitor came out, and the label of the one that goes in. */
 function replacedBy(label: string): JobSnapshot {
@@ -23,6 +24,27 @@ function replacedBy(label: string): JobSnapshot {
 }
 const connects = (job: JobSnapshot) =>
   withNewCapacitor(job, catalogueCapacitors, refitOf(job).steps).filter(({ action }) => action === 'connect')
+
+describe('what hangs on a capacitor besides its wires', () => {
+  const warnings = (job: JobSnapshot) => capacitorListOf(job, catalogueCapacitors)?.warnings.join(' ') ?? ''
+
+  it('is a start help on HERM and C, which has a charge of its own', () => {
+    expect(warnings(replacedBy('35+5 uF 440 V'))).toContain('holds a charge of its own')
+  })
+
+  it('is a bleed resistor and a switch on a start capacitor, and neither on a run capacitor', () => {
+    const started = (label: string) =>
+      act(
+        jobOn('attic-vent-fan', 'capacitor-start'),
+        { kind: 'field.set', id: id(), part: 'capacitor-old', field: 'label', typed: label },
+        { kind: 'candidate.add', id: 'new', part: 'capacitor', source: 'typed', ref: '', name: 'counter' },
+        { kind: 'field.set', id: id(), part: candidatePart('new'), field: 'label', typed: label },
+        { kind: 'field.set', id: id(), part: 'choice', field: 'capacitor', typed: 'new' },
+      )
+    expect(warnings(started('MOTOR START 189-227 MFD 250 VAC'))).toMatch(/bursts\. The bleed resistor/)
+    expect(warnings(started('5 uF 370 VAC'))).not.toContain('bleed')
+  })
+})
 
 describe('the way back with another capacitor', () => {
   it('names no terminal that the new part does not have: two cans, and the bridge between them', () => {

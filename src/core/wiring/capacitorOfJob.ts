@@ -5,8 +5,8 @@ import { type CapSpec, matchCapacitors } from '../match'
 import { type CapacitorList, capacitorLandings } from './capacitorLandings'
 
 /**
- * The list of a job in which a capacitor was chosen: where each bundle of wires goes, with a name for each can. Null where none is chosen, the old
- * label is not read, or the part cannot make its sections.
+ * The list of a job in which a capacitor was chosen: where each bundle of wires goes, with a name for each can. Null where none
+ * is chosen, the old label is not read, or the part cannot make its sections.
  */
 export function capacitorListOf(
   snapshot: JobSnapshot,
@@ -24,5 +24,29 @@ export function capacitorListOf(
   const parts = [chosen, ...others]
   const list = capacitorLandings(old.sections, parts)
   // As the person calls them: an id says nothing to anybody.
-  return list && { ...list, names: parts.map((part) => partName(snapshot, part)) }
+  return (
+    list && {
+      ...list,
+      names: parts.map((part) => partName(snapshot, part)),
+      warnings: [...list.warnings, ...besideIt(old.sections, chosen.duty ?? old.duty)],
+    }
+  )
+}
+
+/**
+ * What hangs on such a capacitor besides its wires. 15 kΩ and 2 W are what the trade solders across a start capacitor: it empties
+ * 200 µF in some ten seconds and stays cool.
+ */
+function besideIt(sections: { section: string }[], duty: 'run' | 'start' | undefined): string[] {
+  if (duty === 'start')
+    return [
+      'It is a start capacitor: it stays behind the start switch or relay, which takes it out within a second or two. In continuous duty it bursts.',
+      'The bleed resistor across its terminals moves over, or a new one of 15 kΩ and 2 W goes on: without it the capacitor holds its charge for days.',
+      'Look at the contacts of the switch or relay before the new one goes on: welded ones burst it as they burst the old one.',
+    ]
+  return sections.some(({ section }) => section === 'HERM')
+    ? [
+        'Where a second can or a relay hangs on HERM and C to help the compressor start: it holds a charge of its own. Empty it, and move its wires over with theirs.',
+      ]
+    : []
 }
