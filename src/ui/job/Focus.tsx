@@ -13,7 +13,11 @@ export function PhoneFocus({ stage, children }: { stage: string; children: React
   const { snapshot, energy, diagnosis } = useJob()
   const [all, setAll] = useState(false)
   const next = diagnosis.nextTests[0]?.observation ?? null
-  const focus = useMemo(() => stageFocus(snapshot, energy, stage, next), [snapshot, energy, stage, next])
+  const told = stageFocus(snapshot, energy, stage, next)
+  // The same answer stays the same object: letters typed into a field draw no other part of the stage anew.
+  const key = JSON.stringify(told)
+  // biome-ignore lint/correctness/useExhaustiveDependencies: its text is what it is
+  const focus = useMemo(() => told, [key])
   useEffect(() => setAll(sessionStorage.getItem(KEPT) === 'all'), [])
   useEffect(() => {
     // A link into the page leads to what is hidden: then all of it is shown.
