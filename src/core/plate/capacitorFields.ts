@@ -1,7 +1,7 @@
 import { digitsOf } from './confusions'
 import type { Figure } from './figures'
 import { figureOf, groupsOf, isClimate, numberOf } from './groups'
-import { ofField, put, type Reading, readHz } from './readings'
+import { marked, ofField, put, type Reading, readHz } from './readings'
 import { valuesIn } from './said'
 import type { Scan } from './scan'
 import type { Token } from './tokens'
@@ -144,9 +144,11 @@ function readTemperatures(reading: Reading): void {
       return sign === '-' && i === 0 ? -numberOf(text) : numberOf(text)
     }),
   )
-  const max = Math.max(...signed)
+  const fahrenheit = figures.some((figure) => figure.line === first.line && marked(figure, 'fahrenheit'))
+  const celsius = (value: number) => (fahrenheit ? Math.round(((value - 32) * 5) / 9) : value)
+  const max = celsius(Math.max(...signed))
   // "40/85" without a sign: the lower of two is below zero.
-  const low = signed.length > 1 ? -Math.abs(Math.min(...signed)) : undefined
+  const low = signed.length > 1 ? celsius(-Math.abs(Math.min(...signed))) : undefined
   const from = Math.max(
     0,
     (groups[0]?.from ?? first.from) - (signBefore(line, groups[0]?.from ?? first.from) ? 1 : 0),
@@ -169,7 +171,13 @@ const N = '(\\d+(?:[.,]\\d+)?)'
 /** −0/+20 %, +6 % −3 %, ±6 %: magnitudes. */
 function readTolerance(scan: Scan, fields: PlateFields): void {
   for (const line of scan.lines) {
-    if (!line.some(({ text }) => text === '%' || text === '±')) continue
+    if (
+      !line.some(
+        ({ text, meanings }) =>
+          text === '%' || text === '±' || meanings.figures.some(({ field }) => field === 'percent'),
+      )
+    )
+      continue
     const { text, at } = plainText(line)
     const match = (pattern: string) => new RegExp(pattern).exec(text)
     const take = (found: RegExpExecArray, minus: string, plus: string) => {
@@ -189,6 +197,15 @@ function readTolerance(scan: Scan, fields: PlateFields): void {
   }
 }
 
+/** As compared: figures as digits, each spelling of percent as its sign. */
+function shown(token: Token): string {
+  if (token.kind === 'number') return digitsOf(token.text)
+  const percent =
+    token.kind === 'word' &&
+    token.meanings.figures.some(({ field, side }) => field === 'percent' && side === 'before')
+  return percent ? '%' : (figureOf(token) ?? token.text)
+}
+
 /** A line with its figures as digits and one blank between tokens, and where each token begins in it. */
 function plainText(line: Token[]): { text: string; at: number[] } {
   const at: number[] = []
@@ -196,7 +213,7 @@ function plainText(line: Token[]): { text: string; at: number[] } {
   for (const token of line) {
     if (text) text += ' '
     at.push(text.length)
-    text += token.kind === 'number' ? digitsOf(token.text) : (figureOf(token) ?? token.text)
+    text += shown(token)
   }
   return { text, at }
 }

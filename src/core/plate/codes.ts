@@ -17,7 +17,27 @@ const codeFields = new Set<CaptionField>([
 /** Numbers of a part behind their captions: to two blanks, the next caption or the line's end. */
 export function readCodes(scan: Scan): Partial<Record<CodeField, Field<string>>> {
   const { catalogue, ...fields } = allCodes(scan)
+  if (!fields.serialNumber) {
+    const alone = numberAlone(scan)
+    if (alone) fields.serialNumber = alone
+  }
   return catalogue && !fields.modelNumber ? { ...fields, modelNumber: catalogue } : fields
+}
+
+/** "N° 77 120", "Nr. 88210/19": a number that nothing else names is the one the maker gave this piece. */
+function numberAlone(scan: Scan): Field<string> | null {
+  const match =
+    /(?<![\p{L}\d.-])(?:N[°º]|Nr\.?|N\.(?=\s*\d)) *[:.]? *(\d[\w/.-]*(?: \d{2,}[\w/-]*)*)(?= {2}|\s*[\n|,;]|$)/iu.exec(
+      scan.source,
+    )
+  if (!match) return null
+  const [start, end] = [match.index, match.index + match[0].length]
+  const tokens = scan.lines.flat().filter((token) => token.start >= start && token.end <= end)
+  if (tokens.length === 0 || tokens.some((token) => scan.isUsed(token))) return null
+  scan.use(tokens)
+  const text = match[1]!.replace(/[.,;:\s]+$/, '')
+  const from = end - match[1]!.length
+  return { value: text, raw: { text, start: from, end: from + text.length }, confidence: 0.8 }
 }
 
 function allCodes(scan: Scan): Partial<Record<CodeField | 'catalogue', Field<string>>> {

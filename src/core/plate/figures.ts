@@ -1,6 +1,7 @@
 import type { FigureField, FigureWord } from '../knowledge/plateLexicon'
 import { fractionOf, type Group, groupsOf, isClimate, numberOf } from './groups'
-import type { Token } from './tokens'
+import { suppliesOf } from './supply'
+import { type Token, unknown } from './tokens'
 
 /** A figure with the caption or unit that says what it is. */
 export interface Figure {
@@ -93,7 +94,13 @@ function usual(field: FigureField, values: number[], words: FigureWord[]): numbe
  * @param lines tokens of each line; what is taken already stands in them as unknown words
  */
 export function figuresOfLines(lines: Token[][]): Figure[] {
-  const found = lines.map((line, at) => figuresOf(line, at).map((figure) => withOrphan(line, figure)))
+  const found = lines.map((line, at) => {
+    const supplies = suppliesOf(line, at)
+    const rest = withoutTolerances(line).map((token, i) =>
+      supplies.some(({ from, to }) => i >= from && i <= to) ? unknown(token) : token,
+    )
+    return [...supplies, ...figuresOf(rest, at).map((figure) => withOrphan(rest, figure))]
+  })
   const loose = (at: number) => {
     const line = lines[at]!
     const taken = (i: number) => found[at]!.some(({ from, to }) => i >= from && i <= to)
@@ -118,6 +125,19 @@ export function figuresOfLines(lines: Token[][]): Figure[] {
     if (figure) found[figure.line]!.push(figure)
   }
   return found.flat()
+}
+
+/** "2150±10% rpm": how far it may be off is read over, between a figure and its unit. */
+function withoutTolerances(line: Token[]): Token[] {
+  const out = [...line]
+  line.forEach((token, at) => {
+    const [number, percent] = [line[at + 1], line[at + 2]]
+    if (token.text !== '±' || line[at - 1]?.kind !== 'number' || token.gap > 1) return
+    if (number?.kind !== 'number' || !percent || (percent.text !== '%' && percent.text !== 'PCT')) return
+    for (const [i, each] of [number, percent].entries())
+      out[at + 1 + i] = { ...each, kind: 'sign', text: '±', meanings: { figures: [] } }
+  })
+  return out
 }
 
 const signsAtEnd = (line: Token[]): number => {
@@ -320,7 +340,9 @@ function made(
   // "I0,29 A" without its blank: the I is the letter of the current.
   const group = word.field === 'amps' && label.from > all.to ? withoutSymbol(line, all) : all
   const values = valuesFor(word.field, group, word.factor)
-  if (!values) return []
+  // A letter that might be a figure says nothing beside a caption that says little.
+  const printed = line.slice(group.from, group.to + 1).some(({ text }) => /\d/.test(text))
+  if (!values || (word.mark === 'letter' && !printed)) return []
   const labelDamage = line.slice(label.from, label.to + 1).reduce((sum, token) => sum + token.damage, 0)
   return [
     {

@@ -157,8 +157,8 @@ function matchForm(line: Glyph[], start: number, form: Form): FormMatch | null {
     if (step > 0 && chars.length <= 3 && glyph.letter) return null
     // Between capitals a small l is an I or a 1.
     if (step === 0 && k === 0 && chars.length <= 2 && glyph.char === 'L' && !glyph.letter) return null
-    // The last letter tells forms apart: "CLASS F" is no "CLASSE".
-    if (step > 0.4 && k === chars.length - 1) return null
+    // The last letter tells short forms apart: "CLASS F" is no "CLASSE".
+    if (step > 0.4 && k === chars.length - 1 && chars.length < 8) return null
     if (step >= OTHER && slips > 0 && k > 1) {
       slips--
       cost += 1.1

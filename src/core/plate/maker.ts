@@ -4,7 +4,7 @@ import type { Field } from './types'
 
 /** What marks a firm, in the languages of the plates. */
 const firms =
-  /(?:^|[\s.,&/])(?:C[O0]|CORP|C0RP|CORPORATION|LTD|LIMITED|LTDA|GMBH|KG|AG|SARL|SAS|S\.?A\.?S|S\.?A|S\.?P\.?A|S\.?R\.?L|S\.?L|INC|[1IL]NC|MFG|MFRS|LLC|LLP|PLC|AS|A\/S|AB|OY|BV|B\.V|NV|N\.V|SE|OHG|E\.?K|CIE|GROUP|ELECTRIC|ELECTRICAL|ELECTR[1I|L]C|ELECTRONICS|ELETTRICA|ELECTRICA|MOTORS|MOTORENBAU|MOTOREN|ELEKTROMOTOREN|CAPACITORS|CONTROLS|INDUSTRIES|PRODUCTS|WORKS|WERKE|BROS|SONS|MANUFACTURING|CLIMATE|APPLIANCE|APPLIANCES|TECHNOLOGIES)(?:[\s.,;]|$)/
+  /(?:^|[\s.,&/])(?:C[O0]|CORP|C0RP|CORPORATION|LTD|LIMITED|LTDA|GMBH|KG|AG|SARL|SAS|S\.?A\.?S|S\.?A|S\.?P\.?A|S\.?R\.?L|S\.?L|INC|[1IL]NC|MFG|MFRS|LLC|LLP|PLC|AS|A\/S|AB|OY|BV|B\.V|NV|N\.V|SE|OHG|E\.?K|CIE|GROUP|ELECTRIC|ELECTRICAL|ELECTR[1I|L]C|ELECTRONICS|ELETTRICA|ELECTRICA|MOTORS|MOTORENBAU|MOTOREN|ELEKTROMOTOREN|CAPACITORS|CONTROLS|INDUSTRIES|PRODUCTS|WORKS|WERKE|BROS|SONS|MANUFACTURING|CLIMATE|APPLIANCE|APPLIANCES|TECHNOLOGIES|LT[EÉ]E|ENR|COMPANY|DIVISION|SYSTEMS|COMPONENTS|S\.?N\.?C|PTY|APS|TECHNIK|MBH|VENTILATOREN|MOTORENWERKE|KONDENSATOREN|HAUSGER[AÄ]TE|ELETTROMECCANICA|MOTORI|MOTORES|MOTEURS|ENTERPRISES|INTERNATIONAL)(?:[\s.,;]|$)/
 
 interface Candidate {
   tokens: Token[]
@@ -22,13 +22,31 @@ export function readMaker(scan: Scan): Field<string> | undefined {
     if (tokens.length === 0) return []
     const firm = firms.test(` ${textOf(scan, tokens).toUpperCase()} `)
     const place = at === full[0]!.at ? 2 : at === last ? 1 : at === full[1]?.at ? 0.4 : -0.6
+    // "SHAFT DOWN ONLY": what begins with a word of the trade is mostly a sentence.
+    const trade = tokens[0]!.kind === 'word' ? 0.7 : 0
     const names = tokens.filter(isName).length
     if (names === 0) return []
-    const score = place + (firm ? 2 : 0) + (names === tokens.length ? 0.3 : 0) - (tokens.length > 6 ? 1.5 : 0)
-    return score >= 1 ? [{ tokens, score }] : []
+    const whole = names === tokens.length && wholeLine(line, tokens)
+    const score =
+      place +
+      (whole ? 0.4 : 0) +
+      (firm ? 2 : 0) +
+      (names === tokens.length ? 0.3 : 0) -
+      (tokens.length > 6 ? 1.5 : 0) -
+      trade
+    // A line in the middle is a name where it holds nothing else: asked about, never sure.
+    return score >= 1 || whole ? [{ tokens, score }] : []
   })
   const best = candidates.sort((a, b) => b.score - a.score)[0]
-  return best ? named(scan, best.tokens, best.score >= 3 ? 0.93 : best.score >= 2 ? 0.88 : 0.78) : undefined
+  return best ? named(scan, best.tokens, trustOf(best.score)) : undefined
+}
+
+const trustOf = (score: number) => (score >= 3 ? 0.93 : score >= 2 ? 0.88 : score >= 1 ? 0.78 : 0.7)
+
+/** Nothing else stands on the line, or only what has been read, behind a wide gap. */
+function wholeLine(line: Token[], tokens: Token[]): boolean {
+  const next = line[line.indexOf(tokens.at(-1)!) + 1]
+  return tokens[0] === line[0] && (!next || next.gap > 1)
 }
 
 const textOf = (scan: Scan, tokens: Token[]) => scan.raw(tokens).text
@@ -46,6 +64,9 @@ function nameIn(scan: Scan, line: Token[]): Token[] {
   for (let at = from; at < line.length; at++) {
     const token = line[at]!
     if (scan.isUsed(token) || (at > from && token.gap > 2)) break
+    // "NORDIGUE INC. - MADE IN CANADA": behind the dash stands no name.
+    if (token.kind === 'sign' && /[-–—|]/.test(token.text) && token.gap > 0 && line[at + 1]?.kind === 'word')
+      break
     const { figures, caption, value } = token.meanings
     const holds =
       token.kind === 'word' && (caption !== undefined || figures.some(({ mark }) => mark !== 'letter'))

@@ -1,5 +1,5 @@
 import type { Figure } from './figures'
-import { fractionOf } from './groups'
+import { figureOf, fractionOf } from './groups'
 import {
   marked,
   ofField,
@@ -12,6 +12,7 @@ import {
   readVoltages,
 } from './readings'
 import { readSaid, valuesIn } from './said'
+import type { Token } from './tokens'
 
 /** Fields of a motor plate. What it does not say is left out, never guessed. */
 export function readMotor(reading: Reading): void {
@@ -71,7 +72,11 @@ function readSpeeds(reading: Reading): void {
   if (count) put(reading, 'speeds', count.values[0]!, count)
   if (!first) return
   const table = found.every(({ group }) => group.numbers.length === 1) ? found : [first]
-  const values = [...new Set(table.flatMap((figure) => figure.values))].sort((a, b) => b - a)
+  const named = namedSpeeds(reading.scan.lines[first.line]!, first)
+  reading.scan.use(named.tokens)
+  const values = [...new Set([...table.flatMap((figure) => figure.values), ...named.values])].sort(
+    (a, b) => b - a,
+  )
   put(reading, 'rpm', values, first)
   for (const figure of table) reading.scan.use(reading.scan.tokensOf(figure))
   // A range of one adjustable speed is no list of speeds.
@@ -83,6 +88,24 @@ function readSpeeds(reading: Reading): void {
   // At two frequencies one speed has two figures.
   const two = reading.fields.hz?.value.length === 2 && values.length === 2
   if (!count && !isRange && !two) put(reading, 'speeds', values.length, first)
+}
+
+/** "RPM: H 980  M 860  L 720": speeds behind their names, as long as they go on. */
+function namedSpeeds(line: Token[], { from, to }: Figure): { values: number[]; tokens: Token[] } {
+  const values: number[] = []
+  const tokens: Token[] = []
+  const isName = (token: Token | undefined) =>
+    token !== undefined && (token.meanings.value === 'speed-name' || /^(?:[HML]|MH|ML)$/.test(token.text))
+  if (!line.slice(from, to).some(isName)) return { values, tokens }
+  for (let at = to + 1; at + 1 < line.length; at += 2) {
+    while (line[at]?.kind === 'sign') at++
+    const [name, figure] = [line[at], line[at + 1]]
+    const value = figure ? Number(figureOf(figure) ?? Number.NaN) : Number.NaN
+    if (!isName(name) || !(value >= 200 && value <= 4000)) break
+    values.push(value)
+    tokens.push(name!, figure!)
+  }
+  return { values, tokens }
 }
 
 function readPhase(reading: Reading): void {

@@ -69,7 +69,7 @@ function readTurn(scan: Scan, found: Found[], fields: PlateFields): void {
     if (value === 'reversible') return !isRevision(line, at)
     return value === 'both-ways' || value === 'to-reverse'
   })
-  const turn = found.find(({ value }) => turns[value])
+  const turn = found.find(({ value }) => turns[value]) ?? misreadTurn(scan)
   if (turn) {
     const [direction, end] = turns[turn.value]!
     const seen = end ? null : seenFrom(turn.line, turn.at)
@@ -91,6 +91,17 @@ function readTurn(scan: Scan, found: Found[], fields: PlateFields): void {
         0.85,
       )
   }
+}
+
+/** "GW ROTATION": two letters, one of them misread, beside the caption that only a turn stands at. */
+function misreadTurn(scan: Scan): Found | undefined {
+  for (const line of scan.lines)
+    for (const [at, { kind, text }] of line.entries()) {
+      const turn = /^[CG]{1,2}W$/.test(text) ? (text.length === 2 ? 'cw' : 'ccw') : null
+      const beside = [at - 2, at - 1, at + 1].some((near) => captionAt(line, near, 'rotation'))
+      if (kind === 'raw' && turn && beside) return { value: turn, line, at }
+    }
+  return undefined
 }
 
 /** "REV. B", "REV 3": the state of a drawing. */
@@ -121,6 +132,16 @@ function seenFrom(line: Token[], at: number): { end: 'shaft-end' | 'lead-end'; a
   return null
 }
 
+/** Insulation classes by the heat that they bear, °C (IEC 60085). */
+const heatClasses: Record<string, string> = { 105: 'A', 120: 'E', 130: 'B', 155: 'F', 180: 'H', 200: 'N' }
+
+/** "CL. 155", with no letter behind it: the class of this heat. */
+function classOfHeat(line: Token[], at: number): string | null {
+  const letter = heatClasses[figureOf(line[at]!) ?? '']
+  const named = line.slice(at + 1, at + 4).some(({ text, gap }) => gap <= 1 && /^[ABEFHN]$/.test(text))
+  return letter && !named ? letter : null
+}
+
 const lastOf = (line: Token[], field: CaptionField) =>
   line.findLastIndex(({ meanings }) => meanings.caption === field)
 
@@ -144,6 +165,9 @@ export function readClass(scan: Scan, fields: PlateFields): void {
           )
           break
         }
+        const byHeat = classOfHeat(line, next)
+        if (byHeat && !fields.insulationClass)
+          fields.insulationClass = scan.field(byHeat, line.slice(at, next + 1), 0.86)
         const token = line[next]!
         const goesOn =
           token.kind === 'sign' ||
@@ -182,7 +206,7 @@ function readEnclosureLetters(scan: Scan, fields: PlateFields): void {
 
 /** IP44, IP 55, IP-20, with look-alikes for its letters and figures. */
 function ipCode(scan: Scan): { text: string; tokens: Token[] } | null {
-  const match = /(?<![\p{L}\p{N}])[Il1|]P[\s-]{0,2}([0-9OIlSB]{2})(?![\p{L}\p{N}])/u.exec(scan.source)
+  const match = /(?<![\p{L}\p{N}])[Il1|]P[\s-]{0,2}([0-9XOIlSB]{2})(?![\p{L}\p{N}])/u.exec(scan.source)
   if (!match) return null
   const digits = match[1]!.replace(/[OIlSB]/g, (char) => ({ O: '0', I: '1', l: '1', S: '5', B: '8' })[char]!)
   const end = match.index + match[0].length
@@ -206,7 +230,7 @@ function readProtection(scan: Scan, found: Found[], fields: PlateFields): void {
   const reset = found.find(
     ({ value, line, at }) =>
       value === 'manual' &&
-      (/RE?S|REAR|RIAR/.test(line[at]!.text) || near(line, at, ['thermal', 'thermally-protected'], 5)),
+      (/RE?S|REAR|RIAR|NON/.test(line[at]!.text) || near(line, at, ['thermal', 'thermally-protected'], 5)),
   )
   const auto =
     found.find(({ value, line, at }) => value === 'automatic' && near(line, at, ['protected'], 2)) ??

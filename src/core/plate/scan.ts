@@ -1,6 +1,6 @@
 import { type Figure, figuresOfLines } from './figures'
 import { unrolled } from './tables'
-import { type Token, tokenLines } from './tokens'
+import { type Token, tokenLines, unknown } from './tokens'
 import type { Field } from './types'
 
 /** Trust in what was read as it stands, and what one misread character takes from it. */
@@ -22,7 +22,7 @@ export class Scan {
   /** Figures of all lines that no number of a part has taken. */
   get figures(): Figure[] {
     this.known ??= figuresOfLines(
-      this.lines.map((line) => line.map((token) => (this.isUsed(token) ? blank(token) : token))),
+      this.lines.map((line) => line.map((token) => (this.isUsed(token) ? unknown(token) : token))),
     )
     return this.known
   }
@@ -70,8 +70,6 @@ export class Scan {
     return words
   }
 }
-
-const blank = (token: Token): Token => ({ ...token, kind: 'raw', text: '·', meanings: { figures: [] } })
 
 function sameRow(source: string, tokens: Token[]): Token[] {
   const last = tokens.at(-1)

@@ -127,6 +127,9 @@ function tokensOf(line: Glyph[], splitting: Splitting): { tokens: Token[]; split
 
 const NONE: Meanings = { figures: [] }
 
+/** A token that has been read already: in its place stands something that nobody knows. */
+export const unknown = (token: Token): Token => ({ ...token, kind: 'raw', text: '·', meanings: NONE })
+
 function walkBack(line: Glyph[], best: Map<Before, Step>[]) {
   const tokens: Token[] = []
   let total = 0
@@ -163,7 +166,9 @@ function wordCost(
   { form, end, cost, splits, lastSplit }: FormMatch,
 ): number | null {
   const { length } = form.chars
-  const { figures } = form.meanings
+  const { figures, caption } = form.meanings
+  // "MODEL NQ-33" is no misread "MODEL NO": what goes on behind a dash is a number of its own.
+  if (cost > 0 && caption !== undefined && line[end]?.char === '-' && line[end]!.gap === 0) return null
   const atStart = at === 0 || line[at]!.gap > 0 || !isWordChar(line[at - 1])
   const behindNumber =
     before === 'number' && line[at]!.gap <= 1 && figures.some(({ side }) => side !== 'behind')
