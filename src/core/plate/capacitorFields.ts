@@ -55,14 +55,18 @@ function readSections(reading: Reading): void {
         )),
   )
   const values = joined.flatMap((figure) => figure.values)
-  put(reading, 'sections', sectionsOf(values, joined.length === 1 ? first : null), first)
+  put(reading, 'sections', sectionsOf(values, joined.length === 1 ? first : null, forStart(reading)), first)
   for (const figure of joined) reading.scan.use(reading.scan.tokensOf(figure))
 }
 
+const forStart = ({ scan }: Reading) => valuesIn(scan).some(({ value }) => value === 'start')
+
 /** A range, two of one case, several, one. */
-function sectionsOf(values: number[], one: Figure | null): Sections {
+function sectionsOf(values: number[], one: Figure | null, start: boolean): Sections {
   const [a, b] = values
-  if (values.length === 2 && one?.group.signs[0] === '-' && b! > a! && b! < 1.6 * a!)
+  // The limits of a start capacitor may stand with a stroke between: "88/108".
+  const ranged = one?.group.signs[0] === '-' || (start && one?.group.signs[0] === '/')
+  if (values.length === 2 && ranged && b! > a! && b! < 1.6 * a!)
     return [{ section: 'single', uF: (a! + b!) / 2, minUf: a!, maxUf: b! }]
   if (values.length === 2)
     return [

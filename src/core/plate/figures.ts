@@ -34,9 +34,16 @@ const supplies = [
   575, 600,
 ]
 
+/** "1075/3": the speed of the fastest and how many there are; the count, else nothing. */
+export const countBehind = ({ numbers: [first = '', count = '', ...more], signs }: Group): number | null =>
+  more.length === 0 && signs[0] === '/' && /^\d{3,4}$/.test(first) && /^[2-6]$/.test(count)
+    ? Number(count)
+    : null
+
 /** What a figure of this field may be, in the field's unit; null where it cannot be one. */
 export function valuesFor(field: FigureField, group: Group, factor = 1): number[] | null {
-  const whole = group.numbers.map((each) => factor * numberOf(each, field === 'rpm'))
+  const numbers = field === 'rpm' && countBehind(group) ? group.numbers.slice(0, 1) : group.numbers
+  const whole = numbers.map((each) => factor * numberOf(each, field === 'rpm'))
   const each = (test: (value: number) => boolean) => (whole.every(test) ? whole : null)
   switch (field) {
     case 'voltages':
@@ -99,7 +106,13 @@ export function figuresOfLines(lines: Token[][]): Figure[] {
     const rest = withoutTolerances(line).map((token, i) =>
       supplies.some(({ from, to }) => i >= from && i <= to) ? unknown(token) : token,
     )
-    return [...supplies, ...figuresOf(rest, at).map((figure) => withOrphan(rest, figure))]
+    return [
+      ...supplies,
+      ...joinedByStroke(
+        rest,
+        figuresOf(rest, at).map((figure) => withOrphan(rest, figure)),
+      ),
+    ]
   })
   const loose = (at: number) => {
     const line = lines[at]!
@@ -125,6 +138,24 @@ export function figuresOfLines(lines: Token[][]): Figure[] {
     if (figure) found[figure.line]!.push(figure)
   }
   return found.flat()
+}
+
+/** "50Hz/60Hz", "0.36A/0.48A": the unit is printed behind each; on capacitors their own reader joins them. */
+function joinedByStroke(line: Token[], figures: Figure[]): Figure[] {
+  const out: Figure[] = []
+  for (const figure of figures) {
+    const last = out.at(-1)
+    const between = last ? line.slice(last.to + 1, figure.from) : []
+    const joins =
+      last?.field === figure.field &&
+      figure.field !== 'capacitorUf' &&
+      between.length === 1 &&
+      between[0]!.text === '/' &&
+      between[0]!.gap + line[figure.from]!.gap <= 2
+    if (joins) out.splice(-1, 1, { ...last, values: [...last.values, ...figure.values], to: figure.to })
+    else out.push(figure)
+  }
+  return out
 }
 
 /** "2150±10% rpm": how far it may be off is read over, between a figure and its unit. */
@@ -306,6 +337,9 @@ function distance(line: Token[], from: number, to: number): number {
 }
 
 function captionOf(line: Token[], lineNumber: number, label: Label, group: Group): Figure[] {
+  // "4.5uF/6uF": the unit belongs to the figure that it is glued to, not to the one behind the stroke.
+  const strokes = line.slice(label.to + 1, group.from).some(({ text }) => text === '/' || text === '+')
+  if (strokes && line[label.from - 1]?.kind === 'number' && line[label.from]!.gap === 0) return []
   const far = distance(line, label.to, group.from)
   return label.words
     .filter(({ side }) => side !== 'before')

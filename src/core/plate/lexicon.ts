@@ -111,7 +111,7 @@ export interface FormMatch {
 
 /** A stop may stand inside a short form ("R.P.M.") and a dash where it has a blank ("SHADED-POLE"). */
 const readOver = (char: string, atBreak: boolean, figures: boolean) =>
-  (char === '.' && !figures) || char === "'" || (atBreak && char === '-')
+  ((char === '.' || char === ',') && !figures) || char === "'" || (atBreak && char === '-')
 
 /** Every form that may stand at a place of a line. */
 export function formsAt(line: Glyph[], start: number): FormMatch[] {
@@ -137,7 +137,8 @@ function matchForm(line: Glyph[], start: number, form: Form): FormMatch | null {
       readOver(line[at]!.char, atBreak, figures) &&
       chars[k] !== line[at]!.char
     ) {
-      if (line[at]!.gap > 1) return null
+      // A comma for a stop stands between the letters: "R.P,M.".
+      if (line[at]!.gap > 1 || (line[at]!.char === ',' && (line[at + 1]?.gap ?? 1) > 0)) return null
       at++
     }
     const glyph = line[at]

@@ -4,7 +4,7 @@ import type { Field } from './types'
 
 /** What marks a firm, in the languages of the plates. */
 const firms =
-  /(?:^|[\s.,&/])(?:C[O0]|CORP|C0RP|CORPORATION|LTD|LIMITED|LTDA|GMBH|KG|AG|SARL|SAS|S\.?A\.?S|S\.?A|S\.?P\.?A|S\.?R\.?L|S\.?L|INC|[1IL]NC|MFG|MFRS|LLC|LLP|PLC|AS|A\/S|AB|OY|BV|B\.V|NV|N\.V|SE|OHG|E\.?K|CIE|GROUP|ELECTRIC|ELECTRICAL|ELECTR[1I|L]C|ELECTRONICS|ELETTRICA|ELECTRICA|MOTORS|MOTORENBAU|MOTOREN|ELEKTROMOTOREN|CAPACITORS|CONTROLS|INDUSTRIES|PRODUCTS|WORKS|WERKE|BROS|SONS|MANUFACTURING|CLIMATE|APPLIANCE|APPLIANCES|TECHNOLOGIES|LT[EÉ]E|ENR|COMPANY|DIVISION|SYSTEMS|COMPONENTS|S\.?N\.?C|PTY|APS|TECHNIK|MBH|VENTILATOREN|MOTORENWERKE|KONDENSATOREN|HAUSGER[AÄ]TE|ELETTROMECCANICA|MOTORI|MOTORES|MOTEURS|ENTERPRISES|INTERNATIONAL)(?:[\s.,;]|$)/
+  /(?:^|[\s.,&/])(?:C[O0]|CORP|C0RP|CORPORATION|LTD|LIMITED|LTDA|GMBH|KG|AG|SARL|SAS|S\.?A\.?S|S\.?A|S\.?P\.?A|S\.?R\.?L|S\.?L|INC|[1IL]NC|MFG|MFRS|LLC|LLP|PLC|AS|A\/S|AB|OY|BV|B\.V|NV|N\.V|SE|OHG|E\.?K|CIE|GROUP|ELECTRIC|ELECTRICAL|ELECTR[1I|L]C|ELECTRONICS|ELETTRICA|ELECTRICA|MOTORS|MOTORENBAU|MOTOREN|ELEKTROMOTOREN|CAPACITORS|CONTROLS|INDUSTRIES|PRODUCTS|WORKS|WERKE|BROS|SONS|MANUFACTURING|CLIMATE|APPLIANCE|APPLIANCES|TECHNOLOGIES|LT[EÉ]E|ENR|COMPANY|DIVISION|SYSTEMS|COMPONENTS|S\.?N\.?C|PTY|APS|FILS|FRERES|HIJOS|FIGLI|SOHNE|TECHNIK|MBH|VENTILATOREN|MOTORENWERKE|KONDENSATOREN|HAUSGER[AÄ]TE|ELETTROMECCANICA|MOTORI|MOTORES|MOTEURS|ENTERPRISES|INTERNATIONAL)(?:[\s.,;]|$)/
 
 interface Candidate {
   tokens: Token[]
@@ -46,7 +46,8 @@ const trustOf = (score: number) => (score >= 3 ? 0.93 : score >= 2 ? 0.88 : scor
 /** Nothing else stands on the line, or only what has been read, behind a wide gap. */
 function wholeLine(line: Token[], tokens: Token[]): boolean {
   const next = line[line.indexOf(tokens.at(-1)!) + 1]
-  return tokens[0] === line[0] && (!next || next.gap > 1)
+  // A caption ends a name as well: "VERSALINE PART# 22".
+  return tokens[0] === line[0] && (!next || next.gap > 1 || next.meanings.caption !== undefined)
 }
 
 const textOf = (scan: Scan, tokens: Token[]) => scan.raw(tokens).text
@@ -104,10 +105,22 @@ function behindLabel(scan: Scan): Token[] | null {
   return null
 }
 
+/** "BLASIUS & REITER KG, OFFINGEN": behind the mark of the firm and a comma stands where it is. */
+function withoutTown(text: string): string {
+  const [name, ...rest] = text.split(', ')
+  const isTown =
+    rest.length > 0 &&
+    firms.test(` ${name!.toUpperCase()} `) &&
+    !firms.test(` ${rest.join(' ').toUpperCase()} `)
+  return isTown ? name! : text
+}
+
 function named(scan: Scan, tokens: Token[], confidence: number): Field<string> {
   const raw = scan.raw(tokens)
   scan.use(tokens)
-  const text = raw.text.replace(/^[^\p{L}\p{N}|]+/u, '').replace(/[\s.,;:_-]+$/, '')
+  const text = withoutTown(raw.text)
+    .replace(/^[^\p{L}\p{N}|]+/u, '')
+    .replace(/[\s.,;:_-]+$/, '')
   const apart = /^(?:\S ){3,}/.test(text)
   // Letters that stand apart are written together, words by their wider gaps.
   const value = apart

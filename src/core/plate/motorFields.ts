@@ -1,4 +1,4 @@
-import type { Figure } from './figures'
+import { countBehind, type Figure } from './figures'
 import { figureOf, fractionOf } from './groups'
 import {
   marked,
@@ -71,7 +71,11 @@ function readSpeeds(reading: Reading): void {
   const [count] = ofField(reading, 'speeds')
   if (count) put(reading, 'speeds', count.values[0]!, count)
   if (!first) return
-  const table = found.every(({ group }) => group.numbers.length === 1) ? found : [first]
+  const behind = countBehind(first.group)
+  if (!count && behind) put(reading, 'speeds', behind, first)
+  const table = found.every(({ group, values }) => values.length === 1 && group.numbers.length <= 2)
+    ? found
+    : [first]
   const named = namedSpeeds(reading.scan.lines[first.line]!, first)
   reading.scan.use(named.tokens)
   const values = [...new Set([...table.flatMap((figure) => figure.values), ...named.values])].sort(
@@ -87,7 +91,7 @@ function readSpeeds(reading: Reading): void {
     first.values[0]! < first.values[1]!
   // At two frequencies one speed has two figures.
   const two = reading.fields.hz?.value.length === 2 && values.length === 2
-  if (!count && !isRange && !two) put(reading, 'speeds', values.length, first)
+  if (!reading.fields.speeds && !isRange && !two) put(reading, 'speeds', values.length, first)
 }
 
 /** "RPM: H 980  M 860  L 720": speeds behind their names, as long as they go on. */

@@ -1,4 +1,5 @@
 import { type Figure, figuresOfLines } from './figures'
+import { withMisreadFigures } from './misread'
 import { unrolled } from './tables'
 import { type Token, tokenLines, unknown } from './tokens'
 import type { Field } from './types'
@@ -15,7 +16,7 @@ export class Scan {
   private known: Figure[] | null = null
 
   constructor(readonly source: string) {
-    this.lines = unrolled(tokenLines(source))
+    this.lines = unrolled(tokenLines(source)).map(withMisreadFigures)
     this.used = new Uint8Array(source.length)
   }
 

@@ -1,5 +1,6 @@
 import { valuesFor } from './figures'
 import { figureOf, groupsOf } from './groups'
+import { asFigures } from './misread'
 import type { Token } from './tokens'
 
 /** One caption of a row of captions, with the tokens that make it. */
@@ -39,7 +40,7 @@ function headsOf(line: Token[]): Head[] | null {
   let [between, wide] = ['', false]
   for (const token of line) {
     if (token.kind === 'sign') {
-      if (!':./|()#'.includes(token.text)) return null
+      if (!':./|()#~_*\'"'.includes(token.text)) return null
       between += token.text
       if (token.text === '|') wide = true
       continue
@@ -82,7 +83,10 @@ function rowsOf(
 ): Rows | null {
   const found: Rows = { rows: [], pairs: [], score: 0 }
   for (let row = at + step; lines[row] && !heads[row] && !used.has(row); row += step) {
-    const cells = cellsFor(head, lines[row]!)
+    const cells = cellsFor(head, lines[row]!)?.map((cell, i) =>
+      // A column of figures wants figures.
+      isFigureHead(head[i]!) ? cell.flatMap((token) => asFigures(token) ?? [token]) : cell,
+    )
     if (!cells) break
     const fit = head.map((each, i) => fits(each, cells[i]!))
     if (fit.some((each) => each < 0)) break

@@ -292,6 +292,7 @@ function rawsAt(line: Glyph[], start: number): { end: number; text: string }[] {
     found.push({ end: start + 1, text: line[start]!.char })
   while (end < line.length && (end === start || line[end]!.gap === 0)) {
     if (!isWordChar(line[end]) && found.every((each) => each.end === start + 1)) found.push({ end, text })
+    if (end > start && line[end]!.char === '=') break
     text += line[end]!.char
     end++
   }
