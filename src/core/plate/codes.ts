@@ -79,7 +79,9 @@ function valueStart(line: Token[], at: number): number {
     const token = line[next]!
     const joins = token.kind === 'sign' && ':.#=|/°º(-'.includes(token.text)
     const again = token.kind === 'word' && token.meanings.caption === caption && token.gap <= 1
-    if (!joins && !again) break
+    // "PART" at the end of a line, "NO. TS3-4075" on the next.
+    const number = /^(?:NO|NR|NUMBER|NUMERO)$/.test(token.text) && line[next + 1] !== undefined
+    if (!joins && !again && !number) break
     next++
   }
   return next

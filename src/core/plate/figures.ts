@@ -358,8 +358,10 @@ function captionOf(line: Token[], lineNumber: number, label: Label, group: Group
 function unitOf(line: Token[], lineNumber: number, group: Group, label: Label): Figure[] {
   const far = distance(line, group.to, label.from)
   const between = Math.max(...line.slice(group.to + 1, label.from + 1).map(({ gap }) => gap))
+  // "5.A." is the S.A. of a firm.
+  const stopped = line[group.to + 1]?.text === '.'
   return label.words
-    .filter(({ side, mark }) => side !== 'behind' && !(between > 1 && mark === 'letter'))
+    .filter(({ side, mark }) => side !== 'behind' && !(mark === 'letter' && (between > 1 || stopped)))
     .flatMap((word) => made(line, lineNumber, label, group, word, 3.1 - far - (between > 2 ? 1.4 : 0)))
 }
 

@@ -4,8 +4,10 @@ import { readCodes } from './codes'
 import type { Figure } from './figures'
 import { readMaker } from './maker'
 import { readMotor } from './motorFields'
+import { READ_OVER } from './normal'
 import { plateKindOf } from './plateKind'
 import type { Reading } from './readings'
+import { brokenEnds, understood } from './reflow'
 import { readClass } from './said'
 import { Scan } from './scan'
 import type { PlateFields, PlateKind, PlateResult } from './types'
@@ -20,6 +22,23 @@ export type * from './types'
  * @example readPlate({ text: '115 V  60 Hz  1075 RPM' }).fields.rpm.value // [1075]
  */
 export function readPlate(input: { text: string; kind?: PlateKind }): PlateResult {
+  let text = input.text
+  let [best, scan] = readOnce({ ...input, text })
+  // A narrow label breaks its lines anywhere: an end is read over where that makes more of the plate understood.
+  for (const end of brokenEnds(scan)) {
+    const joined = `${text.slice(0, end)}${READ_OVER}${text.slice(end + 1)}`
+    const [result] = readOnce({ ...input, text: joined })
+    if (understood(result) <= understood(best) + LEAST_GAIN) continue
+    best = result
+    text = joined
+  }
+  return best
+}
+
+/** Less than half a word more is chance. */
+const LEAST_GAIN = 0.02
+
+function readOnce(input: { text: string; kind?: PlateKind }): [PlateResult, Scan] {
   const scan = new Scan(input.text)
   const fields: PlateFields = readCodes(scan)
   readClass(scan, fields)
@@ -36,7 +55,7 @@ export function readPlate(input: { text: string; kind?: PlateKind }): PlateResul
   }
   if (kind === 'appliance') delete fields.partNumber
   if (kind === 'capacitor') delete fields.serialNumber
-  return { kind, fields, unread: scan.unread(), warnings: warningsOf(fields) }
+  return [{ kind, fields, unread: scan.unread(), warnings: warningsOf(fields) }, scan]
 }
 
 /** Figures without those of another part: a lamp's watts, the compressor's amps, on an appliance also its fan's. */

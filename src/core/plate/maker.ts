@@ -6,6 +6,9 @@ import type { Field } from './types'
 const firms =
   /(?:^|[\s.,&/])(?:C[O0]|CORP|C0RP|CORPORATION|LTD|LIMITED|LTDA|GMBH|KG|AG|SARL|SAS|S\.?A\.?S|S\.?A|S\.?P\.?A|S\.?R\.?L|S\.?L|INC|[1IL]NC|MFG|MFRS|LLC|LLP|PLC|AS|A\/S|AB|OY|BV|B\.V|NV|N\.V|SE|OHG|E\.?K|CIE|GROUP|ELECTRIC|ELECTRICAL|ELECTR[1I|L]C|ELECTRONICS|ELETTRICA|ELECTRICA|MOTORS|MOTORENBAU|MOTOREN|ELEKTROMOTOREN|CAPACITORS|CONTROLS|INDUSTRIES|PRODUCTS|WORKS|WERKE|BROS|SONS|MANUFACTURING|CLIMATE|APPLIANCE|APPLIANCES|TECHNOLOGIES|LT[EÉ]E|ENR|COMPANY|DIVISION|SYSTEMS|COMPONENTS|S\.?N\.?C|PTY|APS|FILS|FRERES|HIJOS|FIGLI|SOHNE|TECHNIK|MBH|VENTILATOREN|MOTORENWERKE|KONDENSATOREN|HAUSGER[AÄ]TE|ELETTROMECCANICA|MOTORI|MOTORES|MOTEURS|ENTERPRISES|INTERNATIONAL)(?:[\s.,;]|$)/
 
+/** A mark of a firm and nothing else. */
+export const isFirm = (text: string): boolean => firms.test(` ${text.toUpperCase()} `)
+
 interface Candidate {
   tokens: Token[]
   score: number
@@ -24,7 +27,7 @@ export function readMaker(scan: Scan): Field<string> | undefined {
     const place = at === full[0]!.at ? 2 : at === last ? 1 : at === full[1]?.at ? 0.4 : -0.6
     // "SHAFT DOWN ONLY": what begins with a word of the trade is mostly a sentence.
     const trade = tokens[0]!.kind === 'word' ? 0.7 : 0
-    const names = tokens.filter(isName).length
+    const names = tokens.filter((token) => isName(token) && !isFirm(token.text)).length
     if (names === 0) return []
     const whole = names === tokens.length && wholeLine(line, tokens)
     const score =

@@ -62,6 +62,9 @@ export function linesOf(source: string): Glyph[][] {
   return lines
 }
 
+/** Stands for a line's end that is read over: as wide as the end of a value. */
+export const READ_OVER = '\u2003'
+
 function lineOf(text: string, start: number): Glyph[] {
   const line: Glyph[] = []
   let gap = 0
@@ -73,6 +76,7 @@ function lineOf(text: string, start: number): Glyph[] {
     const char = work[i]!
     const column = places[i]!
     if (char === '\t') gap += 4
+    else if (char === READ_OVER) gap += 2
     else if (/\s/.test(char)) gap++
     else {
       const plain = plainChar(char)

@@ -74,9 +74,13 @@ function bareVolts(scan: Scan, figure: Figure): { value: number; token: Token } 
   return token && [370, 400, 425, 440, 450, 475, 500].includes(value) ? { value, token } : null
 }
 
+/** Ratings of capacitors that no supply has. */
+const ofCapacitors = new Set([370, 425, 450, 475, 500])
+const isSupply = ({ values }: Figure) => !values.every((value) => ofCapacitors.has(value))
+
 /** The supply's volts: those of the best place, and of the places beside it. */
 export function readVoltages(reading: Reading): void {
-  const found = ofField(reading, 'voltages')
+  const found = ofField(reading, 'voltages').filter(isSupply)
   const best =
     found.find((figure) => figure.score >= 2.4 && !isInstruction(reading.scan, figure)) ??
     [...found].sort((a, b) => b.score - a.score)[0]

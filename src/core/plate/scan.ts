@@ -12,11 +12,14 @@ const LEAST = 0.5
 /** A plate taken apart: its lines as tokens, rows of captions unrolled, with what has been used marked in the source. */
 export class Scan {
   readonly lines: Token[][]
+  /** The lines as they are printed. */
+  readonly rows: Token[][]
   private readonly used: Uint8Array
   private known: Figure[] | null = null
 
   constructor(readonly source: string) {
-    this.lines = unrolled(tokenLines(source)).map(withMisreadFigures)
+    this.rows = tokenLines(source)
+    this.lines = unrolled(this.rows).map(withMisreadFigures)
     this.used = new Uint8Array(source.length)
   }
 

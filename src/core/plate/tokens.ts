@@ -65,7 +65,7 @@ export function tokenLines(source: string): Token[][] {
 
 function tokensOf(line: Glyph[], splitting: Splitting): { tokens: Token[]; splits: number } {
   const best: Map<Before, Step>[] = Array.from({ length: line.length + 1 }, () => new Map())
-  const known = new Map<number, FormMatch[]>()
+  const known = formsOfLine(line)
   const wordsAt = (at: number) => {
     const found = known.get(at) ?? formsAt(line, at)
     known.set(at, found)
@@ -123,6 +123,20 @@ function tokensOf(line: Glyph[], splitting: Splitting): { tokens: Token[]; split
     }
   }
   return walkBack(line, best)
+}
+
+/** Forms by their places, of the lines seen last: a plate is read again with other line ends, and most lines stay. */
+const seen = new Map<string, Map<number, FormMatch[]>>()
+const MOST_SEEN = 64
+
+function formsOfLine(line: Glyph[]): Map<number, FormMatch[]> {
+  const key = line.map(({ char, gap, letter }) => `${gap}${char}${letter ? '' : '.'}`).join('')
+  const forms = seen.get(key) ?? new Map<number, FormMatch[]>()
+  seen.delete(key)
+  seen.set(key, forms)
+  const oldest = seen.keys().next().value
+  if (seen.size > MOST_SEEN && oldest !== undefined) seen.delete(oldest)
+  return forms
 }
 
 const NONE: Meanings = { figures: [] }
