@@ -31,9 +31,13 @@ export const platePhoto: Tool = tool({
     const open = await networks
     const started = performance.now()
     const { words, turnedDegrees } = await readPicture(photo, open)
-    const { result, text } = readPlateWords(words, kind)
+    const { result, proposed, text } = readPlateWords(words, kind)
     return {
       ...result,
+      // As the screen trusts them: how surely the letters were told counts as well.
+      fields: Object.fromEntries(
+        proposed.map(({ key, field, confidence }) => [key, { ...field, confidence }]),
+      ),
       text,
       words: words.map(({ text: word, confidence, box: { x0, y0, x1, y1 } }) => ({
         text: word,

@@ -68,6 +68,7 @@ const views: View[] = [
     job: ['Range hood', 'match'],
     before: async (page) => {
       await page.getByRole('button', { name: 'Read the plate on file' }).click()
+      await page.getByRole('button', { name: 'Read this photo' }).click()
       await page.getByTestId('proposals').waitFor({ timeout: 30_000 })
       await page.getByTestId('plate-photo').evaluate((part) => part.scrollIntoView())
     },

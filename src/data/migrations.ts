@@ -429,6 +429,14 @@ const photoMarks: Migration = {
   },
 }
 
+/** Photos of the capacitor's label and of the machine's own, kept as the motor's plate is. */
+const labelPictures: Migration = {
+  async up(db: Db) {
+    for (const column of ['capacitorPictureHash', 'appliancePictureHash'])
+      await sql.raw(`alter table "machine" add column "${column}" text`).execute(db)
+  },
+}
+
 /** A migration as a whole or not at all: a step that fails leaves the file as it was. */
 const whole = (migration: Migration): Migration => ({
   async up(db: Db) {
@@ -460,6 +468,7 @@ const migrations: Record<string, Migration> = {
   '0013-sounds': whole(sounds),
   '0014-photo-marks': whole(photoMarks),
   '0015-part-figures': whole(partFigures),
+  '0016-labels': whole(labelPictures),
 }
 
 /**

@@ -1,6 +1,7 @@
 import { readdir, rm, stat } from 'node:fs/promises'
 import { join } from 'node:path'
 import { sql } from 'kysely'
+import { pictureColumns } from '@/core/job/labels'
 import type { Database, DataFolder } from '@/data/database'
 
 interface Opened {
@@ -12,11 +13,10 @@ interface Opened {
 const YOUNG_MS = 24 * 3_600_000
 
 /** Where rows name pictures by their hash. */
-const NAMED_BY = [
-  ['machine', 'pictureHash'],
-  ['machine', 'platePictureHash'],
+const NAMED_BY: readonly (readonly [table: string, column: string])[] = [
+  ...pictureColumns.map((column) => ['machine', column] as const),
   ['line_photo', 'hash'],
-] as const
+]
 
 /**
  * Remove pictures that no row names and no act that can be taken back or done again: their rows in one transaction, then

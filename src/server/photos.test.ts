@@ -2,6 +2,7 @@ import { existsSync, readdirSync } from 'node:fs'
 import { join } from 'node:path'
 import sharp from 'sharp'
 import { describe, expect, it } from 'vitest'
+import { labels } from '@/core/job/labels'
 import { actOnJob, openJob, readJob, stepHistory } from './jobs'
 import { removeOrphans } from './orphans'
 import { keepPhoto, readPhoto, setMachinePicture } from './photos'
@@ -116,14 +117,22 @@ describe('a picture that nothing names', () => {
       ),
     )
     await setMachinePicture(machine.id, await readPhoto(machines!))
-    const edit = (value: string) =>
-      actOnJob(jobId, [{ kind: 'machine.edit', field: 'platePictureHash', value }])
+    const edit = (value: string, field = 'platePictureHash') =>
+      actOnJob(jobId, [{ kind: 'machine.edit', field, value }])
+    const kept = await Promise.all(
+      (['capacitor', 'appliance'] as const).map(async (kind, i) => {
+        const hash = await keepPhoto(await picture(50, 50, ['#445566', '#665544'][i]!).png().toBuffer(), '')
+        return { column: labels[kind].column, hash }
+      }),
+    )
+    for (const { column, hash } of kept) await edit(hash, column)
     await edit(undone!)
     await stepHistory(jobId, 'undo')
     await removeOrphans(opened)
     await expect(readPhoto(orphan!), 'it is young').resolves.toBeInstanceOf(Buffer)
     await removeOrphans(opened, later)
     await expect(readPhoto(undone!)).resolves.toBeInstanceOf(Buffer)
+    for (const { column, hash } of kept) await expect(readPhoto(hash), column).resolves.toBeInstanceOf(Buffer)
     await expect(readPhoto(orphan!)).rejects.toMatchObject({ code: 'unknown-photo' })
     await stepHistory(jobId, 'redo')
     expect((await readJob(jobId)).snapshot.machine.platePictureHash).toBe(undone)

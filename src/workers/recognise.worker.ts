@@ -1,11 +1,25 @@
 import { fromRgba, type Networks, type Picture, readPicture } from '@/core/ocr'
-import type { RecognisedWord } from '@/core/plate/words'
+import type { PlateKind } from '@/core/plate'
+import { type ProposedField, readPlateWords } from '@/core/plate/words'
 import { openNetworks } from './networks'
 
 export type FromRecogniser =
   | { kind: 'progress'; step: string; share: number }
-  | { kind: 'read'; words: RecognisedWord[]; picture: Blob; width: number; height: number }
+  | {
+      kind: 'read'
+      proposed: ProposedField[]
+      unread: string[]
+      picture: Blob
+      width: number
+      height: number
+    }
   | { kind: 'error'; message: string }
+
+/** A photo of a plate of this kind. */
+export interface ToRecogniser {
+  photo: Blob
+  kind: PlateKind
+}
 
 const say = (message: FromRecogniser) => self.postMessage(message)
 
@@ -28,13 +42,13 @@ const opened = (): Promise<Networks> => {
 }
 
 /** Reads a photo of a plate off the page's thread, or only loads what reads it; the worker is ended to cancel it. */
-self.onmessage = async ({ data }: MessageEvent<Blob | null>) => {
+self.onmessage = async ({ data }: MessageEvent<ToRecogniser | null>) => {
   try {
     if (data === null) {
       await opened().catch(() => {})
       return
     }
-    const photo = await pixelsOf(data)
+    const photo = await pixelsOf(data.photo)
     say({ kind: 'progress', step: 'The reader of pictures is loading', share: 0.02 })
     const { words, picture } = await readPicture(photo, await opened(), {
       onProgress: (step, share) =>
@@ -44,7 +58,9 @@ self.onmessage = async ({ data }: MessageEvent<Blob | null>) => {
           share: LOADED + (1 - LOADED) * share,
         }),
     })
-    say({ kind: 'read', words, picture: await blobOf(picture), width: picture.width, height: picture.height })
+    const { proposed, result } = readPlateWords(words, data.kind)
+    const { width, height } = picture
+    say({ kind: 'read', proposed, unread: result.unread, picture: await blobOf(picture), width, height })
   } catch (error) {
     say({ kind: 'error', message: error instanceof Error ? error.message : 'The picture could not be read.' })
   }

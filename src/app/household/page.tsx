@@ -1,4 +1,5 @@
 import Link from 'next/link'
+import { labelPhotos } from '@/core/job/labels'
 import { machineTitle } from '@/core/job/title'
 import { familyLabel, vocabulary } from '@/core/knowledge/vocabulary'
 import { readHousehold, readMachinesWithJobs, readOwnNames } from '@/server/household'
@@ -56,6 +57,19 @@ export default async function HouseholdPage() {
                     .filter(Boolean)
                     .join(' · ')}
                 </p>
+                {labelPhotos(machine).length > 0 ? (
+                  <p className="flex flex-wrap gap-x-4 text-sm">
+                    {labelPhotos(machine).map(({ hash, caption }) => (
+                      <a
+                        key={hash}
+                        href={`/api/photos/${hash}`}
+                        className="inline-flex min-h-11 items-center text-teal underline"
+                      >
+                        {caption}
+                      </a>
+                    ))}
+                  </p>
+                ) : null}
                 <ul className="mt-1 text-sm">
                   {jobs.map((job) => (
                     <li key={job.id}>

@@ -6,7 +6,7 @@ import { anyDraw, jobAfter, start } from '../job/anyAct.testing'
 import { jobOn, madeDead, NOW } from '../job/job.testing'
 import { listTables } from '../job/rows'
 import { arrived } from './arrive'
-import { archivedJob, archivedMachines, archiveHead } from './read'
+import { ARCHIVE_VERSION, archivedJob, archivedMachines, archiveHead } from './read'
 import { archiveSchema } from './schema'
 
 const jobFile = (snapshot: ReturnType<typeof jobOn>) => {
@@ -67,7 +67,9 @@ describe('a job read out of an archive', () => {
 describe('the head of an archive', () => {
   it('is refused where it is another thing, or of a newer program', () => {
     expect(() => archiveHead({ format: 'photos' })).toThrow(/damaged or was changed/)
-    expect(() => archiveHead({ format: 'rest-cog-archive', version: 2 })).toThrow(/newer Rest Cog/)
+    expect(() => archiveHead({ format: 'rest-cog-archive', version: ARCHIVE_VERSION + 1 })).toThrow(
+      /newer Rest Cog/,
+    )
     expect(() => archiveHead(null)).toThrow(/Nothing was brought in/)
   })
 })

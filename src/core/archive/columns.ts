@@ -7,6 +7,8 @@ import { accessKinds, benchParts, lineActions, switchKinds } from '../refit/type
 export interface Column {
   type: 'text' | 'number' | 'flag' | readonly string[]
   null?: true
+  /** It came after the first archives were written: where it is missing it is null. */
+  later?: true
 }
 
 const text: Column = { type: 'text' }
@@ -14,6 +16,8 @@ const number: Column = { type: 'number' }
 const flag: Column = { type: 'flag' }
 const words = (...choices: readonly string[]): Column => ({ type: choices })
 const orNull = (column: Column): Column => ({ ...column, null: true })
+
+const later = (column: Column): Column => ({ ...orNull(column), later: true })
 
 const ofJob = { id: text, jobId: text }
 const at = { at: text }
@@ -38,6 +42,8 @@ export const archiveColumns: { [Table in keyof JobTables]: { [Name in keyof JobT
     note: text,
     pictureHash: orNull(text),
     platePictureHash: orNull(text),
+    capacitorPictureHash: later(text),
+    appliancePictureHash: later(text),
     nextLook: orNull(text),
     createdAt: text,
   },

@@ -3,7 +3,7 @@ import { type JobSnapshot, type JobTables, listTables, type MachineRow } from '.
 import { archiveColumns, type Column } from './columns'
 
 export const ARCHIVE_FORMAT = 'rest-cog-archive'
-export const ARCHIVE_VERSION = 1
+export const ARCHIVE_VERSION = 2
 
 /** The first file of an archive. */
 export interface ArchiveHead {
@@ -93,7 +93,7 @@ function rowOf<Table extends keyof JobTables>(table: Table, json: unknown, path:
   if (unknown !== undefined) throw bad(path, `there is no column “${unknown.slice(0, 40)}”`)
   const row = Object.fromEntries(
     columns.map(([name, column]) => {
-      const value = raw[name]
+      const value = raw[name] ?? (column.later ? null : raw[name])
       if (!fits(value, column)) throw bad(`${path}.${name}`, `${name} is missing or is none that it may be`)
       return [name, value]
     }),

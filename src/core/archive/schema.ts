@@ -38,7 +38,7 @@ export function archiveSchema(): Schema {
 
 const rowSchema = (columns: Record<string, Column>): Schema => ({
   type: 'object',
-  required: Object.keys(columns),
+  required: Object.keys(columns).filter((name) => !columns[name]?.later),
   additionalProperties: false,
   properties: Object.fromEntries(
     Object.entries(columns).map(([name, column]) => [name, columnSchema(column)]),

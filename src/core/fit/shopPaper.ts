@@ -1,4 +1,5 @@
 import { fieldText } from '../job/fields'
+import { labels } from '../job/labels'
 import type { JobSnapshot } from '../job/rows'
 import { machineTitle } from '../job/title'
 import { list, pairs } from '../record/items'
@@ -26,6 +27,8 @@ export function shopPaper(snapshot: JobSnapshot): PaperDocument {
     lines: [],
     sections: cards.flatMap((card, index): RecordSection[] => {
       const of = parts.length > 1 ? ` (${parts[index]})` : ''
+      const part = parts[index]
+      const hash = part ? machine[labels[part].column] : null
       return [
         section(`From the old one${of}`, rowsOf([...card.plate, ...card.sizes])),
         section(`Must match${of}`, list(card.must)),
@@ -34,14 +37,7 @@ export function shopPaper(snapshot: JobSnapshot): PaperDocument {
         section(`Not measured yet${of}`, list(card.notKnown.map((each) => `${each}: measure it, or ask`))),
         section(
           `Its plate${of}`,
-          parts[index] === 'motor' && machine.platePictureHash
-            ? [
-                {
-                  kind: 'photos',
-                  photos: [{ hash: machine.platePictureHash, caption: '', at: '', marks: '' }],
-                },
-              ]
-            : [],
+          hash ? [{ kind: 'photos', photos: [{ hash, caption: '', at: '', marks: '' }] }] : [],
         ),
       ].filter(({ items }) => items.length > 0)
     }),

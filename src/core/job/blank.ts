@@ -48,6 +48,8 @@ export function newMachine(
     note: '',
     pictureHash: null,
     platePictureHash: null,
+    capacitorPictureHash: null,
+    appliancePictureHash: null,
     nextLook: null,
     createdAt: at,
   }

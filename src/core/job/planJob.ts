@@ -2,11 +2,14 @@ import { dischargeNeeded, waitsOf } from '../isolation'
 import { type MotorKindId, motorKindIds } from '../knowledge/vocabulary'
 import { landingPlanOf } from '../wiring/ofJob'
 import type { Act, ActOf } from './actTypes'
+import { labels } from './labels'
 import { newCharge } from './plant'
 import { checksOf, gasIsOff } from './power'
 import { type Draft, planned, put } from './put'
 import { refusal } from './refusals'
 import type { JobSnapshot, RowChange, WaitRow } from './rows'
+
+const labelColumns: string[] = Object.values(labels).map(({ column }) => column)
 
 const editableMachineFields = [
   'name',
@@ -18,7 +21,7 @@ const editableMachineFields = [
   'note',
   'motorKind',
   'nextLook',
-  'platePictureHash',
+  ...labelColumns,
 ]
 
 /** What belongs to the machine and to the job as a whole: their texts, the landings, the checks. */
@@ -88,9 +91,7 @@ function machineEdit(snapshot: JobSnapshot, act: ActOf<'machine.edit'>): Draft {
   if (act.field === 'motorKind' && act.value && !motorKindIds.includes(act.value as MotorKindId))
     throw refusal('unknown-value/motor-kind')
   if (act.field === 'nextLook' && act.value && !isDay(act.value)) throw refusal('not-a-date')
-  const value = ['motorKind', 'nextLook', 'platePictureHash'].includes(act.field)
-    ? act.value || null
-    : act.value
+  const value = ['motorKind', 'nextLook', ...labelColumns].includes(act.field) ? act.value || null : act.value
   const row = { ...machine, [act.field]: value }
   return planned(`Machine: ${act.field}`, [
     put(snapshot, 'machine', machine.id, row),

@@ -54,6 +54,9 @@ export interface MachineRow {
   pictureHash: string | null
   /** A photo of its plate, kept with what was read from it. */
   platePictureHash: string | null
+  /** The label of its capacitor, and its own, likewise. */
+  capacitorPictureHash: string | null
+  appliancePictureHash: string | null
   nextLook: string | null
   createdAt: string
 }

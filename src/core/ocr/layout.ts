@@ -78,6 +78,7 @@ function wordsOf({ quad, letters }: ReadPiece, line: number): RecognisedWord[] {
       const corners = [along(quad, from, 0), along(quad, to, 0), along(quad, to, 1), along(quad, from, 1)]
       return {
         text: word.map(({ char }) => char).join(''),
+        readings: readingsOf(word),
         line,
         confidence: word.reduce((sum, { confidence }) => sum + confidence, 0) / word.length,
         box: {
@@ -89,6 +90,25 @@ function wordsOf({ quad, letters }: ReadPiece, line: number): RecognisedWord[] {
       }
     })
 }
+
+/** Other readings of a word, one letter of it changed, likeliest first. */
+function readingsOf(word: Letter[]): NonNullable<RecognisedWord['readings']> {
+  const text = word.map(({ char }) => char)
+  return word
+    .flatMap(({ confidence, others }, at) =>
+      others.map((other) => ({
+        text: text.with(at, other.char).join(''),
+        share: Math.min(1, other.confidence / Math.max(confidence, 0.01)),
+      })),
+    )
+    .filter(({ share }) => share >= LEAST_SHARE)
+    .sort((a, b) => b.share - a.share)
+    .slice(0, MOST_READINGS)
+}
+
+/** A reading less likely than this beside the first is not offered. */
+const LEAST_SHARE = 0.03
+const MOST_READINGS = 4
 
 const along = ([a, b, c, d]: Quad, u: number, v: number) => ({
   x: (1 - v) * ((1 - u) * a.x + u * b.x) + v * ((1 - u) * d.x + u * c.x),

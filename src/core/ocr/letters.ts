@@ -11,6 +11,8 @@ export interface Letter {
   confidence: number
   /** 0 … 1 */
   at: number
+  /** What it may be instead, likeliest first. */
+  others: { char: string; confidence: number }[]
 }
 
 /** Characters of plates; what else the networks know is not read into them. */
@@ -23,7 +25,11 @@ export function alphabetOf(keys: string[]): { char: string; index: number }[] {
   return [...keys, ' '].flatMap((char, i) => (onPlates.has(char) ? [{ char, index: i + 1 }] : []))
 }
 
-/** The likeliest letters: one class at each step, repeats of one drawn together. */
+/** What is less likely than this is no reading, and more than so many are a list. */
+const LEAST = 0.02
+const MOST_OTHERS = 2
+
+/** The likeliest letters: one class at each step, repeats of one drawn together; with what each may be instead. */
 export function lettersOf(
   { steps, classes, data }: Steps,
   alphabet: { char: string; index: number }[],
@@ -38,9 +44,27 @@ export function lettersOf(
       if (probability > value) [best, value, char] = [each.index, probability, each.char]
     }
     const last = letters.at(-1)
-    if (best !== 0 && best !== before) letters.push({ char, confidence: value, at: (step + 0.5) / steps })
-    else if (best !== 0 && last) last.confidence = Math.max(last.confidence, value)
+    const others = () => othersOf(data, row, alphabet, best)
+    if (best !== 0 && best !== before)
+      letters.push({ char, confidence: value, at: (step + 0.5) / steps, others: others() })
+    else if (best !== 0 && last && value > last.confidence) {
+      last.confidence = value
+      last.others = others()
+    }
     before = best
   }
   return letters
+}
+
+function othersOf(
+  data: Float32Array,
+  row: number,
+  alphabet: { char: string; index: number }[],
+  best: number,
+): Letter['others'] {
+  return alphabet
+    .filter(({ index, char }) => index !== best && char !== ' ' && data[row + index]! >= LEAST)
+    .map(({ char, index }) => ({ char, confidence: data[row + index]! }))
+    .sort((a, b) => b.confidence - a.confidence)
+    .slice(0, MOST_OTHERS)
 }

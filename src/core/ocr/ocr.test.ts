@@ -132,7 +132,12 @@ describe('pieces in lines', () => {
   })
 
   it('give words with their own place inside the piece', () => {
-    const letters: Letter[] = Array.from('AB 12', (char, i) => ({ char, confidence: 0.9, at: (i + 0.5) / 5 }))
+    const letters: Letter[] = Array.from('AB 12', (char, i) => ({
+      char,
+      confidence: 0.9,
+      at: (i + 0.5) / 5,
+      others: [],
+    }))
     const words = wordsOfPieces([{ quad: quad(100, 10, 100, 20), letters }])
     expect(words.map(({ text, line }) => [text, line])).toEqual([
       ['AB', 0],

@@ -1,4 +1,5 @@
 import { readPlate } from '.'
+import { likeliest, otherFields, withoutTwins } from './hesitation'
 import type { Field, PlateFields, PlateKind, PlateResult } from './types'
 
 export interface Box {
@@ -15,6 +16,8 @@ export interface RecognisedWord {
   /** 0 … 1 */
   confidence: number
   box: Box
+  /** What else it may say, as long as the text, with how likely that is beside it (0 … 1). */
+  readings?: { text: string; share: number }[]
 }
 
 export interface ProposedField {
@@ -23,6 +26,8 @@ export interface ProposedField {
   confidence: number
   /** The piece of the picture it came from. */
   box: Box | null
+  /** What else it may say, by other readings of its letters or by another photo; likeliest first. */
+  others: Field<unknown>[]
 }
 
 /** A wider gap than this many times the height of the words stands for two blanks: another field. */
@@ -30,18 +35,52 @@ const FIELD_GAP = 1.1
 /** Words recognised worse than this are mostly screws and scratches. */
 const NOISE = 0.35
 
-/** Read a plate from recognised words; each field with its trust and where it stands in the picture. */
+/**
+ * Read a plate from recognised words; each field with its trust, where it stands in the picture, and what else it may say.
+ * Where the recogniser hesitates between letters, the reading that makes more of the plate understood is taken.
+ */
 export function readPlateWords(
   words: RecognisedWord[],
   kind?: PlateKind,
 ): { result: PlateResult; proposed: ProposedField[]; text: string } {
-  const kept = words.filter((each) => each.confidence >= NOISE)
-  const letter = letterWidth(kept)
-  const left = Math.min(...kept.map(({ box }) => box.x0))
-  const spans: { start: number; end: number; word: RecognisedWord }[] = []
+  const { text, spans } = laidOut(words.filter((each) => each.confidence >= NOISE))
+  const read = (source: string) => readPlate({ text: source, ...(kind ? { kind } : {}) })
+  const chosen = likeliest(text, spans, read)
+  const others = otherFields(chosen, spans, read)
+  const { fields } = chosen.result
+  const proposed = (Object.entries(fields) as [keyof PlateFields, Field<unknown>][]).map(
+    ([key, field]): ProposedField => {
+      const own = spans
+        .filter(({ start, end }) => start < field.raw.end && end > field.raw.start)
+        .map(({ word }) => word)
+      const trust = own.length > 0 ? own.reduce((sum, word) => sum + word.confidence, 0) / own.length : 0.5
+      return {
+        key,
+        field,
+        confidence: field.confidence * (0.4 + 0.6 * trust),
+        box: union(own.map((word) => word.box)),
+        others: others.get(key) ?? [],
+      }
+    },
+  )
+  return { result: chosen.result, proposed, text: chosen.text }
+}
+
+/** A word and its place in the text. */
+export interface Span {
+  start: number
+  end: number
+  word: RecognisedWord
+}
+
+/** The words as the text of a plate: lines, and wide gaps as two blanks or more. */
+function laidOut(words: RecognisedWord[]): { text: string; spans: Span[] } {
+  const letter = letterWidth(words)
+  const left = Math.min(...words.map(({ box }) => box.x0))
+  const spans: Span[] = []
   let [text, lineStart] = ['', 0]
   let before: RecognisedWord | null = null
-  for (const word of kept) {
+  for (const word of words) {
     if (before && word.line !== before.line) {
       text += '\n'
       lineStart = text.length
@@ -59,22 +98,7 @@ export function readPlateWords(
     text += word.text
     before = word
   }
-  const result = readPlate({ text, ...(kind ? { kind } : {}) })
-  const proposed = (Object.entries(result.fields) as [keyof PlateFields, Field<unknown>][]).map(
-    ([key, field]): ProposedField => {
-      const own = spans
-        .filter(({ start, end }) => start < field.raw.end && end > field.raw.start)
-        .map(({ word }) => word)
-      const trust = own.length > 0 ? own.reduce((sum, word) => sum + word.confidence, 0) / own.length : 0.5
-      return {
-        key,
-        field,
-        confidence: field.confidence * (0.4 + 0.6 * trust),
-        box: union(own.map((word) => word.box)),
-      }
-    },
-  )
-  return { result, proposed, text }
+  return { text, spans }
 }
 
 function union(boxes: Box[]): Box | null {
@@ -94,16 +118,23 @@ export interface PhotoProposal extends ProposedField {
 
 /**
  * Fields of several photos of one plate: the first that shows a field has it, a later one adds what those before it lacked.
+ * Where a later one says something else, that is offered beside it.
  *
- * @example proposalsOf([[{ key: 'hz' }], [{ key: 'hz' }, { key: 'rpm' }]]).map(({ key, photo }) => [key, photo]) // [['hz', 0], ['rpm', 1]]
+ * @example proposalsOf([[{ key: 'hz', others: [] }], [{ key: 'rpm', others: [] }]]).map(({ key, photo }) => [key, photo]) // [['hz', 0], ['rpm', 1]]
  */
 export function proposalsOf(photos: ProposedField[][]): PhotoProposal[] {
-  const known = new Set<keyof PlateFields>()
-  return photos.flatMap((proposed, photo) => {
-    const fresh = proposed.filter(({ key }) => !known.has(key))
-    for (const { key } of fresh) known.add(key)
-    return fresh.map((each) => ({ ...each, photo }))
-  })
+  const all = new Map<keyof PlateFields, PhotoProposal>()
+  for (const [photo, proposed] of photos.entries())
+    for (const each of proposed) {
+      const known = all.get(each.key)
+      all.set(
+        each.key,
+        known
+          ? { ...known, others: withoutTwins(known.field, [...known.others, each.field]) }
+          : { ...each, photo },
+      )
+    }
+  return [...all.values()]
 }
 
 /** The usual width of a letter. */

@@ -1,4 +1,5 @@
 import type { JobSnapshot } from '../job'
+import { labelPhotos } from '../job/labels'
 import type { RecordItem } from './types'
 
 /** The plate, the machine as found, and the photos of each line, in the order of the way in. */
@@ -10,9 +11,7 @@ export function photosSection({ machine, photos, ledger }: JobSnapshot): RecordI
       one.at.localeCompare(two.at),
   )
   const all = [
-    ...(machine.platePictureHash
-      ? [{ hash: machine.platePictureHash, caption: 'The plate', at: '', marks: '' }]
-      : []),
+    ...labelPhotos(machine).map((label) => ({ ...label, at: '', marks: '' })),
     ...sorted.map(({ hash, caption, at, way, lineId, marks }) => ({
       hash,
       at,

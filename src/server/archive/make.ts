@@ -3,6 +3,7 @@ import { join } from 'node:path'
 import { Zip, ZipDeflate } from 'fflate'
 import { ARCHIVE_FORMAT, ARCHIVE_VERSION } from '@/core/archive/read'
 import type { JobSnapshot } from '@/core/job'
+import { pictureColumns } from '@/core/job/labels'
 import type { MachineRow } from '@/core/job/rows'
 import { listJobs, listMachines } from '@/data/household'
 import { loadSnapshot } from '@/data/jobs'
@@ -62,8 +63,8 @@ async function* files({ db, folder }: Store, jobIds?: string[]): AsyncGenerator<
   }
 }
 
-const picturesOf = ({ pictureHash, platePictureHash }: MachineRow): string[] =>
-  [pictureHash, platePictureHash].filter((hash) => hash !== null)
+const picturesOf = (machine: MachineRow): string[] =>
+  pictureColumns.map((column) => machine[column]).filter((hash) => hash !== null)
 
 function withoutHouse({ machine: _machine, household: _household, ...job }: JobSnapshot) {
   return job

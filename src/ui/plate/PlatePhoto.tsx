@@ -2,6 +2,8 @@
 
 import dynamic from 'next/dynamic'
 import { useState } from 'react'
+import { labels } from '@/core/job/labels'
+import type { PlateKind } from '@/core/plate'
 import { useJob } from '../job/JobProvider'
 import { atHand } from '../kit/whenReached'
 import { PhotoButton } from './PhotoButton'
@@ -15,7 +17,7 @@ const PlateReading = dynamic(
 )
 
 interface PlatePhotoProps {
-  kind: 'motor' | 'capacitor'
+  kind: PlateKind
   target?: PlateTarget
 }
 
@@ -23,30 +25,32 @@ interface PlatePhotoProps {
 export function PlatePhoto({ kind, target = oldPartTarget(kind) }: PlatePhotoProps) {
   const { snapshot } = useJob()
   const [reading, setReading] = useState<{ photo: Blob | string; count: number } | null>(null)
-  const onFile = kind === 'motor' && !target.candidate ? snapshot.machine.platePictureHash : null
+  const onFile = target.candidate ? null : snapshot.machine[labels[kind].column]
+  const named = kind === 'motor' ? 'plate' : 'label'
+  const machineNamed = snapshot.machine[labels.appliance.column] !== null
   const read = (photo: Blob | string) => setReading((before) => ({ photo, count: (before?.count ?? 0) + 1 }))
   return (
     <div className="mb-4 border-line border-b pb-4" data-testid="plate-photo">
       <div className="flex flex-wrap items-center gap-3">
         <PhotoButton
-          label={kind === 'motor' ? 'Read the plate from a photo' : 'Read the label from a photo'}
+          label={`Read the ${named} from a photo`}
           onPhoto={read}
           onOpen={() => void import('./recognise').then(({ warmUp }) => warmUp())}
         />
         {onFile ? (
           <button type="button" className="btn" onClick={() => read(onFile)}>
-            Read the plate on file
+            {`Read the ${named} on file`}
           </button>
         ) : null}
         <span className="caption">
-          Flash, straight on, the plate filling the picture. It stays on this machine; typing is as good.
+          {`Flash, straight on, the ${named} filling the picture. It stays on this machine; typing is as good.`}
         </span>
       </div>
       {reading ? (
         <PlateReading
           key={reading.count}
           kind={kind}
-          target={target}
+          target={{ ...target, machineNamed }}
           photo={reading.photo}
           onClose={() => setReading(null)}
         />

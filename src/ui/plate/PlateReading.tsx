@@ -1,62 +1,86 @@
 'use client'
 
 import { useEffect, useState } from 'react'
+import { labels } from '@/core/job/labels'
+import type { PlateKind } from '@/core/plate'
 import { useJob } from '../job/JobProvider'
+import { PhotoFrame } from './PhotoFrame'
 import { Proposals } from './Proposals'
 import type { Progress, Recognition } from './recognise'
 import type { PlateTarget } from './target'
 
 interface PlateReadingProps {
-  kind: 'motor' | 'capacitor'
+  kind: PlateKind
   target: PlateTarget
   /** A photo just taken, or the hash of the one on file. */
   photo: Blob | string
   onClose: () => void
 }
 
-/** One photo read: how far it is, what came of it, every field beside the piece it came from. */
+const NOT_NOW = 'The plate could not be read now. Try again when the server can be reached, or type it.'
+
+/** Photos of one plate: each is framed, then read; how far it is, and every field beside the piece it came from. */
 export function PlateReading({ kind, target, photo, onClose }: PlateReadingProps) {
   const { act } = useJob()
-  const [progress, setProgress] = useState<Progress | null>({ step: 'The picture is opened', share: 0 })
+  const [progress, setProgress] = useState<Progress | null>(null)
   const [error, setError] = useState<string | null>(null)
   const [found, setFound] = useState<Recognition[]>([])
-  /** Photos of the same plate, in the order in which they were taken. */
-  const [photos, setPhotos] = useState<(Blob | string)[]>([photo])
-  const latest = photos.at(-1) ?? photo
-  // biome-ignore lint/correctness/useExhaustiveDependencies: each photo is read once, when it is the latest
+  /** Waits to be turned and framed. */
+  const [opened, setOpened] = useState<Blob | null>(null)
+  const [framed, setFramed] = useState<Blob | null>(null)
+  const fail = (failure: unknown) =>
+    setError(failure instanceof Error && !(failure instanceof TypeError) ? failure.message : NOT_NOW)
+  const onFile = typeof photo === 'string'
+  // biome-ignore lint/correctness/useExhaustiveDependencies: a photo on file is fetched once
   useEffect(() => {
+    let gone = false
+    const open = async () => (onFile ? (await fetch(`/api/photos/${photo}`)).blob() : photo)
+    open().then((blob) => !gone && setOpened(blob), fail)
+    return () => {
+      gone = true
+    }
+  }, [photo])
+  // biome-ignore lint/correctness/useExhaustiveDependencies: each photo is read once, when it is framed
+  useEffect(() => {
+    if (!framed) return
     const abort = new AbortController()
     const read = async () => {
-      const picture =
-        typeof latest === 'string' ? await (await fetch(`/api/photos/${latest}`)).blob() : latest
+      setProgress({ step: 'The picture is opened', share: 0 })
       const { recognisePlate } = await import('./recognise')
-      const read = await recognisePlate(
-        picture,
+      const recognition = await recognisePlate(
+        framed,
         kind,
         (next) => !abort.signal.aborted && setProgress(next),
         abort.signal,
       )
       if (abort.signal.aborted) return
-      setFound((before) => [...before, read])
-      if (typeof latest !== 'string' && kind === 'motor' && !target.candidate)
-        await keepPicture(latest, (hash) =>
-          act({ kind: 'machine.edit', field: 'platePictureHash', value: hash }),
-        )
+      setFound((before) => [...before, recognition])
+      setProgress(null)
+      // A part in the hand is none of the machine, and what is on file is there already.
+      if (!target.candidate && !(onFile && found.length === 0))
+        await keepPicture(framed, (value) => act({ kind: 'machine.edit', field: labels[kind].column, value }))
     }
     read()
-      .catch((failure: unknown) => {
-        if (!abort.signal.aborted)
-          setError(
-            failure instanceof Error && !(failure instanceof TypeError)
-              ? failure.message
-              : 'The plate could not be read now. Try again when the server can be reached, or type it.',
-          )
-      })
+      .catch((failure: unknown) => !abort.signal.aborted && fail(failure))
       .finally(() => !abort.signal.aborted && setProgress(null))
     return () => abort.abort()
-  }, [latest])
+  }, [framed])
   return (
     <>
+      {opened ? (
+        <PhotoFrame
+          photo={opened}
+          onFramed={(blob) => {
+            setOpened(null)
+            setFramed(blob)
+          }}
+          onError={(failure) => {
+            setOpened(null)
+            fail(failure)
+          }}
+          onLeave={() => (found.length > 0 ? setOpened(null) : onClose())}
+        />
+      ) : null}
       {progress ? (
         <div className="mt-2 flex flex-wrap items-center gap-3">
           <span className="flex min-w-48 flex-1 items-center gap-2 text-sm" role="status">
@@ -85,8 +109,7 @@ export function PlateReading({ kind, target, photo, onClose }: PlateReadingProps
           target={target}
           onMore={(more) => {
             setError(null)
-            setProgress({ step: 'The picture is opened', share: 0 })
-            setPhotos([...photos, more])
+            setOpened(more)
           }}
           onClose={onClose}
         />

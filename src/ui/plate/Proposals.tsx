@@ -1,13 +1,13 @@
 'use client'
 
 import { useEffect, useState } from 'react'
-import type { PlateFields } from '@/core/plate'
+import type { PlateFields, PlateKind } from '@/core/plate'
 import { decisiveFields } from '@/core/plate/decisive'
 import { type Box, type PhotoProposal, type ProposedField, proposalsOf } from '@/core/plate/words'
 import { useJob } from '../job/JobProvider'
 import { Tick } from '../kit/Tick'
 import { PhotoButton } from './PhotoButton'
-import { fieldNames, plateActs, valueText } from './plateActs'
+import { fieldNames, isKept, plateActs, valueText } from './plateActs'
 import type { Recognition } from './recognise'
 import type { PlateTarget } from './target'
 
@@ -19,7 +19,7 @@ export function Proposals({
   onMore,
   onClose,
 }: {
-  kind: 'motor' | 'capacitor'
+  kind: PlateKind
   /** One reading for each photo of the plate. */
   found: Recognition[]
   /** Another photo of the same plate. */
@@ -29,7 +29,7 @@ export function Proposals({
 }) {
   const { act, id } = useJob()
   const urls = usePictures(found)
-  const shown = proposalsOf(found.map(({ proposed }) => proposed)).filter((each) => fieldNames[each.key])
+  const shown = proposalsOf(found.map(({ proposed }) => proposed)).filter(({ key }) => isKept(kind, key))
   const unread = found.flatMap((each) => each.unread)
   const [typed, setTyped] = useState(new Map<keyof PlateFields, string>())
   const textOf = (each: ProposedField) => typed.get(each.key) ?? valueText(each)
@@ -37,6 +37,10 @@ export function Proposals({
   const [looked, setLooked] = useState<ReadonlySet<keyof PlateFields>>(new Set())
   const look = (key: keyof PlateFields, seen: boolean) =>
     setLooked((before) => new Set(seen ? [...before, key] : [...before].filter((each) => each !== key)))
+  const type = (key: keyof PlateFields, value: string) => {
+    setTyped(new Map(typed).set(key, value))
+    look(key, true)
+  }
   const waiting = shown.filter(({ key }) => decisiveFields.has(key) && !looked.has(key))
   const take = () => {
     const taken = new Map(
@@ -58,7 +62,9 @@ export function Proposals({
           />
         ))}
         {unread.length > 0 ? (
-          <p className="caption mt-1">Not understood: {unread.slice(0, 12).join(' ')}</p>
+          <p className="caption mt-1 [overflow-wrap:anywhere]">
+            Not understood: {unread.slice(0, 12).join(' ')}
+          </p>
         ) : null}
       </div>
       <div>
@@ -81,10 +87,7 @@ export function Proposals({
                 id={`plate-${each.key}`}
                 className="field field-tight num"
                 value={textOf(each)}
-                onChange={(event) => {
-                  setTyped(new Map(typed).set(each.key, event.target.value))
-                  look(each.key, true)
-                }}
+                onChange={(event) => type(each.key, event.target.value)}
               />
               <span className="col-span-2 flex flex-wrap items-center gap-x-2 mid:col-span-1">
                 <PieceOf proposal={each} found={found} urls={urls} />
@@ -99,6 +102,7 @@ export function Proposals({
                   </span>
                 ) : null}
               </span>
+              <OtherReadings proposal={each} now={textOf(each)} onTake={(value) => type(each.key, value)} />
             </li>
           ))}
         </ul>
@@ -145,6 +149,33 @@ function PieceOf({
 }) {
   const [url, from] = [urls[photo], found[photo]]
   return box && url && from ? <Piece url={url} box={box} width={from.width} height={from.height} /> : null
+}
+
+/** What else the letters may say, taken by one tap; the first reading stands among them once it was left. */
+function OtherReadings({
+  proposal,
+  now,
+  onTake,
+}: {
+  proposal: PhotoProposal
+  now: string
+  onTake: (value: string) => void
+}) {
+  const { key, field, others } = proposal
+  const values = [field, ...others].map((each) => valueText({ key, field: each }))
+  const left = [...new Set(values)].filter((value) => value !== now)
+  if (others.length === 0 || left.length === 0) return null
+  return (
+    <span className="col-span-2 flex flex-wrap items-center gap-2 mid:col-span-2 mid:col-start-2">
+      <span className="caption">or it reads</span>
+      {left.map((value) => (
+        <button key={value} type="button" className="btn num" onClick={() => onTake(value)}>
+          <span className="sr-only">{`${fieldNames[key]} reads `}</span>
+          {value}
+        </button>
+      ))}
+    </span>
+  )
 }
 
 const listed = (names: string[]): string =>

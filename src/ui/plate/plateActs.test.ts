@@ -2,19 +2,20 @@ import { describe, expect, it } from 'vitest'
 import { parseCapacitorLabel } from '@/core/capacitor'
 import { jobOn, NOW } from '@/core/job/job.testing'
 import { planAct } from '@/core/job/plan'
-import { type PlateFields, readPlate } from '@/core/plate'
-import { plateActs, valueText } from './plateActs'
+import { type PlateFields, type PlateKind, readPlate } from '@/core/plate'
+import { isKept, plateActs, valueText } from './plateActs'
+import { oldPartTarget } from './target'
 
 let count = 0
 const id = () => `new-${++count}`
 
 /** Everything read from a text, as the list of proposals shows it and as it is taken over. */
-function taken(text: string, kind: 'motor' | 'capacitor') {
+function taken(text: string, kind: PlateKind, target = oldPartTarget(kind)) {
   const { fields } = readPlate({ text, kind })
   const values = new Map<keyof PlateFields, string>()
   for (const [key, field] of Object.entries(fields))
     values.set(key as keyof PlateFields, valueText({ key, field } as Parameters<typeof valueText>[0]))
-  return { values, acts: plateActs(kind, values, id) }
+  return { values, acts: plateActs(kind, values, id, target) }
 }
 const typedInto = (acts: ReturnType<typeof plateActs>) =>
   Object.fromEntries(acts.flatMap((act) => (act.kind === 'field.set' ? [[act.field, act.typed]] : [])))
@@ -45,6 +46,11 @@ describe('a motor plate taken over', () => {
     })
   })
 
+  it('says nothing of the machine where its own label has said what it is', () => {
+    const { acts } = taken(text, 'motor', { ...oldPartTarget('motor'), machineNamed: true })
+    expect(acts.filter((act) => act.kind === 'machine.edit' && act.field === 'modelNumber')).toEqual([])
+  })
+
   it('leaves out what the job does not keep, and keeps a turn that can be either', () => {
     const acts = plateActs(
       'motor',
@@ -72,6 +78,21 @@ describe('a motor plate taken over', () => {
   it('is made of acts that the job takes', () => {
     const job = jobOn('outdoor-unit-fan', 'psc')
     for (const act of taken(text, 'motor').acts) expect(() => planAct(job, act, NOW)).not.toThrow()
+  })
+})
+
+describe('the label of an appliance taken over', () => {
+  const text = 'HALVORSEN HOODS\nMODEL HH-60   S/N 4471-9\n120 V  60 HZ  2.4 A'
+
+  it('names the machine, and gives its volts to no motor', () => {
+    const { acts, values } = taken(text, 'appliance')
+    expect(acts).toEqual([
+      { kind: 'machine.edit', field: 'modelNumber', value: 'HALVORSEN HOODS HH-60' },
+      { kind: 'machine.edit', field: 'serialNumber', value: '4471-9' },
+    ])
+    expect(values.has('voltages')).toBe(true)
+    expect(isKept('appliance', 'voltages')).toBe(false)
+    expect(isKept('motor', 'voltages')).toBe(true)
   })
 })
 

@@ -1,5 +1,5 @@
 import type { Act } from '@/core/job'
-import type { PlateFields } from '@/core/plate'
+import type { PlateFields, PlateKind } from '@/core/plate'
 import type { ProposedField } from '@/core/plate/words'
 import { formatHp, significant } from '@/core/units'
 import { oldPartTarget, type PlateTarget } from './target'
@@ -82,9 +82,20 @@ const ENCLOSURES: [RegExp, string][] = [
   [/^(OPEN|ODP|DP|IP[0-2])/i, 'open'],
 ]
 
+/** What a job keeps of an appliance's label. */
+const applianceFields: ReadonlySet<keyof PlateFields> = new Set([
+  'manufacturer',
+  'modelNumber',
+  'serialNumber',
+] as const)
+
+/** Whether a field that was read has a place and a name to be shown by. */
+export const isKept = (kind: PlateKind, key: keyof PlateFields): boolean =>
+  fieldNames[key] !== undefined && (kind !== 'appliance' || applianceFields.has(key))
+
 /** Acts that put the taken values into the job. */
 export function plateActs(
-  kind: 'motor' | 'capacitor',
+  kind: PlateKind,
   values: Map<keyof PlateFields, string>,
   id: () => string,
   target: PlateTarget = oldPartTarget(kind),
@@ -93,6 +104,11 @@ export function plateActs(
     typed ? [{ kind: 'field.set', id: id(), part: target.part, field, typed }] : []
   if (kind === 'capacitor')
     return [...set('label', labelOf(values)), ...(target.candidate ? set('shape', values.get('shape')) : [])]
+  const named = [values.get('manufacturer'), values.get('modelNumber')].filter(Boolean).join(' ')
+  const ofMachine = (field: string, value: string | undefined): Act[] =>
+    value ? [{ kind: 'machine.edit', field, value }] : []
+  if (kind === 'appliance')
+    return [...ofMachine('modelNumber', named), ...ofMachine('serialNumber', values.get('serialNumber'))]
   const acts: Act[] = []
   for (const [key, field] of Object.entries(motorFields) as [keyof PlateFields, string][]) {
     let typed = values.get(key)
@@ -112,10 +128,12 @@ export function plateActs(
       ...(values.get('partNumber') ? [] : set('partNumber', model)),
       ...set('motorKind', motorKind),
     ]
-  const named = [maker, model].filter(Boolean).join(' ')
-  if (named) acts.push({ kind: 'machine.edit', field: 'modelNumber', value: named })
-  if (motorKind) acts.push({ kind: 'machine.edit', field: 'motorKind', value: motorKind })
-  return acts
+  return [
+    ...acts,
+    // What the machine's own label says of it stands before what its motor's plate says.
+    ...(target.machineNamed ? [] : ofMachine('modelNumber', named)),
+    ...ofMachine('motorKind', motorKind),
+  ]
 }
 
 /** A capacitor's label as it would be typed. */

@@ -1,10 +1,9 @@
 import type { PlateKind } from '@/core/plate'
-import { type ProposedField, readPlateWords } from '@/core/plate/words'
-import type { FromRecogniser } from '@/workers/recognise.worker'
+import type { ProposedField } from '@/core/plate/words'
+import type { FromRecogniser, ToRecogniser } from '@/workers/recognise.worker'
 
 export interface Recognition {
   proposed: ProposedField[]
-  text: string
   unread: string[]
   picture: Blob
   width: number
@@ -50,7 +49,7 @@ function restSoon(): void {
  */
 export async function recognisePlate(
   photo: Blob,
-  kind: PlateKind | undefined,
+  kind: PlateKind,
   onProgress: (progress: Progress) => void,
   signal: AbortSignal,
 ): Promise<Recognition> {
@@ -66,12 +65,11 @@ export async function recognisePlate(
         else if (data.kind === 'error') reject(new Error(data.message))
         else resolve(data)
       }
-      reader.postMessage(photo)
+      const request: ToRecogniser = { photo, kind }
+      reader.postMessage(request)
     })
     restSoon()
-    const { result, proposed, text } = readPlateWords(read.words, kind)
-    const { picture, width, height } = read
-    return { proposed, text, unread: result.unread, picture, width, height }
+    return read
   } catch (error) {
     // What is half read cannot be stopped otherwise.
     end()

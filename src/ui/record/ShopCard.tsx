@@ -2,6 +2,7 @@ import type { ReactNode } from 'react'
 import { type ShopCard as Card, type CardRow, shopCardOf } from '@/core/fit/shopCard'
 import { wantedParts } from '@/core/fit/shopPaper'
 import type { JobSnapshot } from '@/core/job'
+import { labels } from '@/core/job/labels'
 import { oldMotor } from '@/core/job/oldPart'
 import { machineTitle } from '@/core/job/title'
 import { letters, MotorDrawing } from '../pieces/MotorDrawing'
@@ -27,11 +28,11 @@ export function ShopCard({ snapshot }: { snapshot: JobSnapshot }) {
           </header>
           <Page card={shopCardOf(snapshot, part)}>
             {part === 'motor' ? <MotorDrawing motor={oldMotor(snapshot)} at={null} /> : null}
-            {part === 'motor' && machine.platePictureHash ? (
+            {machine[labels[part].column] ? (
               // biome-ignore lint/performance/noImgElement: served from the data folder, already small
               <img
-                src={`/api/photos/${machine.platePictureHash}`}
-                alt="Its plate"
+                src={`/api/photos/${machine[labels[part].column]}`}
+                alt={labels[part].caption}
                 className="mt-2 max-h-64 w-full border border-line object-contain"
               />
             ) : null}

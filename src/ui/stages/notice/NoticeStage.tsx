@@ -21,6 +21,11 @@ const SoundsToCompare = dynamic(
   { loading: () => null },
 )
 
+const PlatePhoto = dynamic(
+  atHand(() => import('../../plate/PlatePhoto').then((module) => module.PlatePhoto)),
+  { loading: () => null },
+)
+
 /** Stage 1: what it is, what is heard, smelt and seen, from the outside. */
 export function NoticeStage() {
   const { snapshot, act } = useJob()
@@ -78,6 +83,9 @@ export function NoticeStage() {
             />
           </div>
           <FamilySection family={machine.family} className="hidden w-full mid:block" />
+        </div>
+        <div className="mt-4">
+          <PlatePhoto kind="appliance" />
         </div>
         <TextField
           className="mt-3"
