@@ -6,6 +6,7 @@ import { openNetworks } from '../scripts/networks'
 import { readPicture } from '../src/core/ocr'
 import { type PlateFields, readPlate } from '../src/core/plate'
 import { makeCorpus, scoreFields } from '../src/core/plate/corpus.testing'
+import { surenessOf } from '../src/core/plate/decisive'
 import { readPlateWords } from '../src/core/plate/words'
 import { renderPlates } from './renderPlates'
 
@@ -17,9 +18,16 @@ interface Scored {
   total: number
   /** Every field told, with its confidence and whether it is right. */
   told: { confidence: number; right: boolean }[]
+  /** Fields that were wrong or missed, and how often. */
+  faults: Map<string, { wrong: number; missed: number }>
 }
 
-const none = (): Scored => ({ right: 0, wrong: 0, total: 0, told: [] })
+const none = (): Scored => ({ right: 0, wrong: 0, total: 0, told: [], faults: new Map() })
+
+function fault(sum: Scored, field: string, kind: 'wrong' | 'missed'): void {
+  const known = sum.faults.get(field) ?? { wrong: 0, missed: 0 }
+  sum.faults.set(field, { ...known, [kind]: known[kind] + 1 })
+}
 
 /** How well plates are read, from text and from photos, and how far a confidence can be trusted. */
 export async function benchPlates(): Promise<void> {
@@ -51,7 +59,7 @@ async function benchFolder(networks: Awaited<ReturnType<typeof openNetworks>>): 
       expect: Expected,
       fields: PlateFields,
       how: object,
-    ) => Record<'right' | 'wrong' | 'invented', string[]> & { total: number }
+    ) => Record<'right' | 'wrong' | 'missed' | 'invented', string[]> & { total: number }
     same: (name: string, got: unknown, want: unknown, damaged: boolean) => boolean
   }
   const judge = (sum: Scored, plate: Plate, fields: PlateFields, damaged: boolean) => {
@@ -60,6 +68,8 @@ async function benchFolder(networks: Awaited<ReturnType<typeof openNetworks>>): 
     sum.right += all.right.length
     sum.wrong += all.wrong.length + all.invented.length
     sum.total += all.total
+    for (const field of [...all.wrong, ...all.invented]) fault(sum, field, 'wrong')
+    for (const field of all.missed) fault(sum, field, 'missed')
     for (const [name, field] of Object.entries(fields))
       if (field && !open.includes(name) && !(name === 'speeds' && field.value === 1))
         sum.told.push({
@@ -115,22 +125,24 @@ async function pixelsOf(bytes: Buffer) {
   return { width: info.width, height: info.height, data }
 }
 
-function add(sum: Scored, one: { right: number; wrong: number; total: number }): void {
+function add(sum: Scored, one: { right: number; wrong: number; total: number; faults: string[] }): void {
   sum.right += one.right
   sum.wrong += one.wrong
   sum.total += one.total
+  for (const each of one.faults) {
+    const field = each.split(/[ :]/)[0] ?? ''
+    fault(sum, field, each.endsWith(' missed') ? 'missed' : 'wrong')
+  }
 }
 
-function say(name: string, { right, wrong, total, told }: Scored, more = ''): void {
+function say(name: string, { right, wrong, total, told, faults }: Scored, more = ''): void {
   console.log(
     `plates, ${name}: ${percent(right / total)} right, ${percent(wrong / total)} wrong, ${percent((total - right - wrong) / total)} missed, ${total} fields${more}`,
   )
-  for (const [word, from, to] of [
-    ['sure', 0.85, 1.01],
-    ['likely', 0.75, 0.85],
-    ['to be looked at', 0, 0.75],
-  ] as const) {
-    const these = told.filter(({ confidence }) => confidence >= from && confidence < to)
+  const byField = [...faults].map(([field, { wrong: w, missed: m }]) => `${field} ${w}/${m}`)
+  if (byField.length > 0) console.log(`  wrong/missed: ${byField.sort().join(', ')}`)
+  for (const word of ['sure', 'likely', 'question'] as const) {
+    const these = told.filter(({ confidence }) => surenessOf(confidence) === word)
     if (these.length > 0)
       console.log(
         `  called ${word}: ${these.length}, right ${percent(these.filter((each) => each.right).length / these.length)}`,

@@ -2,7 +2,7 @@
 
 import { useEffect, useState } from 'react'
 import type { PlateFields, PlateKind } from '@/core/plate'
-import { decisiveFields } from '@/core/plate/decisive'
+import { asksForLook, decisiveFields, type Sureness, surenessOf } from '@/core/plate/decisive'
 import { type Box, type PhotoProposal, type ProposedField, proposalsOf } from '@/core/plate/words'
 import { useJob } from '../job/JobProvider'
 import { Tick } from '../kit/Tick'
@@ -41,7 +41,7 @@ export function Proposals({
     setTyped(new Map(typed).set(key, value))
     look(key, true)
   }
-  const waiting = shown.filter(({ key }) => decisiveFields.has(key) && !looked.has(key))
+  const waiting = shown.filter((each) => asksForLook(each) && !looked.has(each.key))
   const take = () => {
     const taken = new Map(
       shown.filter((each) => !waiting.includes(each)).map((each) => [each.key, textOf(each)] as const),
@@ -79,8 +79,10 @@ export function Proposals({
             >
               <label htmlFor={`plate-${each.key}`} className="leading-tight">
                 {fieldNames[each.key]}
-                <span className={`caption block ${each.confidence < 0.75 ? 'font-bold !text-copper' : ''}`}>
-                  {sureness(each)}
+                <span
+                  className={`caption block ${surenessOf(each.confidence) === 'question' ? 'font-bold !text-copper' : ''}`}
+                >
+                  {sureness[surenessOf(each.confidence)]}
                 </span>
               </label>
               <input
@@ -91,7 +93,7 @@ export function Proposals({
               />
               <span className="col-span-2 flex flex-wrap items-center gap-x-2 mid:col-span-1">
                 <PieceOf proposal={each} found={found} urls={urls} />
-                {decisiveFields.has(each.key) ? (
+                {asksForLook(each) ? (
                   <span className="flex items-center text-sm">
                     <Tick
                       label={`${fieldNames[each.key]} is printed so`}
@@ -108,7 +110,7 @@ export function Proposals({
         </ul>
         {waiting.length > 0 ? (
           <p className="caption mt-2" data-testid="to-look-at">
-            {`Wiring and discharge hang on ${listed(waiting.map(({ key }) => fieldNames[key] ?? key))}. Compare each with its piece of the picture and tick it; what is not ticked is left out.`}
+            {waitingText(waiting.map(({ key }) => key))}
           </p>
         ) : null}
         <div className="mt-3 flex flex-wrap gap-2">
@@ -181,8 +183,21 @@ function OtherReadings({
 const listed = (names: string[]): string =>
   names.length < 2 ? names.join('') : `${names.slice(0, -1).join('; ')} and ${names.at(-1)}`
 
-const sureness = ({ confidence }: ProposedField) =>
-  confidence >= 0.85 ? 'sure' : confidence >= 0.75 ? 'likely' : 'look again'
+const sureness: Record<Sureness, string> = { sure: 'sure', likely: 'likely', question: 'is it so?' }
+
+/** What has to be looked at before it counts, and why. */
+function waitingText(keys: (keyof PlateFields)[]): string {
+  const names = (decides: boolean) =>
+    listed(keys.filter((key) => decisiveFields.has(key) === decides).map((key) => fieldNames[key] ?? key))
+  const [decisive, unsure] = [names(true), names(false)]
+  return [
+    decisive ? `Wiring and discharge hang on ${decisive}.` : '',
+    unsure ? `The reader is not sure of ${unsure}.` : '',
+    'Compare each with its piece of the picture and tick it; what is not ticked is left out.',
+  ]
+    .filter(Boolean)
+    .join(' ')
+}
 
 const PIECE_HEIGHT = 34
 const PIECE_WIDTH = 150
