@@ -3,12 +3,15 @@
 import { useRouter } from 'next/navigation'
 import { usableTest } from '@/core/diagnose'
 import { diagnoseInputOf, reachOfTest } from '@/core/job'
+import { goOnFrom, type GoOn as Way } from '@/core/job/goOn'
 import { shortCauses } from '@/core/knowledge/shortCauses'
 import { observationInfo } from '@/core/knowledge/vocabulary'
 import { useJob } from '../job/JobProvider'
 
+type From = 'notice' | 'make-dead' | 'take-apart' | 'match' | 'refit'
+
 /** Where to go from here, in a line: what would tell most next, or what is still missing. The key N takes it. */
-export function GoOn({ from }: { from: 'notice' | 'make-dead' }) {
+export function GoOn({ from }: { from: From }) {
   const { snapshot } = useJob()
   const router = useRouter()
   const next = useNext(from)
@@ -32,8 +35,9 @@ export function GoOn({ from }: { from: 'notice' | 'make-dead' }) {
   )
 }
 
-function useNext(from: 'notice' | 'make-dead'): { text: string; label: string; stage: string } | null {
+function useNext(from: From): Way | null {
   const { snapshot, diagnosis, energy, findings, gate } = useJob()
+  if (from === 'take-apart' || from === 'match' || from === 'refit') return goOnFrom(snapshot, from)
   if (from === 'make-dead')
     return energy.handsIn
       ? {

@@ -5,6 +5,7 @@ import { fieldText } from '@/core/job'
 import { Block } from '../../job/Block'
 import { useJob } from '../../job/JobProvider'
 import { Section } from '../../kit/Section'
+import { GoOn } from '../GoOn'
 import { BearingMatch } from './BearingMatch'
 import { CapacitorMatch } from './CapacitorMatch'
 import { MotorMatch } from './MotorMatch'
@@ -50,6 +51,7 @@ export function MatchStage() {
       <Block name="The match">
         <View />
       </Block>
+      <GoOn from="match" />
     </>
   )
 }

@@ -5,6 +5,7 @@ import { Block } from '../../job/Block'
 import { useJob } from '../../job/JobProvider'
 import { Section } from '../../kit/Section'
 import { PhotoSender } from '../../photos/PhotoSender'
+import { GoOn } from '../GoOn'
 import { GateLine } from '../measure/GateLine'
 import { CapacitorWires } from './CapacitorWires'
 import { Cups } from './Cups'
@@ -33,6 +34,7 @@ export function RefitStage() {
         <Cups />
         <Renewals />
       </Block>
+      <GoOn from="refit" />
     </PhotoSender>
   )
 }

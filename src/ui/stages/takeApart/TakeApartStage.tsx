@@ -18,6 +18,7 @@ import { useJob } from '../../job/JobProvider'
 import { Section } from '../../kit/Section'
 import { PhotoSender } from '../../photos/PhotoSender'
 import { CupsDrawn } from '../CupsDrawn'
+import { GoOn } from '../GoOn'
 import { GateLine } from '../measure/GateLine'
 import { OneAct } from '../OneAct'
 import { AsFound } from './AsFound'
@@ -100,6 +101,7 @@ export function TakeApartStage() {
         ))}
         <QuickLine current={current} />
       </Section>
+      <GoOn from="take-apart" />
     </PhotoSender>
   )
 }

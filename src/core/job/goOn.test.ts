@@ -1,0 +1,68 @@
+import fc from 'fast-check'
+import { describe, expect, it } from 'vitest'
+import { anyDraw, jobAfter, start } from './anyAct.testing'
+import { goOnFrom } from './goOn'
+import { act, id, jobOn, madeDead } from './job.testing'
+import type { JobSnapshot } from './rows'
+
+/** Every line of the ledger done, or back again. */
+const ticked = (job: JobSnapshot) =>
+  job.ledger.reduce((all, line) => act(all, { kind: 'ledger.tick', id: line.id, on: true }), job)
+const planted = () =>
+  act(madeDead(jobOn('bath-exhaust-fan', 'shaded-pole')), {
+    kind: 'ledger.plant',
+    ids: Array.from({ length: 60 }, id),
+    template: 'motor',
+  })
+
+describe('from a stage that is done', () => {
+  it('the way in leads to the match, and to the refit where nothing new goes in', () => {
+    const job = planted()
+    expect(goOnFrom(job, 'take-apart')).toBeNull()
+    const apart = ticked(job)
+    expect(goOnFrom(apart, 'take-apart')?.stage).toBe('match')
+    const cleaned: JobSnapshot = {
+      ...apart,
+      decisions: [
+        {
+          id: 'd',
+          jobId: 'j',
+          agreed: 1,
+          cause: 'dirt-drag',
+          action: 'clean',
+          option: '',
+          reason: '',
+          probability: 0.95,
+          at: '',
+        },
+      ],
+    }
+    expect(goOnFrom(cleaned, 'take-apart')?.stage).toBe('refit')
+    expect(goOnFrom(apart, 'refit')).toBeNull()
+  })
+
+  it('a choice leads to the refit', () => {
+    const job = jobOn('bath-exhaust-fan')
+    expect(goOnFrom(job, 'match')).toBeNull()
+    const chosen = act(job, { kind: 'field.set', id: id(), part: 'choice', field: 'motor', typed: 'shelf-1' })
+    expect(goOnFrom(chosen, 'match')?.stage).toBe('refit')
+  })
+
+  it('nothing leads on while a line is open, a part is out, a lead is loose, or the job is closed', () => {
+    fc.assert(
+      fc.property(start, fc.array(anyDraw, { maxLength: 80 }), (from, draws) => {
+        const job = jobAfter(from, draws)
+        const standing = job.ledger.filter((line) => !line.struckAt)
+        const closed = job.job.status === 'closed'
+        if (closed || standing.some((line) => !line.doneAt)) expect(goOnFrom(job, 'take-apart')).toBeNull()
+        if (
+          closed ||
+          standing.some((line) => line.doneAt && !line.backDoneAt) ||
+          job.landings.some(({ doneAt, capped }) => !doneAt && !capped)
+        )
+          expect(goOnFrom(job, 'refit')).toBeNull()
+      }),
+      { numRuns: 80 },
+    )
+  })
+})
