@@ -57,7 +57,9 @@ function judged(
     return {
       verdict: null,
       said: '',
-      sentence: 'The plate’s full load amps are not typed: put them in under Match.',
+      sentence: fieldText(snapshot, 'motor-old', 'amps')
+        ? 'The plate has a current for each of its voltages: leave the one of this supply under Match.'
+        : 'The plate’s full load amps are not typed: put them in under Match.',
     }
   const [low, high] = figure.window === 'plate-amps' ? [(plate ?? 0) / 2, plate ?? 0] : figure.window
   const values = inputs.map(({ typed, quantity, options }) => parseTyped(typed, quantity, options))

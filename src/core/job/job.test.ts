@@ -298,7 +298,7 @@ describe('the old part from its typed fields', () => {
 
   it('says what is wrong with a field, and nothing about an empty one', () => {
     const field = (name: string) => motorPlateFields.find((each) => each.field === name)!
-    expect(dataFieldError(field('amps'), 'lots')).toMatch(/Type a number/)
+    expect(dataFieldError(field('hp'), 'lots')).toMatch(/Type a number/)
     expect(dataFieldError(field('rpm'), 'fast')).toMatch(/for example 1075/)
     expect(dataFieldError(field('amps'), '')).toBeNull()
   })

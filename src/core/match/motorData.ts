@@ -101,7 +101,7 @@ export const motorData: DataField[] = [
     field: 'amps',
     label: 'Full load amps',
     placeholder: '1.1',
-    kind: number('amps'),
+    kind: list('amps'),
     group: 'plate',
     columns: ['amps', 'fla', 'current', 'amperes', 'a'],
   },
@@ -395,7 +395,7 @@ export function motorSpecFrom(id: string, text: (field: string) => string, lengt
       rpm?.sort((one, two) => two - one),
     ),
     ...(rpm && rpm.length > 1 ? { speeds: rpm.length } : {}),
-    ...some('amps', number('amps', 'amps')),
+    ...some('amps', fullLoadAmps(text('amps'), numbers('voltages', 'volts'))),
     ...some(
       'capacitor',
       capacitorUf !== null && capacitorUf > 0
@@ -428,6 +428,24 @@ export function motorSpecFrom(id: string, text: (field: string) => string, lengt
     ...(words('unique') === 'yes' ? { unique: true } : {}),
     ...(price !== null && Number.isFinite(price) && price >= 0 ? { price } : {}),
   } as MotorSpec
+}
+
+/** A supply that differs more than this from another is another connection of the windings: 115/230. */
+const OTHER_CONNECTION = 1.4
+
+/**
+ * The current at full load of several on a plate: the largest of the speeds or frequencies. Where each of two voltages has its
+ * own, nobody knows which holds here: null.
+ */
+function fullLoadAmps(typed: string, voltages: number[] | null): number | null {
+  const amps = typed
+    .split(/[/;&]|(?<=\d)-(?=\d)|(?<=\d)\s+(?=\d)/)
+    .flatMap((part) => typedValue(part, 'amps') ?? [])
+    .filter((value) => value > 0)
+  if (amps.length === 0) return null
+  const each = amps.length > 1 && amps.length === voltages?.length
+  if (each && Math.max(...voltages) / Math.min(...voltages) > OTHER_CONNECTION) return null
+  return Math.max(...amps)
 }
 
 /** A field with its value, or nothing where there is none. */

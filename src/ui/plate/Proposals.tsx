@@ -58,7 +58,7 @@ export function Proposals({
             key={url}
             src={url}
             alt={`The plate as it was read, view ${photo + 1}`}
-            className="mb-1 w-full border border-line"
+            className="mb-1 max-h-64 w-full border border-line object-contain mid:max-h-none"
           />
         ))}
         {unread.length > 0 ? (
