@@ -4,6 +4,18 @@ import { dataFieldError, motorData, motorSpecFrom } from './motorData'
 const spec = (typed: Record<string, string>) => motorSpecFrom('old', (field) => typed[field] ?? '', {})
 const ampsField = motorData.find(({ field }) => field === 'amps')!
 
+describe('the speeds on a plate', () => {
+  it('are as many as stand there', () => {
+    expect(spec({ rpm: '1075/950/825', hz: '60' })).toMatchObject({ rpm: [1075, 950, 825], speeds: 3 })
+    expect(spec({ rpm: '1650/900', hz: '50/60' }).speeds).toBe(2)
+  })
+
+  it('are one where two frequencies stand beside two figures', () => {
+    expect(spec({ rpm: '1380/1650', hz: '50/60' })).toMatchObject({ rpm: [1650, 1380] })
+    expect(spec({ rpm: '1380/1650', hz: '50/60' }).speeds).toBeUndefined()
+  })
+})
+
 describe('the current on a plate', () => {
   it.each([
     ['1.1', 1.1],

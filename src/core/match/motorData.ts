@@ -394,7 +394,7 @@ export function motorSpecFrom(id: string, text: (field: string) => string, lengt
       'rpm',
       rpm?.sort((one, two) => two - one),
     ),
-    ...(rpm && rpm.length > 1 ? { speeds: rpm.length } : {}),
+    ...(rpm && rpm.length > 1 && !ofTwoFrequencies(rpm, numbers('hz', 'hz')) ? { speeds: rpm.length } : {}),
     ...some('amps', fullLoadAmps(text('amps'), numbers('voltages', 'volts'))),
     ...some(
       'capacitor',
@@ -429,6 +429,10 @@ export function motorSpecFrom(id: string, text: (field: string) => string, lengt
     ...(price !== null && Number.isFinite(price) && price >= 0 ? { price } : {}),
   } as MotorSpec
 }
+
+/** One speed turns a sixth faster at 60 Hz than at 50: two figures beside two frequencies are no two speeds. */
+const ofTwoFrequencies = (rpm: number[], hz: number[] | null): boolean =>
+  rpm.length === 2 && hz?.length === 2 && rpm[0]! / rpm[1]! > 1.05 && rpm[0]! / rpm[1]! < 1.25
 
 /** A supply that differs more than this from another is another connection of the windings: 115/230. */
 const OTHER_CONNECTION = 1.4
