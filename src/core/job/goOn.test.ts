@@ -2,7 +2,9 @@ import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { anyDraw, jobAfter, start } from './anyAct.testing'
 import { goOnFrom } from './goOn'
-import { act, id, jobOn, madeDead } from './job.testing'
+import { act, id, jobOn, madeDead, NOW } from './job.testing'
+import { powerProblems } from './power'
+import { stillOut } from './refitOf'
 import type { JobSnapshot } from './rows'
 
 /** Every line of the ledger done, or back again. */
@@ -39,6 +41,13 @@ describe('from a stage that is done', () => {
     }
     expect(goOnFrom(cleaned, 'take-apart')?.stage).toBe('refit')
     expect(goOnFrom(apart, 'refit')).toBeNull()
+    // Photos taken on the way in have no way back.
+    const back = stillOut(apart).reduce(
+      (all, step) => act(all, { kind: 'ledger.back', id: step.from, on: true }),
+      apart,
+    )
+    expect(back.ledger.some((line) => line.action === 'photo' && !line.backDoneAt)).toBe(true)
+    expect(goOnFrom(back, 'refit')?.stage).toBe('prove')
   })
 
   it('a choice leads to the refit', () => {
@@ -57,7 +66,7 @@ describe('from a stage that is done', () => {
         if (closed || standing.some((line) => !line.doneAt)) expect(goOnFrom(job, 'take-apart')).toBeNull()
         if (
           closed ||
-          standing.some((line) => line.doneAt && !line.backDoneAt) ||
+          powerProblems(job, NOW, 'start').some(({ code }) => code === 'way-back') ||
           job.landings.some(({ doneAt, capped }) => !doneAt && !capped)
         )
           expect(goOnFrom(job, 'refit')).toBeNull()

@@ -1,5 +1,6 @@
 import { actionInfo } from '../knowledge/actions'
 import { fieldText } from './fields'
+import { stillOut } from './refitOf'
 import type { JobSnapshot } from './rows'
 
 /** Where a stage that is done leads, in a sentence. */
@@ -38,10 +39,11 @@ const ways: Record<string, ((snapshot: JobSnapshot) => GoOn | null) | undefined>
     (['motor', 'capacitor'] as const).some((part) => fieldText(snapshot, 'choice', part) !== '')
       ? { text: 'The part that goes in is chosen.', ...toRefit }
       : null,
-  refit: ({ ledger, leads, landings }) => {
-    const lines = ledger.filter(({ struckAt, doneAt }) => !struckAt && doneAt)
+  refit: (snapshot) => {
+    const { ledger, leads, landings } = snapshot
     const open = landings.some(({ doneAt, capped }) => !doneAt && !capped)
-    if (lines.length === 0 || lines.some(({ backDoneAt }) => !backDoneAt)) return null
+    if (!ledger.some(({ struckAt, doneAt }) => !struckAt && doneAt) || stillOut(snapshot).length > 0)
+      return null
     if (open || (leads.length > 0 && landings.length === 0)) return null
     return { text: 'Everything that came out is back.', label: 'Prove', stage: 'prove' }
   },

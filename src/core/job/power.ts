@@ -3,7 +3,7 @@ import { type ProveCheck, proveChecks, wiringCheck } from '../knowledge/proofChe
 import type { PowerPurpose } from './actTypes'
 import { MINUTE } from './energy'
 import { standingPoints } from './place'
-import { refitOf } from './refitOf'
+import { stillOut } from './refitOf'
 import type { JobRow, JobSnapshot, LedgerRow } from './rows'
 
 export interface PowerProblem {
@@ -145,10 +145,7 @@ const shortProblems = (snapshot: JobSnapshot): PowerProblem[] =>
     }))
 
 function wayBackProblems(snapshot: JobSnapshot): PowerProblem[] {
-  const done = snapshot.ledger.filter((line) => line.doneAt && !line.struckAt)
-  const open = refitOf(snapshot).steps.filter((step) =>
-    done.some((line) => line.id === step.from && !line.backDoneAt),
-  )
+  const open = stillOut(snapshot)
   const [first] = open
   if (!first) return []
   return [

@@ -3,6 +3,7 @@ import type { ObservationId } from '../knowledge/vocabulary'
 import { partsOut } from './bench'
 import type { Energy } from './energy'
 import { fieldText } from './fields'
+import { stillOut } from './refitOf'
 import type { JobSnapshot } from './rows'
 
 /** Parts of the stages that a phone shows by themselves. */
@@ -111,12 +112,12 @@ const stages: Record<string, Focus | undefined> = {
     const told = snapshot.fields.filter(({ part }) => part === 'motor-old' || part === 'capacitor-old')
     return { parts: told.length > 2 ? ['which', 'beside'] : ['which', 'old'], rows: [] }
   },
-  refit: ({ leads, landings, ledger }) => {
+  refit: (snapshot) => {
+    const { leads, landings } = snapshot
     const unlanded = leads.length > 0 && landings.some((landing) => !landing.doneAt && !landing.capped)
     if (leads.length > 0 && (landings.length === 0 || unlanded))
       return { parts: ['landings', 'capacitor-wires'], rows: [] }
-    const back = ledger.filter((line) => line.doneAt && !line.backDoneAt && !line.struckAt)
-    return { parts: back.length > 0 ? ['way-back'] : ['way-back', 'cure'], rows: [] }
+    return { parts: stillOut(snapshot).length > 0 ? ['way-back'] : ['way-back', 'cure'], rows: [] }
   },
   prove: ({ job, points, checks }, energy) => {
     if (job.status === 'closed') return { parts: ['end'], rows: [] }
