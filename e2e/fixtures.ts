@@ -3,7 +3,7 @@ import { cpSync, mkdtempSync, rmSync } from 'node:fs'
 import { createServer } from 'node:net'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
-import { test as base, type Page, type Response } from '@playwright/test'
+import { test as base, expect, type Page, type Response } from '@playwright/test'
 import { generate } from 'selfsigned'
 import { serveEncrypted } from '../scripts/network.mjs'
 
@@ -96,7 +96,11 @@ export const test = base.extend<object, { ownPort: number; homePort: number; enc
     const [goto, reload] = [page.goto.bind(page), page.reload.bind(page)]
     page.goto = async (...how) => answers(page, await goto(...how))
     page.reload = async (...how) => answers(page, await reload(...how))
+    // A page that is drawn twice, or a script that breaks off, is a fault of any journey.
+    const faults: string[] = []
+    page.on('pageerror', ({ message }) => faults.push(message))
     await use(page)
+    expect(faults).toEqual([])
   },
 })
 

@@ -1,6 +1,6 @@
 'use client'
 
-import { useEffect, useState } from 'react'
+import { useState } from 'react'
 import { neededWaits, planKindMayBeElectronic, type WaitRow } from '@/core/job'
 import { isolationPlans } from '@/core/knowledge/isolation'
 import { typedValue } from '@/core/units'
@@ -9,6 +9,7 @@ import { NumberField } from '../../kit/NumberField'
 import { Section } from '../../kit/Section'
 import { TellMe } from '../../kit/TellMe'
 import { useBell } from '../../kit/useBell'
+import { useTicking } from '../../kit/useTicking'
 import { Question } from './Questions'
 import { Strike } from './Strike'
 
@@ -56,8 +57,7 @@ export function WaitBlock() {
 }
 
 function WaitLine({ wait }: { wait: WaitRow }) {
-  const { act, snapshot, energy, clock } = useJob()
-  const [now, setNow] = useState(() => Date.now())
+  const { act, snapshot, energy, clock, now: drawnAt } = useJob()
   const [typed, setTyped] = useState(String(wait.minutes))
   const retype = (text: string) => {
     setTyped(text)
@@ -66,12 +66,8 @@ function WaitLine({ wait }: { wait: WaitRow }) {
       act({ kind: 'wait.minutes', id: wait.id, minutes })
   }
   const until = wait.startedAt ? Date.parse(wait.startedAt) + wait.minutes * 60_000 : null
+  const now = useTicking(drawnAt, until !== null && drawnAt < until)
   const running = until !== null && now < until
-  useEffect(() => {
-    if (!running) return
-    const tick = setInterval(() => setNow(Date.now()), 1000)
-    return () => clearInterval(tick)
-  }, [running])
   const left = until === null ? wait.minutes * 60 : Math.max(0, Math.ceil((until - now) / 1000))
   useBell(running, left, wait.label)
   const allOff =

@@ -1,17 +1,21 @@
 'use client'
 
 import Link from 'next/link'
-import { useEffect, useState } from 'react'
 import { type JudgedRun, judgedRuns } from '@/core/job/runs'
 import { laneEnd, nextEvent, whenBegun } from '@/core/sequence'
 import { useJob } from '../../job/JobProvider'
 import { Section } from '../../kit/Section'
+import { useTicking } from '../../kit/useTicking'
 import { EventLane } from './EventLane'
 
 /** The start of the machine, event by event: one tap or key for each, with its window beside it. */
 export function SequenceWatch() {
-  const { snapshot, act, id } = useJob()
-  const now = useSeconds(snapshot.runs.some(({ endedAt }) => endedAt === null))
+  const { snapshot, act, id, now: drawnAt } = useJob()
+  const now = useTicking(
+    drawnAt,
+    snapshot.runs.some(({ endedAt }) => endedAt === null),
+    500,
+  )
   const watched = judgedRuns(snapshot, now)
   if (!watched) return null
   const { sequence, runs } = watched
@@ -29,7 +33,7 @@ export function SequenceWatch() {
           {sequence.call} The windows are usual ones: what stands on the machine’s own sheet comes first.
         </p>
       )}
-      {current ? <Run run={current} key={current.run.id} /> : null}
+      {current ? <Run run={current} now={now} key={current.run.id} /> : null}
       {current?.running ? (
         <div className="mt-3 flex flex-wrap items-center gap-2">
           <button type="button" className="btn" onClick={() => act({ kind: 'run.end', id: current.run.id })}>
@@ -64,13 +68,13 @@ export function SequenceWatch() {
   )
 }
 
-function Run({ run: { run, events, seen, running, later } }: { run: JudgedRun }) {
+function Run({ run: { run, events, seen, running, later }, now }: { run: JudgedRun; now: number }) {
   const { snapshot, act, id, findings } = useJob()
   const next = nextEvent(
     events.map(({ event }) => event),
     seen,
   )
-  const end = laneEnd(events, running ? (Date.now() - Date.parse(run.startedAt)) / 1000 : null)
+  const end = laneEnd(events, running ? (now - Date.parse(run.startedAt)) / 1000 : null)
   return (
     <ol className="mt-2" data-testid="sequence-run">
       {events.map((judged) => {
@@ -118,16 +122,4 @@ function Run({ run: { run, events, seen, running, later } }: { run: JudgedRun })
       })}
     </ol>
   )
-}
-
-/** The time, every half second while something runs. */
-function useSeconds(running: boolean): number {
-  const [now, setNow] = useState(() => Date.now())
-  useEffect(() => {
-    setNow(Date.now())
-    if (!running) return
-    const timer = setInterval(() => setNow(Date.now()), 500)
-    return () => clearInterval(timer)
-  }, [running])
-  return now
 }

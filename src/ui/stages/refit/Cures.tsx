@@ -1,6 +1,6 @@
 'use client'
 
-import { useEffect, useState } from 'react'
+import { useState } from 'react'
 import { type Cure, curesOf } from '@/core/job/power'
 import { typedValue } from '@/core/units'
 import { useJob } from '../../job/JobProvider'
@@ -8,6 +8,7 @@ import { NumberField } from '../../kit/NumberField'
 import { Section } from '../../kit/Section'
 import { TellMe } from '../../kit/TellMe'
 import { useBell } from '../../kit/useBell'
+import { useTicking } from '../../kit/useTicking'
 
 /** Cures as timers: the clock starts when the line goes back, and the hours are those that the tube says. */
 export function Cures() {
@@ -25,15 +26,10 @@ export function Cures() {
 }
 
 function CureLine({ cure: { line, hours, until } }: { cure: Cure }) {
-  const { act, clock, day } = useJob()
-  const [now, setNow] = useState(() => Date.now())
+  const { act, clock, day, now: drawnAt } = useJob()
+  const now = useTicking(drawnAt, drawnAt < until)
   const [typed, setTyped] = useState(String(hours))
   const running = now < until
-  useEffect(() => {
-    if (!running) return
-    const tick = setInterval(() => setNow(Date.now()), 1000)
-    return () => clearInterval(tick)
-  }, [running])
   const left = Math.max(0, Math.ceil((until - now) / 1000))
   useBell(running, left, `${line.renewMaterial} at ${line.part}`)
   const end = new Date(until).toISOString()
