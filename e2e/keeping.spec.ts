@@ -160,7 +160,7 @@ test('hands stay out until it is proved, and the proof falls when a point is clo
     page.getByTestId('observation-free-spin').getByRole('button', { name: 'free', exact: true }),
   ).toBeEnabled()
   await page.getByTestId('break-breaker').click()
-  await page.getByRole('button', { name: 'It is closed again' }).click()
+  await page.getByRole('button', { name: 'It is on again' }).click()
   await expect(page.getByTestId('state')).toContainText('ISOLATING')
   await expect(
     page.getByTestId('observation-free-spin').getByRole('button', { name: 'free', exact: true }),

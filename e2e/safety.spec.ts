@@ -15,7 +15,7 @@ const free = (page: Page) =>
   page.getByTestId('observation-free-spin').getByRole('button', { name: 'free', exact: true })
 const closeBreaker = async (page: Page) => {
   await page.getByTestId('break-breaker').click()
-  await page.getByRole('button', { name: 'It is closed again' }).click()
+  await page.getByRole('button', { name: 'It is on again' }).click()
 }
 
 test('what one window closes, seven others show at once, and none of them lets hands in', async ({

@@ -1,4 +1,5 @@
 import { SAFE_VOLTS } from '../capacitor/physics'
+import { breakWords, pointName } from '../knowledge/breakWords'
 import { type EnergyState, vocabulary } from '../knowledge/vocabulary'
 import { isOut } from './bench'
 import { contradictionsOf } from './contradicted'
@@ -119,10 +120,12 @@ function missingPoints(snapshot: JobSnapshot): string[] {
   if (!hasSupplyPoint(snapshot))
     return ['no plug, breaker, fuse, disconnect or battery of this machine is named']
   return [
-    ...points.filter((point) => !point.openedAt).map((point) => `${point.label} is not open`),
+    ...points
+      .filter((point) => !point.openedAt)
+      .map((point) => `${pointName(point.label)} is not ${breakWords[point.point].open} yet`),
     ...points
       .filter((point) => point.openedAt && point.held.trim() === '')
-      .map((point) => `nobody said yet how it is held: ${point.label}`),
+      .map((point) => `nobody said yet how it is held: ${pointName(point.label)}`),
   ]
 }
 

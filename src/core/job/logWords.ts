@@ -1,3 +1,4 @@
+import { pointName, wordsOfLabel } from '../knowledge/breakWords'
 import { isStopRule, vocabulary } from '../knowledge/vocabulary'
 import type { LogKind, LogRow } from './rows'
 
@@ -14,10 +15,13 @@ const phases: Record<string, string> = {
 }
 
 const words: Record<LogKind, Words> = {
-  opened: (row) => `${row.label} is opened`,
-  closed: (row) => `${row.label} is closed again`,
+  opened: (row) => `${pointName(row.label)} is ${row.detail || (wordsOfLabel(row.label)?.open ?? 'opened')}`,
+  closed: (row) =>
+    `${pointName(row.label)} is ${row.detail || (wordsOfLabel(row.label)?.closed ?? 'closed')} again`,
   held: (row) =>
-    row.detail ? `${row.label} is held: ${row.detail}` : `Nobody says how ${row.label} is held`,
+    row.detail
+      ? `${pointName(row.label)} is held: ${row.detail}`
+      : `Nobody says how ${pointName(row.label)} is held`,
   added: (row) => `${row.label} is added to the plan`,
   struck: (row) => `${row.label} is struck${withDetail(row)}`,
   restored: (row) => `${row.label} comes back into the plan`,
@@ -58,7 +62,7 @@ const words: Record<LogKind, Words> = {
 
 /**
  * One entry of the safety record as a sentence.
- * @example logSentence({ kind: 'opened', label: 'Circuit breaker', … }) // 'Circuit breaker is opened.'
+ * @example logSentence({ kind: 'opened', label: 'Circuit breaker', … }) // 'Circuit breaker is off.'
  */
 export const logSentence = (row: LogRow): string =>
   `${words[row.kind]?.(row) ?? `${row.label} ${row.detail}`}${row.who ? `, by ${row.who}` : ''}.`

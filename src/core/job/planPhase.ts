@@ -1,3 +1,4 @@
+import { breakWords } from '../knowledge/breakWords'
 import type { Act, ActOf, PowerPurpose } from './actTypes'
 import { checksOf, closingProblems, type PowerProblem, powerProblems, standingTemporary } from './power'
 import { type Draft, planned, put, type Steps, withSteps } from './put'
@@ -98,7 +99,12 @@ export function pointsClosed(snapshot: JobSnapshot, at: string): Steps {
     changes: open.map((point) =>
       put(snapshot, 'points', point.id, { ...point, openedAt: null, held: '', changedAt: at }),
     ),
-    log: open.map((point) => ({ kind: 'closed', subject: point.id, label: point.label })),
+    log: open.map((point) => ({
+      kind: 'closed',
+      subject: point.id,
+      label: point.label,
+      detail: breakWords[point.point].closed,
+    })),
   }
 }
 

@@ -1,3 +1,4 @@
+import { breakWords, pointName } from '../knowledge/breakWords'
 import { isolationPlans } from '../knowledge/isolation'
 import { type IsolationPointId, vocabulary } from '../knowledge/vocabulary'
 import type { Act } from './actTypes'
@@ -16,19 +17,24 @@ export function planPoints(snapshot: JobSnapshot, act: Act, at: string): Draft |
         throw refusal('wrong-phase/test')
       if (point.struckAt) throw refusal('struck/point', point.label)
       // Told twice it is one act: a later time would make the proof older than its point.
-      if (point.openedAt) return planned(`${point.label}: open`, [])
-      return changed(snapshot, { ...point, openedAt: at, held: '', changedAt: at }, `${point.label}: open`, [
-        { kind: 'opened', subject: point.id, label: point.label },
-      ])
+      const { open } = breakWords[point.point]
+      if (point.openedAt) return planned(`${point.label}: ${open}`, [])
+      return changed(
+        snapshot,
+        { ...point, openedAt: at, held: '', changedAt: at },
+        `${point.label}: ${open}`,
+        [{ kind: 'opened', subject: point.id, label: point.label, detail: open }],
+      )
     }
     case 'point.close': {
       const point = must(snapshot, 'points', act.id)
       const closed = { ...point, openedAt: null, held: '', changedAt: at }
+      const word = breakWords[point.point].closed
       return withSteps(
-        changed(snapshot, closed, `${point.label}: closed again`, [
-          { kind: 'closed', subject: point.id, label: point.label },
+        changed(snapshot, closed, `${point.label}: ${word} again`, [
+          { kind: 'closed', subject: point.id, label: point.label, detail: word },
         ]),
-        voidAll(snapshot, at, `${point.label} was closed`),
+        voidAll(snapshot, at, `${pointName(point.label)} is ${word} again`),
       )
     }
     case 'point.held': {

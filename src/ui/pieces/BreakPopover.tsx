@@ -3,8 +3,8 @@
 import { Popover } from 'radix-ui'
 import { type RefObject, useRef } from 'react'
 import type { PointRow } from '@/core/job'
+import { breakWords } from '@/core/knowledge/breakWords'
 import { useJob } from '../job/JobProvider'
-import { breakLabel } from './powerLineModel'
 
 interface BreakPopoverProps {
   point: PointRow
@@ -16,7 +16,7 @@ interface BreakPopoverProps {
 export function BreakPopover({ point, anchor, onClose }: BreakPopoverProps) {
   const { act, clock } = useJob()
   const open = point.openedAt !== null
-  const words = breakLabel[point.point]
+  const words = breakWords[point.point]
   const virtual = useRef({
     getBoundingClientRect: () => anchor.current?.getBoundingClientRect() ?? new DOMRect(),
   })
@@ -38,7 +38,7 @@ export function BreakPopover({ point, anchor, onClose }: BreakPopoverProps) {
           <p className="caption mb-2">
             {open
               ? `${words.open} since ${clock(point.openedAt)}, held: ${point.held || 'not said'}`
-              : `${words.closed}. Hold it open: ${point.held || 'so that nobody closes it'}.`}
+              : `It is ${words.closed} now. Once it is ${words.open}, hold it so that nobody turns it back.`}
           </p>
           <Popover.Close asChild>
             <button
@@ -46,7 +46,7 @@ export function BreakPopover({ point, anchor, onClose }: BreakPopoverProps) {
               className={`btn w-full ${open ? '' : 'btn-main'}`}
               onClick={() => act({ kind: open ? 'point.close' : 'point.open', id: point.id })}
             >
-              {open ? 'It is closed again' : `It is ${words.open}`}
+              {`It is ${open ? `${words.closed} again` : words.open}`}
             </button>
           </Popover.Close>
           <Popover.Arrow className="fill-ink" />

@@ -3,9 +3,10 @@
 import dynamic from 'next/dynamic'
 import { Fragment, type ReactNode, useRef, useState } from 'react'
 import type { PointRow } from '@/core/job'
+import { breakWords } from '@/core/knowledge/breakWords'
 import { useJob } from '../job/JobProvider'
 import { atHand } from '../kit/whenReached'
-import { breakLabel, powerLineModel, shortPoint } from './powerLineModel'
+import { powerLineModel, shortPoint } from './powerLineModel'
 import { StateBox } from './StateBox'
 import { BreakSymbol, CapacitorSymbol, MotorSymbol, SupplySymbol, ValveSymbol } from './symbols'
 
@@ -106,7 +107,7 @@ function BreakControl({
   const [touched, setTouched] = useState(false)
   const button = useRef<HTMLButtonElement>(null)
   const open = point.openedAt !== null
-  const words = breakLabel[point.point]
+  const words = breakWords[point.point]
   const { now, clockOrDay } = useJob()
   const note = open ? `${words.open} ${clockOrDay(point.openedAt, now)}` : words.closed
   return (

@@ -37,21 +37,6 @@ export function powerLineModel(snapshot: JobSnapshot, energy: Energy): PowerLine
   }
 }
 
-export const breakLabel: Record<IsolationPointId, { closed: string; open: string }> = {
-  plug: { closed: 'in its socket', open: 'out' },
-  breaker: { closed: 'on', open: 'off' },
-  fuse: { closed: 'in', open: 'out' },
-  disconnect: { closed: 'in', open: 'pulled' },
-  'service-switch': { closed: 'on', open: 'off' },
-  'wall-switch': { closed: 'on', open: 'off' },
-  thermostat: { closed: 'calling', open: 'off' },
-  battery: { closed: 'connected', open: 'off' },
-  'gas-cock': { closed: 'open', open: 'shut' },
-  'cylinder-valve': { closed: 'open', open: 'shut' },
-  'water-valve': { closed: 'open', open: 'shut' },
-  'shore-power': { closed: 'in', open: 'out' },
-}
-
 export const shortPoint: Record<IsolationPointId, string> = {
   plug: 'Plug',
   breaker: 'Breaker',

@@ -2,11 +2,11 @@
 
 import { useState } from 'react'
 import type { PointRow } from '@/core/job'
+import { breakWords } from '@/core/knowledge/breakWords'
 import { useJob } from '../../job/JobProvider'
 import { useRowClass } from '../../kit/focus'
 import { TextField } from '../../kit/TextField'
 import { Tick } from '../../kit/Tick'
-import { breakLabel } from '../../pieces/powerLineModel'
 import { Strike } from './Strike'
 
 /** One point: opened with its time, and how it is held as the person says; the plan's proposal is one tap away. */
@@ -18,7 +18,7 @@ export function PointLine({ point, what }: { point: PointRow; what: string }) {
     <li className={`border-line border-b py-1 ${shown}`} data-testid={`point-${point.point}`}>
       <div className="grid grid-cols-[44px_minmax(0,1fr)_auto] items-center gap-x-2">
         <Tick
-          label={`${what}${open ? `, ${breakLabel[point.point].open} ${clockOrDay(point.openedAt, now)}` : ''}`}
+          label={`${what}${open ? `, ${breakWords[point.point].open} ${clockOrDay(point.openedAt, now)}` : ''}`}
           on={open}
           disabled={snapshot.job.phase !== 'work'}
           onChange={(on) =>
@@ -29,8 +29,8 @@ export function PointLine({ point, what }: { point: PointRow; what: string }) {
           <span className="block font-semibold">{what}</span>
           <span className="num caption">
             {open
-              ? `${breakLabel[point.point].open} ${clockOrDay(point.openedAt, now)}${point.held ? `, held: ${point.held}` : ''}`
-              : breakLabel[point.point].closed}
+              ? `${breakWords[point.point].open} ${clockOrDay(point.openedAt, now)}${point.held ? `, held: ${point.held}` : ''}`
+              : breakWords[point.point].closed}
           </span>
         </span>
         <Strike
@@ -47,11 +47,12 @@ export function PointLine({ point, what }: { point: PointRow; what: string }) {
 function Hold({ point }: { point: PointRow }) {
   const { act } = useJob()
   const [words, setWords] = useState('')
+  const word = breakWords[point.point].open
   const hold = (held: string) => held.trim() !== '' && act({ kind: 'point.held', id: point.id, held })
   return (
     <fieldset className="flex flex-wrap items-center gap-2 py-1 pl-[52px]">
-      <legend className="sr-only">{`How ${point.label} is held open`}</legend>
-      <b className="text-sm">How is it held open?</b>
+      <legend className="sr-only">{`How ${point.label} is held ${word}`}</legend>
+      <b className="text-sm">{`How is it held ${word}?`}</b>
       {point.proposal ? (
         <button type="button" className="chip" onClick={() => hold(point.proposal)}>
           {point.proposal}
@@ -59,7 +60,7 @@ function Hold({ point }: { point: PointRow }) {
       ) : null}
       <TextField
         className="min-w-44 flex-1"
-        label={`How ${point.label} is held open, in your words`}
+        label={`How ${point.label} is held ${word}, in your words`}
         hideLabel
         value={words}
         placeholder="or in your words, then Enter"
