@@ -1,4 +1,5 @@
 import { sql } from 'kysely'
+import type { Bound } from '@/core/match/bounds'
 import type { Database, Transaction } from './database'
 import type { CatalogueRow, PartFigures, PartRow } from './schema'
 
@@ -112,15 +113,11 @@ export async function findParts(
   return query.orderBy(sql`catalogue.kind = 'shelf'`, 'desc').orderBy('part.n').limit(most).execute()
 }
 
-/** A figure of a part and what it may be; a part that does not tell it is never left out. */
-export interface FigureBound {
-  figure: 'rpm' | 'hp' | 'shaftMm' | 'bodyMm'
-  min?: number
-  max?: number
-}
-
-/** The numbers of the motors that are offered and whose figures lie within all bounds, in order: read from the index alone. */
-export async function motorsWithin(db: Db, bounds: FigureBound[]): Promise<number[]> {
+/**
+ * The numbers of the motors that are offered and whose figures lie within all bounds, in order: read from the index alone. A part
+ * that does not tell a figure is never left out.
+ */
+export async function motorsWithin(db: Db, bounds: Bound[]): Promise<number[]> {
   const within = bounds.map(({ figure, min, max }) => {
     const column = sql.ref(figure)
     const low = min === undefined ? sql`1` : sql`${column} >= ${min}`

@@ -7,8 +7,8 @@ export interface ShaftFitInput {
   shaftEndClearanceMm?: number
 }
 
-/** More than a finger's width beyond the hub is cut. */
-const DEFAULT_CLEARANCE_MM = 15
+/** So far may a shaft stand out beyond the hub: more than a finger's width is cut. */
+export const STAND_OUT_MM = 15
 
 /**
  * Blade depth kept when the motor changes: b′ = a + b − a′, all from the mounting plane, in mm.
@@ -17,7 +17,7 @@ const DEFAULT_CLEARANCE_MM = 15
  * @example fitShaft({ old: { mountToFaceMm: 0, faceToHubMm: 52 }, new: { mountToFaceMm: 0, shaftLengthMm: 150 }, hubGripMm: 38 }).cutMm // 45
  */
 export function fitShaft(input: ShaftFitInput, side: 'face' | 'back' = 'face') {
-  const clearance = input.shaftEndClearanceMm ?? DEFAULT_CLEARANCE_MM
+  const clearance = input.shaftEndClearanceMm ?? STAND_OUT_MM
   const markMm = input.old.mountToFaceMm + input.old.faceToHubMm - input.new.mountToFaceMm
   const gripMm = Math.max(0, Math.min(input.hubGripMm, input.new.shaftLengthMm - markMm))
   const cutMm = Math.max(0, input.new.shaftLengthMm - (markMm + input.hubGripMm) - clearance)
@@ -25,20 +25,22 @@ export function fitShaft(input: ShaftFitInput, side: 'face' | 'back' = 'face') {
   return { markMm, gripMm, fits, cutMm, text: shaftText(input, { markMm, gripMm, fits, cutMm }, side) }
 }
 
+/** Millimetres as a ruler shows them, to a tenth. */
+export const tenth = (mm: number): number => Math.round(mm * 10) / 10
+
 function shaftText(
   input: ShaftFitInput,
   { markMm, gripMm, fits, cutMm }: { markMm: number; gripMm: number; fits: boolean; cutMm: number },
   side: 'face' | 'back',
 ): string {
-  const round = (mm: number) => Math.round(mm * 10) / 10
   if (markMm < 0)
-    return `The hub would have to sit ${round(-markMm)} mm inside the new motor: this shaft cannot hold the blade at its old depth.`
+    return `The hub would have to sit ${tenth(-markMm)} mm inside the new motor: this shaft cannot hold the blade at its old depth.`
   if (!fits)
-    return `Mark ${round(markMm)} mm: only ${round(gripMm)} of ${round(input.hubGripMm)} mm of the hub would be held. A longer shaft is needed.`
+    return `Mark ${tenth(markMm)} mm: only ${tenth(gripMm)} of ${tenth(input.hubGripMm)} mm of the hub would be held. A longer shaft is needed.`
   const flat = input.new.flatLengthMm
   const offFlat = flat !== undefined && markMm < input.new.shaftLengthMm - flat - 1e-9
-  const cut = cutMm > 0 ? ` Cut ${round(cutMm)} mm off the end and deburr it.` : ''
-  return `Mark the shaft ${round(markMm)} mm from the motor's ${side}; the hub's motor side sits there.${cut}${offFlat ? ' The hub reaches beyond the flat: set the screw where the flat is.' : ''}`
+  const cut = cutMm > 0 ? ` Cut ${tenth(cutMm)} mm off the end and deburr it.` : ''
+  return `Mark the shaft ${tenth(markMm)} mm from the motor's ${side}; the hub's motor side sits there.${cut}${offFlat ? ' The hub reaches beyond the flat: set the screw where the flat is.' : ''}`
 }
 
 export interface BearingInput {

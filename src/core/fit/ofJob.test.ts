@@ -1,15 +1,9 @@
 import { describe, expect, it } from 'vitest'
 import { candidatePart } from '../job/candidates'
-import { act, id, jobOn } from '../job/job.testing'
+import { act, jobOn, typed } from '../job/job.testing'
 import type { JobSnapshot } from '../job/rows'
 import { fitOfJob, wheelOfJob } from './ofJob'
 import { workOfJob } from './work'
-
-const typed = (job: JobSnapshot, part: string, fields: Record<string, string>) =>
-  Object.entries(fields).reduce(
-    (all, [field, text]) => act(all, { kind: 'field.set', id: id(), part, field, typed: text }),
-    job,
-  )
 
 /** A fan motor in the hand, with a longer shaft and longer studs than the old one, chosen. */
 function withNewMotor(fit: Record<string, string> = {}): JobSnapshot {

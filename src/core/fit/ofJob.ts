@@ -5,7 +5,7 @@ import { oncePerSnapshot } from '../job/once'
 import type { JobSnapshot } from '../job/rows'
 import type { MotorSpec } from '../match'
 import { typedValue } from '../units'
-import { centreWheel, fitShaft } from '.'
+import { centreWheel, fitShaft, STAND_OUT_MM } from '.'
 
 /** A size that the fit asks for, as it is typed and as it counts. */
 export interface FitSize<Field extends string = FitField> {
@@ -80,7 +80,7 @@ const questions: FitQuestion[] = [
     field: 'standOut',
     label: 'Shaft may stand out beyond the hub',
     how: 'to the grille or guard, less a finger’s width',
-    given: () => ({ mm: 15, from: 'a finger’s width' }),
+    given: () => ({ mm: STAND_OUT_MM, from: 'a finger’s width' }),
   },
 ]
 
@@ -138,7 +138,7 @@ export const fitOfJob = oncePerSnapshot((snapshot: JobSnapshot): JobFit => {
             ...(flat === null ? {} : { flatLengthMm: flat }),
           },
           hubGripMm: of('hubGrip') ?? 0,
-          shaftEndClearanceMm: of('standOut') ?? 15,
+          shaftEndClearanceMm: of('standOut') ?? STAND_OUT_MM,
         })
   const length = of('newShaftLength')
   const [studs, may] = [of('newStuds'), of('studsNeeded')]

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import { candidatePart } from '../job/candidates'
-import { act, id, jobOn } from '../job/job.testing'
+import { act, jobOn, typed } from '../job/job.testing'
 import type { JobSnapshot } from '../job/rows'
 import { bearingOfJob } from './bearingOfJob'
 import { secondEndOfJob } from './secondEnd'
@@ -8,12 +8,6 @@ import { workOfJob } from './work'
 
 /** A household that measures in millimetres. */
 const metric = (job: JobSnapshot): JobSnapshot => ({ ...job, household: { ...job.household, inches: 0 } })
-
-const typed = (job: JobSnapshot, part: string, fields: Record<string, string>) =>
-  Object.entries(fields).reduce(
-    (all, [field, text]) => act(all, { kind: 'field.set', id: id(), part, field, typed: text }),
-    job,
-  )
 
 /** A caravan heater's motor with two wheels, and one bought for it whose body is shorter and whose second shaft is longer. */
 function caravan(old: Record<string, string> = {}, fresh: Record<string, string> = {}): JobSnapshot {

@@ -5,8 +5,8 @@ import { oncePerSnapshot } from '../job/once'
 import type { JobSnapshot } from '../job/rows'
 import { twoWheelFamilies } from '../knowledge/familyTraits'
 import type { MotorSpec } from '../match'
-import { convertRotation, type Turn } from '../rotation'
-import { fitShaft } from '.'
+import { convertRotation, fromShaftEnd, type Turn } from '../rotation'
+import { fitShaft, STAND_OUT_MM } from '.'
 import { type FitQuestion, type FitSize, fitOfJob, sizesAsked } from './ofJob'
 
 export type SecondField =
@@ -70,19 +70,12 @@ const questions: FitQuestion<SecondField>[] = [
     field: 'secondStandOut',
     label: 'It may stand out beyond the second hub',
     how: 'to the housing, less a finger’s width',
-    given: () => ({ mm: 15, from: 'a finger’s width' }),
+    given: () => ({ mm: STAND_OUT_MM, from: 'a finger’s width' }),
   },
 ]
 
 const WHEELS = { first: 'wheel on the first end', second: 'wheel on the second end' } as const
 
-/** @returns the turn of a motor seen from its first end, where plate or person tell it */
-function firstTurn(spec: MotorSpec | null): Turn | null {
-  const { direction, viewedFrom } = spec?.rotation ?? {}
-  return direction && viewedFrom
-    ? convertRotation({ direction, viewedFrom, wanted: 'shaft-end' }).direction
-    : null
-}
 const opposite = (turn: Turn | null): Turn | null =>
   turn && convertRotation({ direction: turn, viewedFrom: 'shaft-end', wanted: 'lead-end' }).direction
 
@@ -100,7 +93,7 @@ export const secondEndOfJob = oncePerSnapshot((snapshot: JobSnapshot): SecondEnd
   if (old.shaft?.ends !== 2 && !twoWheelFamilies.includes(snapshot.machine.family)) return null
   const sizes = sizesAsked(snapshot, questions)
   const wheel = (end: 'first' | 'second') => fieldText(snapshot, 'fit', `${end}Wheel`).trim() || WHEELS[end]
-  const [was, is] = [firstTurn(old), firstTurn(fresh)]
+  const [was, is] = [fromShaftEnd(old.rotation) ?? null, fromShaftEnd(fresh?.rotation) ?? null]
   const either = is === null && fresh?.rotation?.reversible === true
   const reversed = was !== null && is !== null && was !== is
   return {
@@ -136,7 +129,7 @@ function markOf(
       old: { mountToFaceMm: oldBody - face('oldMountToFace'), faceToHubMm: hub },
       new: { mountToFaceMm: newBody - face('newMountToFace'), shaftLengthMm: length },
       hubGripMm: grip,
-      shaftEndClearanceMm: of('secondStandOut') ?? 15,
+      shaftEndClearanceMm: of('secondStandOut') ?? STAND_OUT_MM,
     },
     'back',
   )

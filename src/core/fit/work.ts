@@ -6,6 +6,7 @@ import type { JobSnapshot } from '../job/rows'
 import { workFigures } from '../knowledge/workFigures'
 import { matchCapacitors, matchMotors, type Work } from '../match'
 import { SECOND_END } from '../match/rules/mechanical'
+import { tenth } from '.'
 import { mountingWork } from './mounting'
 import { fitOfJob, type JobFit } from './ofJob'
 import { type SecondEnd, secondEndOfJob } from './secondEnd'
@@ -18,14 +19,13 @@ export interface JobWork extends Work {
   figures: SketchFigures
 }
 
-const round = (mm: number) => Math.round(mm * 10) / 10
 const cutOff = (mm: number, what: string): Work => ({
   kind: 'cut-shaft',
-  text: `Cut ${round(mm)} mm off the ${what} and deburr it.`,
+  text: `Cut ${tenth(mm)} mm off the ${what} and deburr it.`,
 })
 const trimmed = (mm: number): Work => ({
   kind: 'trim-studs',
-  text: `Trim the studs by ${round(mm)} mm, a nut run on first to mend the thread.`,
+  text: `Trim the studs by ${tenth(mm)} mm, a nut run on first to mend the thread.`,
 })
 const isSecond = (work: Work) => work.text.includes(SECOND_END)
 

@@ -1,5 +1,5 @@
 import type { CapSpec, MotorSpec, WorkKind } from '../match'
-import { convertRotation, type Turn } from '../rotation'
+import { fromShaftEnd, type Turn } from '../rotation'
 import { significant } from '../units'
 import { lengthText } from '../units/household'
 
@@ -51,16 +51,9 @@ export function sketchFigures(kind: WorkKind, from: SketchSource): SketchFigures
   return Object.fromEntries(Object.entries(figures[kind] ?? {}).filter(([, value]) => value !== undefined))
 }
 
-function turnFigure({ rotation }: MotorSpec): SketchFigures {
-  return rotation?.direction && rotation.viewedFrom
-    ? {
-        turn: convertRotation({
-          direction: rotation.direction,
-          viewedFrom: rotation.viewedFrom,
-          wanted: 'shaft-end',
-        }).direction,
-      }
-    : {}
+const turnFigure = ({ rotation }: MotorSpec): SketchFigures => {
+  const turn = fromShaftEnd(rotation)
+  return turn ? { turn } : {}
 }
 
 const capacitorFigure = (fresh: MotorSpec | null): SketchFigures =>

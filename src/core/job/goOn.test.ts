@@ -4,8 +4,9 @@ import { anyDraw, jobAfter, start } from './anyAct.testing'
 import { goOnFrom } from './goOn'
 import { act, id, jobOn, madeDead, NOW } from './job.testing'
 import { powerProblems } from './power'
-import { stillOut } from './refitOf'
+import { refitOf } from './refitOf'
 import type { JobSnapshot } from './rows'
+import { stillOut } from './stillOut'
 
 /** Every line of the ledger done, or back again. */
 const ticked = (job: JobSnapshot) =>
@@ -43,7 +44,7 @@ describe('from a stage that is done', () => {
     expect(goOnFrom(apart, 'refit')).toBeNull()
     // Photos taken on the way in have no way back.
     const back = stillOut(apart).reduce(
-      (all, step) => act(all, { kind: 'ledger.back', id: step.from, on: true }),
+      (all, line) => act(all, { kind: 'ledger.back', id: line.id, on: true }),
       apart,
     )
     expect(back.ledger.some((line) => line.action === 'photo' && !line.backDoneAt)).toBe(true)
@@ -61,6 +62,13 @@ describe('from a stage that is done', () => {
     fc.assert(
       fc.property(start, fc.array(anyDraw, { maxLength: 80 }), (from, draws) => {
         const job = jobAfter(from, draws)
+        // What is said to be out is what the way back has not done.
+        const back = refitOf(job).steps.filter(({ from: line }) =>
+          job.ledger.some(({ id: own, backDoneAt }) => own === line && !backDoneAt),
+        )
+        expect(new Set(stillOut(job).map(({ id: own }) => own))).toEqual(
+          new Set(back.map(({ from: line }) => line)),
+        )
         const standing = job.ledger.filter((line) => !line.struckAt)
         const closed = job.job.status === 'closed'
         if (closed || standing.some((line) => !line.doneAt)) expect(goOnFrom(job, 'take-apart')).toBeNull()

@@ -1,7 +1,7 @@
 import { actionInfo } from '../knowledge/actions'
 import { fieldText } from './fields'
-import { stillOut } from './refitOf'
 import type { JobSnapshot } from './rows'
+import { stillOut } from './stillOut'
 
 /** Where a stage that is done leads, in a sentence. */
 export interface GoOn {

@@ -55,6 +55,13 @@ export const act = (snapshot: JobSnapshot, ...acts: Act[]): JobSnapshot => actAt
 
 export const actAt = (now: number, snapshot: JobSnapshot, ...acts: Act[]): JobSnapshot =>
   acts.reduce((all, each) => withChanges(all, planAct(all, each, now).changes), snapshot)
+/** Fields of one part, typed one after another. */
+export const typed = (job: JobSnapshot, part: string, fields: Record<string, string>): JobSnapshot =>
+  Object.entries(fields).reduce(
+    (all, [field, text]) => act(all, { kind: 'field.set', id: id(), part, field, typed: text }),
+    job,
+  )
+
 /** Motor and capacitor were out before the job began, the capacitor is empty, whatever is warm or charged was waited for. */
 export function onBench(family: MachineRow['family'], motorKind?: MachineRow['motorKind']): JobSnapshot {
   const job = act(

@@ -3,8 +3,9 @@ import { type ProveCheck, proveChecks, wiringCheck } from '../knowledge/proofChe
 import type { PowerPurpose } from './actTypes'
 import { MINUTE } from './energy'
 import { standingPoints } from './place'
-import { stillOut } from './refitOf'
+import { refitOf } from './refitOf'
 import type { JobRow, JobSnapshot, LedgerRow } from './rows'
+import { stillOut } from './stillOut'
 
 export interface PowerProblem {
   code:
@@ -145,7 +146,8 @@ const shortProblems = (snapshot: JobSnapshot): PowerProblem[] =>
     }))
 
 function wayBackProblems(snapshot: JobSnapshot): PowerProblem[] {
-  const open = stillOut(snapshot)
+  const out = new Set(stillOut(snapshot).map(({ id }) => id))
+  const open = refitOf(snapshot).steps.filter(({ from }) => out.has(from))
   const [first] = open
   if (!first) return []
   return [

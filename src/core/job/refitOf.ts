@@ -45,18 +45,6 @@ const movesOf = (snapshot: JobSnapshot): BackMove[] =>
     .sort((one, two) => (one.backMovedAt ?? '').localeCompare(two.backMovedAt ?? ''))
     .map((line) => ({ from: line.id, after: line.backAfter ?? '' }))
 
-/**
- * Acts of the way back that are not done. A photo taken on the way in has no way back: a line is no act of it by itself.
- *
- * @example stillOut(snapshot)[0]?.text // 'Set front door on.'
- */
-export function stillOut(snapshot: JobSnapshot): RefitResult['steps'] {
-  const done = snapshot.ledger.filter((line) => line.doneAt && !line.struckAt)
-  return refitOf(snapshot).steps.filter((step) =>
-    done.some((line) => line.id === step.from && !line.backDoneAt),
-  )
-}
-
 /** The way back from the acts that were ticked. */
 export function refitOf(snapshot: JobSnapshot): RefitResult {
   return wayBack({

@@ -3,8 +3,8 @@ import type { ObservationId } from '../knowledge/vocabulary'
 import { partsOut } from './bench'
 import type { Energy } from './energy'
 import { fieldText } from './fields'
-import { stillOut } from './refitOf'
 import type { JobSnapshot } from './rows'
+import { stillOut } from './stillOut'
 
 /** Parts of the stages that a phone shows by themselves. */
 export type StagePart =
@@ -64,6 +64,14 @@ export function stageFocus(
   const focus = Object.hasOwn(stages, stage) ? stages[stage] : undefined
   return focus ? focus(snapshot, energy, nextTest) : null
 }
+
+/** Whether two pages show the same next thing: letters typed into a field change nothing of it. */
+export const sameFocus = (one: StageFocus | null, other: StageFocus | null): boolean =>
+  one === other ||
+  (one !== null && other !== null && alike(one.parts, other.parts) && alike(one.rows, other.rows))
+
+const alike = (one: string[], other: string[]): boolean =>
+  one.length === other.length && one.every((each, i) => each === other[i])
 
 type Focus = (snapshot: JobSnapshot, energy: Energy, nextTest: ObservationId | null) => StageFocus
 

@@ -4,7 +4,7 @@ import { RULER_MM, SAME_MM, SAME_SHAFT_MM } from './rules/mechanical'
 import type { MotorMatchInput } from './types'
 
 /** Figures by which a store can leave parts out unread: first speed, hp as told, shaft and body diameter. */
-export type BoundedFigure = 'rpm' | 'hp' | 'shaftMm' | 'bodyMm'
+type BoundedFigure = 'rpm' | 'hp' | 'shaftMm' | 'bodyMm'
 
 export interface Bound {
   figure: BoundedFigure

@@ -1,4 +1,4 @@
-export { type Bound, type BoundedFigure, boundsOf } from './bounds'
+export { type Bound, boundsOf } from './bounds'
 export { type CapacitorMatchInput, type CapSpec, matchCapacitors } from './capacitor'
 export { type ChainLink, chainFrom } from './chain'
 export { chainDepths, matchMotors, type QuickVerdict, quickMotors } from './motor'

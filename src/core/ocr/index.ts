@@ -1,4 +1,4 @@
-import type { RecognisedWord } from '../plate/words'
+import type { RecognisedWord } from '../plate/recognised'
 import { boxesOf, type TextBox } from './boxes'
 import { heightOf, type ReadPiece, wordsOfPieces } from './layout'
 import { alphabetOf, type Letter, lettersOf } from './letters'

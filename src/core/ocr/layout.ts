@@ -1,4 +1,4 @@
-import type { RecognisedWord } from '../plate/words'
+import type { RecognisedWord } from '../plate/recognised'
 import type { Letter } from './letters'
 import type { Quad } from './picture'
 

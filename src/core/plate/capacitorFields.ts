@@ -1,5 +1,5 @@
 import { digitsOf } from './confusions'
-import type { Figure } from './figures'
+import type { Figure } from './figure'
 import { figureOf, groupsOf, isClimate, numberOf } from './groups'
 import { marked, ofField, put, type Reading, readHz } from './readings'
 import { valuesIn } from './said'

@@ -1,23 +1,8 @@
 import type { FigureField, FigureWord } from '../knowledge/plateLexicon'
+import type { Figure } from './figure'
 import { fractionOf, type Group, groupsOf, isClimate, numberOf } from './groups'
 import { suppliesOf } from './supply'
 import { type Token, unknown } from './tokens'
-
-/** A figure with the caption or unit that says what it is. */
-export interface Figure {
-  field: FigureField
-  values: number[]
-  group: Group
-  /** Everything that said what it is. */
-  words: FigureWord[]
-  line: number
-  /** Tokens of the line, caption and unit included. */
-  from: number
-  to: number
-  /** How well it sits: a unit right behind it says most. */
-  score: number
-  damage: number
-}
 
 /** Captions or units next to each other that say the same: "RPM / TR/MIN", "SPEED RPM". */
 interface Label {

@@ -1,6 +1,6 @@
+import type { Span } from './recognised'
 import { understood } from './reflow'
 import type { Field, PlateFields, PlateResult } from './types'
-import type { Span } from './words'
 
 interface Read {
   text: string

@@ -1,7 +1,7 @@
 import { readAppliance } from './applianceFields'
 import { readCapacitor } from './capacitorFields'
 import { readCodes } from './codes'
-import type { Figure } from './figures'
+import type { Figure } from './figure'
 import { readMaker } from './maker'
 import { readMotor } from './motorFields'
 import { READ_OVER } from './normal'

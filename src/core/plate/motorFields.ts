@@ -1,4 +1,5 @@
-import { countBehind, type Figure } from './figures'
+import type { Figure } from './figure'
+import { countBehind } from './figures'
 import { figureOf, fractionOf } from './groups'
 import {
   marked,

@@ -1,5 +1,5 @@
 import type { FigureField, FigureWord } from '../knowledge/plateLexicon'
-import type { Figure } from './figures'
+import type { Figure } from './figure'
 import { figureOf, groupsOf, numberOf } from './groups'
 import type { Scan } from './scan'
 import type { Token } from './tokens'

@@ -1,4 +1,5 @@
-import { type Figure, figuresOfLines } from './figures'
+import type { Figure } from './figure'
+import { figuresOfLines } from './figures'
 import { withMisreadFigures } from './misread'
 import { unrolled } from './tables'
 import { type Token, tokenLines, unknown } from './tokens'

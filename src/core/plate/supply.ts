@@ -1,4 +1,4 @@
-import type { Figure } from './figures'
+import type { Figure } from './figure'
 import { type Group, groupsOf, numberOf } from './groups'
 import type { Token } from './tokens'
 

@@ -1,5 +1,6 @@
 import { describe, expect, it } from 'vitest'
-import { proposalsOf, type RecognisedWord, readPlateWords } from './words'
+import type { RecognisedWord } from './recognised'
+import { proposalsOf, readPlateWords } from './words'
 
 const word = (text: string, line: number, x0: number, confidence = 0.95): RecognisedWord => ({
   text,

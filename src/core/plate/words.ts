@@ -1,24 +1,7 @@
 import { readPlate } from '.'
 import { likeliest, otherFields, withoutTwins } from './hesitation'
+import type { Box, RecognisedWord, Span } from './recognised'
 import type { Field, PlateFields, PlateKind, PlateResult } from './types'
-
-export interface Box {
-  x0: number
-  y0: number
-  x1: number
-  y1: number
-}
-
-/** A word as recognition delivers it, lines in order. */
-export interface RecognisedWord {
-  text: string
-  line: number
-  /** 0 … 1 */
-  confidence: number
-  box: Box
-  /** What else it may say, as long as the text, with how likely that is beside it (0 … 1). */
-  readings?: { text: string; share: number }[]
-}
 
 export interface ProposedField {
   key: keyof PlateFields
@@ -64,13 +47,6 @@ export function readPlateWords(
     },
   )
   return { result: chosen.result, proposed, text: chosen.text }
-}
-
-/** A word and its place in the text. */
-export interface Span {
-  start: number
-  end: number
-  word: RecognisedWord
 }
 
 /** The words as the text of a plate: lines, and wide gaps as two blanks or more. */

@@ -15,6 +15,19 @@ export function convertRotation(input: { direction: Turn; viewedFrom: MotorEnd; 
   return { direction: input.viewedFrom === input.wanted ? input.direction : other(input.direction) }
 }
 
+/**
+ * The turn of a motor as seen from its shaft end, where both its turn and the end it is seen from are told.
+ *
+ * @example fromShaftEnd({ direction: 'CW', viewedFrom: 'lead-end' }) // 'CCW'
+ */
+export const fromShaftEnd = (
+  rotation: { direction?: Turn; viewedFrom?: MotorEnd } | undefined,
+): Turn | undefined =>
+  rotation?.direction && rotation.viewedFrom
+    ? convertRotation({ direction: rotation.direction, viewedFrom: rotation.viewedFrom, wanted: 'shaft-end' })
+        .direction
+    : undefined
+
 export interface AxialInput {
   fan: 'axial'
   /** Going this way round the blade, its surface falls away from the viewer. */

@@ -1,4 +1,4 @@
-import type { JobSnapshot } from '../job'
+import { type JobSnapshot, oncePerSnapshot } from '../job'
 import { chosenCapacitor, partName } from '../job/candidates'
 import { oldCapacitor } from '../job/oldPart'
 import { type CapSpec, matchCapacitors } from '../match'
@@ -8,10 +8,21 @@ import { type CapacitorList, capacitorLandings } from './capacitorLandings'
  * The list of a job in which a capacitor was chosen: where each bundle of wires goes, with a name for each can. Null where none
  * is chosen, the old label is not read, or the part cannot make its sections.
  */
-export function capacitorListOf(
-  snapshot: JobSnapshot,
-  catalogue: CapSpec[],
-): (CapacitorList & { names: string[] }) | null {
+export function capacitorListOf(snapshot: JobSnapshot, catalogue: CapSpec[]): JobList | null {
+  const lists = known(snapshot)
+  const list = lists.get(catalogue)
+  if (list !== undefined) return list
+  const made = listFrom(snapshot, catalogue)
+  lists.set(catalogue, made)
+  return made
+}
+
+type JobList = CapacitorList & { names: string[] }
+
+/** A whole catalogue is matched for a second can: once for each snapshot, however often a page is drawn. */
+const known = oncePerSnapshot(() => new Map<CapSpec[], JobList | null>())
+
+function listFrom(snapshot: JobSnapshot, catalogue: CapSpec[]): JobList | null {
   const old = oldCapacitor(snapshot)
   const chosen = chosenCapacitor(snapshot)
   if (!old || !chosen) return null

@@ -1,7 +1,7 @@
 'use client'
 
-import { type ReactNode, useEffect, useMemo, useState } from 'react'
-import { stageFocus } from '@/core/job/stageFocus'
+import { type ReactNode, useEffect, useState } from 'react'
+import { sameFocus, stageFocus } from '@/core/job/stageFocus'
 import { FocusContext } from '../kit/focus'
 import { useJob } from './JobProvider'
 
@@ -15,9 +15,8 @@ export function PhoneFocus({ stage, children }: { stage: string; children: React
   const next = diagnosis.nextTests[0]?.observation ?? null
   const told = stageFocus(snapshot, energy, stage, next)
   // The same answer stays the same object: letters typed into a field draw no other part of the stage anew.
-  const key = JSON.stringify(told)
-  // biome-ignore lint/correctness/useExhaustiveDependencies: its text is what it is
-  const focus = useMemo(() => told, [key])
+  const [focus, setFocus] = useState(told)
+  if (!sameFocus(focus, told)) setFocus(told)
   useEffect(() => setAll(sessionStorage.getItem(KEPT) === 'all'), [])
   useEffect(() => {
     // A link into the page leads to what is hidden: then all of it is shown.

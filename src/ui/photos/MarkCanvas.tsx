@@ -2,9 +2,8 @@
 
 import type Konva from 'konva'
 import { useEffect, useRef, useState } from 'react'
-import { Arrow, Circle, Group, Image, Layer, Line, Stage, Text } from 'react-konva'
-import { coloursOf } from '@/core/knowledge/insulation'
-import type { Mark, MarkKind } from '@/core/marks'
+import { Group, Image, Layer, Path, Stage, Text } from 'react-konva'
+import { type Mark, type MarkKind, type Shape, shapesOf } from '@/core/marks'
 
 interface MarkCanvasProps {
   address: string
@@ -109,40 +108,7 @@ interface DrawnProps {
   onMove: (byX: number, byY: number) => void
 }
 
-function Drawn({
-  mark: { kind, text, ...mark },
-  width,
-  height,
-  colour,
-  draggable,
-  onChoose,
-  onMove,
-}: DrawnProps) {
-  const unit = Math.max(width, height) / 100
-  const insulation = coloursOf(text)
-  const [x, y, toX, toY] = [mark.x * width, mark.y * height, mark.toX * width, mark.toY * height]
-  const line = {
-    stroke: colour,
-    strokeWidth: Math.max(2, 0.6 * unit),
-    hitStrokeWidth: 24,
-    shadowColor: '#fff',
-    shadowBlur: 4,
-  }
-  const size = Math.max(14, 3 * unit)
-  const words = (atX: number, atY: number) =>
-    text ? (
-      <Text
-        x={atX}
-        y={atY - size * 0.8}
-        text={text}
-        fontSize={size}
-        fontStyle="bold"
-        fill={colour}
-        stroke="#fff"
-        strokeWidth={size / 6}
-        fillAfterStrokeEnabled
-      />
-    ) : null
+function Drawn({ mark, width, height, colour, draggable, onChoose, onMove }: DrawnProps) {
   return (
     <Group
       draggable={draggable}
@@ -152,42 +118,46 @@ function Drawn({
         target.position({ x: 0, y: 0 })
       }}
     >
-      {kind === 'arrow' ? (
-        <>
-          <Arrow
-            points={[x, y, toX, toY]}
-            fill={colour}
-            pointerLength={3 * unit}
-            pointerWidth={2.4 * unit}
-            {...line}
+      {shapesOf(mark, width, height).map((shape) =>
+        shape.kind === 'line' ? (
+          <Path
+            key={shape.path}
+            data={shape.path}
+            stroke={shape.colour ?? colour}
+            strokeWidth={Math.max(2, shape.width)}
+            lineCap="round"
+            hitStrokeWidth={24}
+            shadowColor="#fff"
+            shadowBlur={4}
+            {...(shape.fill ? { fill: shape.fill } : {})}
           />
-          {words(x, y - unit)}
-        </>
-      ) : null}
-      {kind === 'circle' ? (
-        <>
-          <Circle x={x} y={y} radius={Math.max(unit, Math.hypot(toX - x, toY - y))} {...line} />
-          {words(x, y)}
-        </>
-      ) : null}
-      {kind === 'wire' ? (
-        <>
-          <Circle x={x} y={y} radius={1.4 * unit} fill={insulation.base ?? undefined} {...line} />
-          {insulation.stripe ? (
-            <Line
-              points={[x - 0.8 * unit, y + 0.8 * unit, x + 0.8 * unit, y - 0.8 * unit]}
-              stroke={insulation.stripe}
-              strokeWidth={Math.max(2, 0.6 * unit)}
-              listening={false}
-            />
-          ) : null}
-          {words(x + 2.4 * unit, y + unit)}
-        </>
-      ) : null}
-      {kind === 'words' ? words(x, y) : null}
+        ) : (
+          <Words key={shape.text} shape={shape} colour={colour} />
+        ),
+      )}
     </Group>
   )
 }
+
+/** Letters that can be read on a small screen as well, with a light rim. */
+function Words({ shape: { x, y, size, text }, colour }: { shape: TextShape; colour: string }) {
+  const large = Math.max(14, size)
+  return (
+    <Text
+      x={x}
+      y={y - large * 0.8}
+      text={text}
+      fontSize={large}
+      fontStyle="bold"
+      fill={colour}
+      stroke="#fff"
+      strokeWidth={large / 6}
+      fillAfterStrokeEnabled
+    />
+  )
+}
+
+type TextShape = Extract<Shape, { kind: 'text' }>
 
 function usePicture(address: string): HTMLImageElement | null {
   const [picture, setPicture] = useState<HTMLImageElement | null>(null)

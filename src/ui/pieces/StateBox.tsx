@@ -83,7 +83,7 @@ export function StateBox() {
         return {
           title: 'ISOLATED',
           lines: [
-            `${energy.openPoints} of ${energy.allPoints} open`,
+            `${energy.openPoints} of ${energy.allPoints} points off`,
             energy.expired ? 'the proof has run out' : 'not proven dead yet',
           ],
           look: { ...plain, symbol: '?', mark: 'border-ink text-xl font-bold' },
@@ -91,7 +91,7 @@ export function StateBox() {
       case 'isolating':
         return {
           title: 'ISOLATING',
-          lines: [`${energy.openPoints} of ${energy.allPoints} open`, energy.missing[0] ?? ''],
+          lines: [`${energy.openPoints} of ${energy.allPoints} points off`, energy.missing[0] ?? ''],
           look: live,
         }
       case 'live-test':

@@ -1,4 +1,5 @@
 import { brushedKinds, electronicKinds, isOf, pscKinds } from '../../knowledge/motorKinds'
+import { fromShaftEnd } from '../../rotation'
 import { formatHp, significant } from '../../units/format'
 import { comparePower, WATTS_PER_HP } from '../power'
 import type { MotorMatchInput, MotorSpec, Outcome } from '../types'
@@ -189,19 +190,11 @@ export function currentRule(old: MotorSpec, candidate: MotorSpec, input: MotorMa
 
 const amps = remembered((value) => `${significant(value, 3)} A`)
 
-/** Turn as seen from the shaft end. */
-function fromShaftEnd(spec: MotorSpec): 'CW' | 'CCW' | undefined {
-  const { direction, viewedFrom } = spec.rotation ?? {}
-  if (!direction || !viewedFrom) return undefined
-  if (viewedFrom === 'shaft-end') return direction
-  return direction === 'CW' ? 'CCW' : 'CW'
-}
-
 const showTurn = (turn: string | undefined, reversible?: boolean): string =>
   `${turn ? `${turn} from the shaft end` : '?'}${reversible ? ', reversible' : ''}`
 
 export function rotationRule(old: MotorSpec, candidate: MotorSpec): Outcome {
-  const [a, b] = [fromShaftEnd(old), fromShaftEnd(candidate)]
+  const [a, b] = [fromShaftEnd(old.rotation), fromShaftEnd(candidate.rotation)]
   const [x, y] = [showTurn(a), showTurn(b, candidate.rotation?.reversible)]
   if (!a)
     return unknown(

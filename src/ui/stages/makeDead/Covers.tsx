@@ -17,7 +17,7 @@ export function Covers() {
   return (
     <Section part="covers" title="Covers before the proof" aside="cover off, touch nothing, prove">
       <p className="mb-1 max-w-[72ch] leading-snug">
-        {`Dead is proved ${proofPlaceText(snapshot)}. With every point open and held, the covers in front of that place may come off. Nothing behind them is touched before it is proved.`}
+        {`Dead is proved ${proofPlaceText(snapshot)}. With every point off and held, the covers in front of that place may come off. Nothing behind them is touched before it is proved.`}
       </p>
       <ul>
         {lines.map((line) => (

@@ -34,7 +34,7 @@ export function MakeDeadStage() {
       <Section
         part="points"
         title="Go round the points"
-        aside={`${energy.openPoints} of ${energy.allPoints} open. Tell everybody in the house.`}
+        aside={`${energy.openPoints} of ${energy.allPoints} points are off. Tell everybody in the house.`}
       >
         <ul>
           {points.map((point) => (

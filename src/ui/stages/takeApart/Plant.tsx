@@ -57,7 +57,7 @@ export function Plant() {
             {ways.map(({ id: way, name, when, lines }) => (
               <li
                 key={way}
-                className="grid grid-cols-[minmax(0,1fr)_auto] items-center gap-x-4 border-line border-b py-1.5 mid:grid-cols-[minmax(0,1fr)_auto]"
+                className="grid grid-cols-[minmax(0,1fr)_auto] items-center gap-x-4 border-line border-b py-1.5"
               >
                 <p>
                   <b className="block">{name}</b>

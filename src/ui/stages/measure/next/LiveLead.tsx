@@ -28,8 +28,8 @@ export function LiveLead({ probe, dead }: { probe: Probe | undefined; dead: bool
   if (!dead)
     return (
       <p className="mt-2 border-ink border-l-2 pl-3 text-sm">
-        Some points are open, and it is not proved dead: finish Make dead first, or close them again. Probes
-        are only clipped on where it is proved dead.
+        Some points are off, and it is not proved dead: finish Make dead first, or switch them on again.
+        Probes are only clipped on where it is proved dead.
       </p>
     )
   return (
