@@ -36,7 +36,7 @@ function shaftText(
   if (markMm < 0)
     return `The hub would have to sit ${tenth(-markMm)} mm inside the new motor: this shaft cannot hold the blade at its old depth.`
   if (!fits)
-    return `Mark ${tenth(markMm)} mm: only ${tenth(gripMm)} of ${tenth(input.hubGripMm)} mm of the hub would be held. A longer shaft is needed.`
+    return `Mark ${tenth(markMm)} mm: only ${tenth(gripMm)} mm of the hub’s ${tenth(input.hubGripMm)} mm would be held. A longer shaft is needed.`
   const flat = input.new.flatLengthMm
   const offFlat = flat !== undefined && markMm < input.new.shaftLengthMm - flat - 1e-9
   const cut = cutMm > 0 ? ` Cut ${tenth(cutMm)} mm off the end and deburr it.` : ''

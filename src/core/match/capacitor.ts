@@ -312,7 +312,7 @@ function tolerance(old: CapacitorMatchInput['old'], candidate: CapSpec, percent:
 function size(old: CapacitorMatchInput['old'], candidate: CapSpec): Outcome {
   const show = (spec: { diameterMm?: number; heightMm?: number; shape?: string }) =>
     spec.diameterMm
-      ? `${spec.diameterMm} × ${spec.heightMm ?? '?'} mm${spec.shape ? ` ${spec.shape}` : ''}`
+      ? `${spec.diameterMm} mm × ${spec.heightMm === undefined ? '?' : `${spec.heightMm} mm`}${spec.shape ? ` ${spec.shape}` : ''}`
       : '?'
   if (old.diameterMm === undefined || candidate.diameterMm === undefined)
     return unknown(show(old), show(candidate), 'Measure the case and the space.')

@@ -1,7 +1,9 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
+import { fitShaft } from '../fit'
 import { inHouseholdUnits } from '../units/household'
 import { type MotorSpec, matchMotors, overviewOf } from '.'
+import { matchCapacitors } from './capacitor'
 
 const old: MotorSpec = {
   id: 'old',
@@ -78,6 +80,25 @@ describe('sizes taken with a ruler', () => {
 })
 
 describe('lengths in the units of the household', () => {
+  it('stand behind each number: two sizes are never said with one unit', () => {
+    const can = { diameterMm: 63, heightMm: 118, shape: 'round' as const }
+    const of = (candidate: object) =>
+      matchCapacitors({
+        old: { sections: [{ section: 'single', uF: 40 }], volts: 370, ...can },
+        candidates: [{ id: 'new', sections: [{ section: 'single', uF: 40 }], volts: 440, ...candidate }],
+      }).results[0]!.rules.find(({ rule }) => rule === 'size')!
+    const short = fitShaft({
+      old: { mountToFaceMm: 0, faceToHubMm: 52 },
+      new: { mountToFaceMm: 0, shaftLengthMm: 80 },
+      hubGripMm: 38,
+    })
+    for (const text of [of(can).old, of(can).new, of({ diameterMm: 70 }).new, short.text]) {
+      const said = inHouseholdUnits(text, true)
+      expect(said).not.toMatch(/mm|\d (?:×|of|and|to) /)
+      expect(said).toMatch(/ in\b/)
+    }
+  })
+
   it.each([
     ['Bush the shaft from 8 mm up to 12.7 mm.', 'Bush the shaft from 5/16 in up to 1/2 in.'],
     ['142 mm', '5.59 in'],

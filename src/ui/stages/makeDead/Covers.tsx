@@ -57,7 +57,7 @@ export function Covers() {
             )
           }
         >
-          {`Put them into the ledger: ${toCome.map(({ part }) => part).join(', ')}`}
+          {`Put them into the ledger: ${[...new Set(toCome.map(({ part }) => part))].join(', ')}`}
         </button>
       ) : null}
       {problem && lines.some((line) => !line.doneAt) ? (
