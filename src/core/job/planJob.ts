@@ -4,7 +4,7 @@ import { landingPlanOf } from '../wiring/ofJob'
 import type { Act, ActOf } from './actTypes'
 import { labels } from './labels'
 import { newCharge } from './plant'
-import { checksOf, gasIsOff } from './power'
+import { checksOf, gasIsOff, hasRun, isWatched } from './power'
 import { type Draft, planned, put } from './put'
 import { refusal } from './refusals'
 import type { JobSnapshot, RowChange, WaitRow } from './rows'
@@ -135,6 +135,7 @@ function checkSet(snapshot: JobSnapshot, act: ActOf<'check.set'>, at: string): D
   if (act.result === null)
     return planned(`Check ${act.checkId}: taken back`, known ? [put(snapshot, 'checks', id, null)] : [])
   if (check.gas && act.result !== 'fail' && gasIsOff(snapshot)) throw refusal('gas-off')
+  if (act.result !== 'skipped' && isWatched(check) && !hasRun(snapshot)) throw refusal('not-run')
   const row = { id, jobId: job.id, checkId: act.checkId, result: act.result, note: act.note, at }
   const draft = planned(`Check ${act.checkId}: ${act.result}`, [put(snapshot, 'checks', id, row)])
   if (act.result !== 'fail') return draft

@@ -109,6 +109,21 @@ export function powerProblems(snapshot: JobSnapshot, now: number, purpose: Power
   ]
 }
 
+/** A check of the machine as it runs. */
+export const isWatched = ({ dead, gas }: ProveCheck): boolean => !dead && !gas
+
+/**
+ * Whether the machine has had power for a test since the job began: what it does then is not told before. A job without any point
+ * to part it cannot be powered from here.
+ */
+export const hasRun = (snapshot: JobSnapshot): boolean =>
+  snapshot.job.phase === 'live-test' ||
+  snapshot.job.phase === 'in-service' ||
+  snapshot.log.some(
+    ({ kind, label }) => kind === 'phase' && (label === 'live-test' || label === 'in-service'),
+  ) ||
+  standingPoints(snapshot).length === 0
+
 /** What must be undone or done before the job closes with this result. */
 export function closingProblems(
   snapshot: JobSnapshot,

@@ -46,6 +46,7 @@ interface Refusals {
   'not-ready/power': [problem: string]
   'not-removable/done': []
   'not-removable/temporary': []
+  'not-run': []
   'not-splittable': [count: number]
   overtaken: []
   'proof-order/short-isolation': [next: string]
@@ -152,6 +153,8 @@ const words: { [Key in RefusalKey]: (...params: Refusals[Key]) => string } = {
     'This line is done: it is undone on the way back, or unticked, and not removed.',
   'not-removable/temporary': () =>
     'A held, bridged or temporary line is not removed: strike it with a reason.',
+  'not-run': () =>
+    'It has not run since it was made dead: power it on for the test first, then say what you see.',
   'not-splittable': (count) =>
     count === 1
       ? 'Of 1 piece nothing can be split off.'

@@ -1,7 +1,7 @@
 'use client'
 
 import { standingPoints } from '@/core/job'
-import { checksOf, powerProblems } from '@/core/job/power'
+import { checksOf, hasRun, isWatched, powerProblems } from '@/core/job/power'
 import { isolationPlans, isValve } from '@/core/knowledge/isolation'
 import { wiringHolds } from '@/core/wiring/ofJob'
 import { Block } from '../../job/Block'
@@ -119,9 +119,12 @@ export function ProveStage() {
         aside="in this order; a failed check enters what it says about the fault"
       >
         <CheckList
-          checks={checks.filter((check) => !check.dead && !check.gas && !check.laterMinutes)}
-          disabled={closed}
+          checks={checks.filter((check) => isWatched(check) && !check.laterMinutes)}
+          disabled={closed || !hasRun(snapshot)}
         />
+        {hasRun(snapshot) ? null : (
+          <p className="caption mt-2">These are answered once it has power for the test.</p>
+        )}
       </Section>
       <Block name="The sound">
         <SoundBlock way="after" />
