@@ -1,6 +1,8 @@
 import { describe, expect, it } from 'vitest'
+import { matchMotors } from '../match'
 import { act, id, jobOn, onBench } from './job.testing'
 import { motorMatchInputOf } from './motorMatch'
+import type { JobSnapshot } from './rows'
 
 describe('what a job knows of the motor that is looked for', () => {
   it('the supply of the house where the plate is not read, and the plate once it is', () => {
@@ -18,6 +20,26 @@ describe('what a job knows of the motor that is looked for', () => {
       typed: '115',
     })
     expect(motorMatchInputOf(read, [])).not.toHaveProperty('supplyVolts')
+  })
+
+  it('that a board may feed it a low voltage: its volts are asked for, and a part for them is not turned away', () => {
+    const voltage = (job: JobSnapshot, volts: number) =>
+      matchMotors(motorMatchInputOf(job, [{ id: 'x', voltages: [volts], hz: [60] }])).results[0]!.rules.find(
+        ({ rule }) => rule === 'voltage',
+      )!.verdict
+    const fridge = jobOn('refrigerator-evaporator-fan')
+    expect(voltage(fridge, 12)).toBe('unknown')
+    expect(voltage(fridge, 230)).toBe('no')
+    expect(voltage(jobOn('refrigerator-evaporator-fan', 'bldc'), 12)).toBe('unknown')
+    expect(voltage(jobOn('refrigerator-evaporator-fan', 'shaded-pole'), 12)).toBe('no')
+    const read = act(fridge, {
+      kind: 'field.set',
+      id: id(),
+      part: 'motor-old',
+      field: 'voltages',
+      typed: '120',
+    })
+    expect(voltage(read, 12)).toBe('no')
   })
 
   it('the weather of an outdoor unit, unless the person says otherwise', () => {

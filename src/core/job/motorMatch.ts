@@ -1,11 +1,13 @@
 import { outdoorFamilies } from '../knowledge/familyTraits'
+import { boardFedKinds, isOf } from '../knowledge/motorKinds'
+import { vocabulary } from '../knowledge/vocabulary'
 import type { CapacitorMatchInput, CapSpec, ChainLink, MotorMatchInput, MotorSpec, Position } from '../match'
 import { typedValue } from '../units/parseTyped'
 import { windingOf } from './derive'
 import { fieldText } from './fields'
 import { lengthsOf, oldCapacitor, oldMotor } from './oldPart'
 import { nominalVolts } from './plant'
-import type { JobSnapshot } from './rows'
+import type { JobSnapshot, MachineRow } from './rows'
 
 const positions: Position[] = ['shaft-up', 'shaft-down', 'horizontal']
 
@@ -23,16 +25,20 @@ export function motorMatchInputOf(snapshot: JobSnapshot, candidates: MotorSpec[]
   const controlAmps = typedValue(text('controlAmps'), 'amps')
   const plate = oldMotor(snapshot)
   const speeds = plate.speeds ?? speedsOfLeads(snapshot)
-  const supply = nominalVolts(snapshot.household, snapshot.machine)
+  const { motorKind } = snapshot.machine
+  const onBoard = isOf(boardFedKinds, motorKind)
+  const supply = onBoard ? null : nominalVolts(snapshot.household, snapshot.machine)
   return {
     old: {
       ...plate,
       ...(speeds === undefined ? {} : { speeds }),
-      ...(plate.hz === undefined && supply.hz !== null ? { hz: [supply.hz] } : {}),
+      ...(plate.hz === undefined && supply?.hz ? { hz: [supply.hz] } : {}),
     },
     candidates,
     recorded: recordedLinks(snapshot),
-    ...(plate.voltages === undefined ? { supplyVolts: supply.volts } : {}),
+    ...(plate.voltages === undefined && supply
+      ? { supplyVolts: supply.volts, boardMayFeed: mayBeFedByBoard(snapshot.machine) }
+      : {}),
     ...(position ? { position } : {}),
     outdoors,
     ...(controlAmps === null ? {} : { controlAmps }),
@@ -40,6 +46,10 @@ export function motorMatchInputOf(snapshot: JobSnapshot, candidates: MotorSpec[]
     measuredWith: text('measuredWith') === 'calipers' ? 'calipers' : 'ruler',
   }
 }
+
+/** Nobody knows the volts of a motor of no known kind where the family has some on a board: 12 V are as likely as the mains. */
+const mayBeFedByBoard = ({ motorKind, family }: MachineRow): boolean =>
+  !motorKind && vocabulary.families[family].typicalMotorKinds.some((kind) => isOf(boardFedKinds, kind))
 
 /** What somebody at a counter said of the old number. */
 export function recordedLinks(snapshot: JobSnapshot): ChainLink[] {

@@ -153,6 +153,8 @@ export interface MotorMatchInput {
   outdoors?: boolean
   controlAmps?: number
   supplyVolts?: number
+  /** The supply is that of the house, and the old motor may hang on a board that feeds it a low voltage: its plate decides. */
+  boardMayFeed?: boolean
   speedsUsed?: number
   /** How the old lengths were measured: within a ruler's rounding nothing is turned away. Calipers where left out. */
   measuredWith?: 'ruler' | 'calipers'

@@ -55,6 +55,9 @@ function accepts(marked: number[], supply: number): boolean {
   )
 }
 
+/** Motors on a board have less than this; the mains have more. */
+const LOW_VOLTS = 60
+
 export function voltageRule(old: MotorSpec, candidate: MotorSpec, input: MotorMatchInput): Outcome {
   const supply = input.supplyVolts !== undefined ? [input.supplyVolts] : old.voltages
   const shown = supply ? `${supply.join('-')} V` : '?'
@@ -68,6 +71,12 @@ export function voltageRule(old: MotorSpec, candidate: MotorSpec, input: MotorMa
   const fits = supply.filter((volts) => accepts(candidate.voltages!, volts))
   const marked = list(candidate.voltages, 'V')
   if (fits.length === supply.length) return ok(shown, marked, 'The new range contains the supply.')
+  if (input.boardMayFeed && Math.max(...candidate.voltages) < LOW_VOLTS)
+    return unknown(
+      '?',
+      marked,
+      'Read the volts on the old plate: a board may feed it so little, or the mains may.',
+    )
   if (fits.length > 0)
     return unknown(shown, marked, `Measure the supply: the new motor takes ${fits.join(' or ')} V only.`)
   return { verdict: 'no', old: shown, new: marked, text: `Made for ${marked}, not for ${shown}.` }
