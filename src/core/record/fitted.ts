@@ -2,9 +2,10 @@ import type { JobSnapshot } from '../job'
 import { chosenCapacitor, chosenMotor, partName } from '../job/candidates'
 import { judgedFigure } from '../job/checkFigures'
 import { orderOf } from '../job/orders'
+import { checksOf } from '../job/power'
 import { judgedRuns } from '../job/runs'
 import { comparedSounds, type HeardSound } from '../job/sounds'
-import { proveChecks } from '../knowledge/proofChecks'
+import { asksWhatWentIn, wentIn } from '../job/wentIn'
 import { differenceText, eventSentence } from '../sequence'
 import { dueEvents } from '../takeaway/calendar'
 import { roleOf } from '../wiring/strip'
@@ -27,6 +28,7 @@ export function parts(snapshot: JobSnapshot): RecordItem[] {
   return [
     ...(motor ? text(`Motor: ${partName(snapshot, motor)}.`) : []),
     ...(capacitor ? text(`Capacitor: ${partName(snapshot, capacitor)}.`) : []),
+    ...unlisted(snapshot),
     ...bought,
     ...pairs(
       snapshot.landings.map(({ lead, role, capped, terminal, doneAt }) => [
@@ -37,8 +39,18 @@ export function parts(snapshot: JobSnapshot): RecordItem[] {
   ]
 }
 
+/** What went in without being chosen from a list, as the person says it; that nobody said it is said as well. */
+function unlisted(snapshot: JobSnapshot): RecordItem[] {
+  if (!asksWhatWentIn(snapshot)) return []
+  const said = wentIn(snapshot)
+  if (said) return text(`Went in: ${said}.`)
+  return snapshot.job.result === 'runs' || snapshot.job.result === 'runs-with-remarks'
+    ? text('Nobody said which part went in.')
+    : []
+}
+
 export function proof(snapshot: JobSnapshot): RecordItem[] {
-  const known = proveChecks[snapshot.machine.family]
+  const known = checksOf(snapshot)
   const answer = { pass: 'as it should', fail: 'not so', skipped: 'left out' }
   return pairs(
     snapshot.checks.map(({ checkId, result, note }) => {

@@ -3,6 +3,7 @@ import type { Act, JobSnapshot } from '../job'
 import { jobOn, madeDead, NOW } from '../job/job.testing'
 import { planAct } from '../job/plan'
 import { withChanges } from '../job/snapshot'
+import { WENT_IN } from '../job/wentIn'
 import { recordOf } from './ofJob'
 import type { JobRecord } from './types'
 
@@ -61,6 +62,51 @@ describe('the record of a job', () => {
     )
     const back = doing(done, { kind: 'ledger.back', id: 'wheel-line', on: true })
     expect(words(recordOf(back, NOW), 'Way in and back')).toContain('moves over to the new part, back.')
+  })
+
+  it('names each check by what was done, and what went in though it was chosen from no list', () => {
+    const job = doing(
+      madeDead(jobOn('bath-exhaust-fan', 'psc')),
+      {
+        kind: 'landing.set',
+        id: 'l',
+        lead: 'black',
+        role: 'common',
+        terminal: 'neutral',
+        position: 0,
+        capped: false,
+      },
+      { kind: 'check.set', id: 'c', checkId: 'wiring', result: 'pass', note: '' },
+    )
+    expect(words(recordOf(job, NOW), 'Proved')).toContain('tug at each wire')
+    const decided: JobSnapshot = {
+      ...job,
+      job: { ...job.job, result: 'runs' },
+      decisions: [
+        {
+          id: 'd',
+          jobId: 'j',
+          agreed: 1,
+          cause: 'winding-open',
+          action: 'replace-motor',
+          option: '',
+          reason: '',
+          probability: 0.95,
+          at: '',
+        },
+      ],
+    }
+    expect(words(recordOf(decided, NOW), 'Fitted and wired')).toContain('Nobody said which part went in.')
+    const said = doing(decided, { kind: 'field.set', id: 'f', ...WENT_IN, typed: 'MB-12 from the shop.' })
+    expect(words(recordOf(said, NOW), 'Fitted and wired')).toContain('Went in: MB-12 from the shop.')
+    const chosen = doing(said, {
+      kind: 'field.set',
+      id: 'x',
+      part: 'choice',
+      field: 'motor',
+      typed: 'shelf-1',
+    })
+    expect(words(recordOf(chosen, NOW), 'Fitted and wired')).not.toContain('Went in')
   })
 
   it('tells a line that is not there, with the reason, and a reading that was struck', () => {

@@ -187,6 +187,8 @@ describe('the way back', () => {
     expect(back.waitHours).toBe(24)
     expect(back.renew).toHaveLength(2)
     expect(back.steps.at(-1)!.checks).toContain('drain closed, trap refilled with water')
+    // What it is renewed with is said once.
+    expect(back.steps.find(({ action }) => action === 'tie')!.text).toBe('Tie harness with new tie.')
   })
 
   it('wants every bypass undone and forbids all but the door switch', () => {

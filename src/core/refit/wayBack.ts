@@ -161,7 +161,8 @@ function textOf(step: RefitStep, action: BackAction, isNewPart: boolean): string
     clip: `Clip ${part} in`,
     'set-on': `Set ${part} on`,
     'slide-in': `Slide ${part} in`,
-    tie: `Tie ${part} with a new tie`,
+    // What it is renewed with stands behind it.
+    tie: step.renew ? `Tie ${part}` : `Tie ${part} with a new tie`,
     splice: `Splice ${part}${place}`,
     solder: `Solder ${part}${place}`,
     seal: `Seal ${part}`,

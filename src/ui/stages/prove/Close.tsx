@@ -2,8 +2,9 @@
 
 import Link from 'next/link'
 import { useState } from 'react'
-import type { JobRow } from '@/core/job'
+import { fieldText, type JobRow } from '@/core/job'
 import { closingProblems } from '@/core/job/power'
+import { asksWhatWentIn, WENT_IN } from '@/core/job/wentIn'
 import { dueEvents } from '@/core/takeaway/calendar'
 import { useJob } from '../../job/JobProvider'
 import { Section } from '../../kit/Section'
@@ -18,7 +19,7 @@ const results: { value: NonNullable<JobRow['result']>; label: string }[] = [
 
 /** The job ends with its result, what it took and what to know next time. */
 export function Close() {
-  const { snapshot, act, now } = useJob()
+  const { snapshot, act, id, now } = useJob()
   const { job } = snapshot
   const [result, setResult] = useState<NonNullable<JobRow['result']>>(job.result ?? 'runs')
   const closed = job.status === 'closed'
@@ -33,6 +34,15 @@ export function Close() {
         closed ? results.find((each) => each.value === job.result)?.label : 'with its result, for the record'
       }
     >
+      {asksWhatWentIn(snapshot) && !closed ? (
+        <TextField
+          className="mb-3"
+          label="What went in"
+          value={fieldText(snapshot, WENT_IN.part, WENT_IN.field)}
+          placeholder="the part’s number and where it is from, or: nothing new"
+          onType={(typed) => act({ kind: 'field.set', id: id(), ...WENT_IN, typed })}
+        />
+      ) : null}
       <div className="grid gap-3 mid:grid-cols-[2fr_1fr_1fr]">
         <TextField
           label="To know next time"
