@@ -30,7 +30,7 @@ export function PlatePhoto({ kind, target = oldPartTarget(kind) }: PlatePhotoPro
   const machineNamed = snapshot.machine[labels.appliance.column] !== null
   const read = (photo: Blob | string) => setReading((before) => ({ photo, count: (before?.count ?? 0) + 1 }))
   return (
-    <div className="mb-4 border-line border-b pb-4" data-testid="plate-photo">
+    <div className={kind === 'appliance' ? '' : 'mb-4 border-line border-b pb-4'} data-testid="plate-photo">
       <div className="flex flex-wrap items-center gap-3">
         <PhotoButton
           label={`Read the ${named} from a photo`}
@@ -43,7 +43,9 @@ export function PlatePhoto({ kind, target = oldPartTarget(kind) }: PlatePhotoPro
           </button>
         ) : null}
         <span className="caption">
-          {`Flash, straight on, the ${named} filling the picture. It stays on this machine; typing is as good.`}
+          {kind === 'appliance'
+            ? 'It names the machine, and stays with it.'
+            : `Flash, straight on, the ${named} filling the picture. It stays on this machine; typing is as good.`}
         </span>
       </div>
       {reading ? (

@@ -1,6 +1,7 @@
 'use client'
 
 import { useEffect, useState } from 'react'
+import { vocabulary } from '@/core/knowledge/vocabulary'
 import type { PlateFields, PlateKind } from '@/core/plate'
 import { asksForLook, decisiveFields, type Sureness, surenessOf } from '@/core/plate/decisive'
 import type { Box } from '@/core/plate/recognised'
@@ -86,12 +87,7 @@ export function Proposals({
                   {sureness[surenessOf(each.confidence)]}
                 </span>
               </label>
-              <input
-                id={`plate-${each.key}`}
-                className="field field-tight num"
-                value={textOf(each)}
-                onChange={(event) => type(each.key, event.target.value)}
-              />
+              <Value proposal={each} value={textOf(each)} onType={(value) => type(each.key, value)} />
               <span className="col-span-2 flex flex-wrap items-center gap-x-2 mid:col-span-1">
                 <PieceOf proposal={each} found={found} urls={urls} />
                 {asksForLook(each) ? (
@@ -152,6 +148,30 @@ function PieceOf({
 }) {
   const [url, from] = [urls[photo], found[photo]]
   return box && url && from ? <Piece url={url} box={box} width={from.width} height={from.height} /> : null
+}
+
+interface ValueProps {
+  proposal: PhotoProposal
+  value: string
+  onType: (value: string) => void
+}
+
+/** What was read, to be corrected: a kind of motor is chosen by its name. */
+function Value({ proposal: { key }, value, onType }: ValueProps) {
+  const common = { id: `plate-${key}`, value }
+  if (key === 'motorKind')
+    return (
+      <select {...common} className="field field-tight" onChange={(event) => onType(event.target.value)}>
+        {Object.entries(vocabulary.motorKinds).map(([kind, label]) => (
+          <option key={kind} value={kind}>
+            {label}
+          </option>
+        ))}
+      </select>
+    )
+  return (
+    <input {...common} className="field field-tight num" onChange={(event) => onType(event.target.value)} />
+  )
 }
 
 /** What else the letters may say, taken by one tap; the first reading stands among them once it was left. */

@@ -1,6 +1,6 @@
 'use client'
 
-import { checksOf } from '@/core/job/power'
+import { checksOf, hasRun } from '@/core/job/power'
 import { useJob } from '../../job/JobProvider'
 import { Section } from '../../kit/Section'
 import { CheckList } from './CheckList'
@@ -18,7 +18,7 @@ export function Later() {
   if (checks.length === 0) return null
   return (
     <Section title="Look again later" aside="the job may close before; the bench reminds">
-      <CheckList checks={checks} disabled={false} note={note} />
+      <CheckList checks={checks} disabled={!hasRun(snapshot)} note={note} />
     </Section>
   )
 }
