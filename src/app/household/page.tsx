@@ -63,7 +63,7 @@ export default async function HouseholdPage() {
                       <a
                         key={hash}
                         href={`/api/photos/${hash}`}
-                        className="inline-flex min-h-11 items-center text-teal underline"
+                        className="inline-flex min-h-11 items-center text-teal underline mid:min-h-0"
                       >
                         {caption}
                       </a>
