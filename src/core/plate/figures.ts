@@ -221,6 +221,13 @@ function withoutSymbol(line: Token[], group: Group): Group {
     : group
 }
 
+/** "24501/min" is 2450 1/min: no motor of a fan turns so fast, and the unit begins with a one. */
+function withoutOne(line: Token[], group: Group, label: Label): Group {
+  const last = group.numbers.at(-1) ?? ''
+  const bare = line[label.from]!.text === '/MIN' && /^\d{3,4}1$/.test(last)
+  return bare ? { ...group, numbers: [...group.numbers.slice(0, -1), last.slice(0, -1)] } : group
+}
+
 /** The figures of a line, each with what it is: the best way to give every figure to the caption before or the unit behind it. */
 function figuresOf(line: Token[], lineNumber: number): Figure[] {
   const items = itemsOf(line)
@@ -359,7 +366,12 @@ function made(
   score: number,
 ): Figure[] {
   // "I0,29 A" without its blank: the I is the letter of the current.
-  const group = word.field === 'amps' && label.from > all.to ? withoutSymbol(line, all) : all
+  const group =
+    label.from > all.to && word.field === 'amps'
+      ? withoutSymbol(line, all)
+      : label.from > all.to && word.field === 'rpm'
+        ? withoutOne(line, all, label)
+        : all
   const values = valuesFor(word.field, group, word.factor)
   // A letter that might be a figure says nothing beside a caption that says little.
   const printed = line.slice(group.from, group.to + 1).some(({ text }) => /\d/.test(text))

@@ -110,12 +110,14 @@ function behindLabel(scan: Scan): Token[] | null {
 
 /** "BLASIUS & REITER KG, OFFINGEN": behind the mark of the firm and a comma stands where it is. */
 function withoutTown(text: string): string {
-  const [name, ...rest] = text.split(', ')
+  const [name, ...rest] = text
+    .replace(/\s*[-–—]\s*(?:MADE IN|FABRIQU|HECHO EN|HERGESTELLT).*$/i, '')
+    .split(', ')
   const isTown =
     rest.length > 0 &&
     firms.test(` ${name!.toUpperCase()} `) &&
     !firms.test(` ${rest.join(' ').toUpperCase()} `)
-  return isTown ? name! : text
+  return isTown || rest.length === 0 ? name! : text
 }
 
 function named(scan: Scan, tokens: Token[], confidence: number): Field<string> {

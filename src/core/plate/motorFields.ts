@@ -102,13 +102,23 @@ function namedSpeeds(line: Token[], { from, to }: Figure): { values: number[]; t
   const isName = (token: Token | undefined) =>
     token !== undefined && (token.meanings.value === 'speed-name' || /^(?:[HML]|MH|ML)$/.test(token.text))
   if (!line.slice(from, to).some(isName)) return { values, tokens }
-  for (let at = to + 1; at + 1 < line.length; at += 2) {
+  const add = (text: string | number, ...own: Token[]): boolean => {
+    const value = Number(text)
+    if (!(value >= 200 && value <= 4000)) return false
+    values.push(value)
+    tokens.push(...own)
+    return true
+  }
+  for (let at = to + 1; at < line.length; at += 2) {
     while (line[at]?.kind === 'sign') at++
     const [name, figure] = [line[at], line[at + 1]]
-    const value = figure ? Number(figureOf(figure) ?? Number.NaN) : Number.NaN
-    if (!isName(name) || !(value >= 200 && value <= 4000)) break
-    values.push(value)
-    tokens.push(name!, figure!)
+    // "L720": the name and its figure in one.
+    const glued = /^[HML](\d{3,4})$/.exec(name?.text ?? '')?.[1]
+    if (glued && add(glued, name!)) {
+      at--
+      continue
+    }
+    if (!figure || !isName(name) || !add(figureOf(figure) ?? Number.NaN, name!, figure)) break
   }
   return { values, tokens }
 }

@@ -102,8 +102,11 @@ function tokensOf(line: Glyph[], splitting: Splitting): { tokens: Token[]; split
             match.form.chars.length >= 3 ? match.splits : 0,
           )
       }
+      // A number right behind letters that nobody knows is mostly part of them.
+      const alone = at === 1 || (line[at - 1]?.gap ?? 0) > 0 || !isWordChar(line[at - 2])
+      const behindLetters = prev === 'raw' && line[at]!.gap === 0 && !alone ? 0.5 : 0
       for (const { end, cost, text, damage } of numbers)
-        reach(end, 'number', cost, { kind: 'number', text, meanings: NONE, damage })
+        reach(end, 'number', cost + behindLetters, { kind: 'number', text, meanings: NONE, damage })
       if (!/[\p{L}\p{N}]/u.test(line[at]!.char))
         reach(at + 1, 'none', 0.1, { kind: 'sign', text: line[at]!.char, meanings: NONE, damage: 0 })
       for (const { end, text } of raws) {
@@ -111,9 +114,11 @@ function tokensOf(line: Glyph[], splitting: Splitting): { tokens: Token[]; split
           line[at]!.gap === 0 && at > 0 ? { none: 0, raw: 1.2, number: 0.7, word: 0.15 }[prev] : 0
         // A long word is a name; figures and letters that long are mostly several things run together.
         const each = /\d/.test(text) ? 0.19 : 0.11
+        // "CLASS E,IP54": a comma between letters parts two things.
+        const parted = /\p{L},\p{L}/u.test(text) ? 1.5 : 0
         const letter =
           prev === 'word' && line[at]!.gap === 0 ? letterOfClass(text, best[at]!.get('word'), line[end]) : 0
-        reach(end, 'raw', 1.5 + each * text.length + middle + letter, {
+        reach(end, 'raw', 1.5 + each * text.length + middle + letter + parted, {
           kind: 'raw',
           text,
           meanings: NONE,
@@ -196,8 +201,10 @@ function wordCost(
     atStart &&
     /^[ABEFHN]$/.test(line[end]?.char ?? '') &&
     endsWord(line, end + 1)
+  // "CWROTATION": two letters right before a long word.
+  const glues = length === 2 && atStart && end < line.length && startsLong(wordsAt(end))
   // One or two letters are a word where they stand alone, or as the unit of the figure before them.
-  if (length <= 2 && !behindNumber && !stands && !leads && !ofClass) return null
+  if (length <= 2 && !behindNumber && !stands && !leads && !ofClass && !glues) return null
   // A letter right behind a unit's figure and before more letters is the beginning of a word.
   if (length === 1 && !endsWord(line, end) && !isDigit(line[end]!.char) && !startsKnown(wordsAt(end)))
     return null
@@ -222,6 +229,7 @@ function wordCost(
     !endsWord(line, end) &&
     /\p{L}/u.test(line[end]!.char) &&
     digitOf(line[end]!.char) === undefined &&
+    !/[=:]/.test(line[end + 1]?.char ?? '') &&
     !startsKnown(wordsAt(end))
       ? 0.9
       : 0
@@ -234,6 +242,9 @@ const endsWordOrDigits = (line: Glyph[], end: number, figure: boolean) =>
 /** Another known word begins right here. */
 const startsKnown = (words: FormMatch[]) =>
   words.some(({ form, cost }) => form.chars.length >= 2 && cost < 0.4)
+
+const startsLong = (words: FormMatch[]) =>
+  words.some(({ form, cost }) => form.chars.length >= 5 && cost < 0.2)
 
 /** "CLASSF70C", "INSB": the letter right behind a class costs less than another unknown word. */
 function letterOfClass(text: string, before: Step | undefined, next: Glyph | undefined): number {
@@ -296,6 +307,16 @@ function numbersAt(line: Glyph[], start: number, splitting: Splitting): NumberAt
   return found
 }
 
+/** The run of letters from here. */
+function lettersAt(line: Glyph[], start: number): { end: number; text: string } {
+  let [end, text] = [start, '']
+  while (end < line.length && (end === start || line[end]!.gap === 0) && /\p{L}/u.test(line[end]!.char)) {
+    text += line[end]!.char
+    end++
+  }
+  return line[end]?.gap === 0 ? { end, text } : { end, text: '' }
+}
+
 /** What nobody knows: to the next sign, and to the next blank. */
 function rawsAt(line: Glyph[], start: number): { end: number; text: string }[] {
   if (!isWordChar(line[start])) return []
@@ -304,6 +325,10 @@ function rawsAt(line: Glyph[], start: number): { end: number; text: string }[] {
   // "CLASSF70C": the letter of a class right before a figure.
   if (/\p{L}/u.test(line[start]!.char) && line[start + 1]?.gap === 0)
     found.push({ end: start + 1, text: line[start]!.char })
+  // "MKP8,0µF": the letters of a kind, right before its figure.
+  const letters = lettersAt(line, start)
+  if (letters.text.length >= 2 && letters.text.length <= 4 && isDigit(line[letters.end]?.char ?? ''))
+    found.push(letters)
   while (end < line.length && (end === start || line[end]!.gap === 0)) {
     if (!isWordChar(line[end]) && found.every((each) => each.end === start + 1)) found.push({ end, text })
     if (end > start && line[end]!.char === '=') break
