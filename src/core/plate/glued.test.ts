@@ -14,7 +14,7 @@ describe('print that runs together', () => {
     ],
     ['n=24501/min U=230V~f=50Hz', { rpm: [2450], voltages: [230], hz: [50] }],
     ['RPM:H980 M860 L720   HP1/4', { rpm: [980, 860, 720], hp: 0.25 }],
-    ['INSE   CAP 4uF/450V', { insulationClass: 'E', capacitorUf: 4, capacitorVolts: 450 }],
+    ['INSE   1075RPM   CAP 4uF/450V', { insulationClass: 'E', capacitorUf: 4, capacitorVolts: 450 }],
     ['NORDIGUE INC.-MADE IN CANADA\n120V 60HZ 1.2A 1550RPM', { manufacturer: 'NORDIGUE INC' }],
   ])('%s', (text, says) => {
     expect(read(text)).toMatchObject(says)
