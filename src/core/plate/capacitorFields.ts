@@ -161,11 +161,13 @@ function readTemperatures(reading: Reading): void {
   put(reading, 'temperatureCelsius', value, first, line.slice(Math.min(from, first.from), last.to + 1))
 }
 
-/** Only signs stand between two groups. */
+/** Only signs stand between two groups, and a word that leads from one to the other. */
 const leadsTo = (line: Token[], to: number, from: number) =>
   from > to &&
   from - to <= 6 &&
-  line.slice(to + 1, from).every(({ kind, gap }) => kind === 'sign' && gap <= 2)
+  line
+    .slice(to + 1, from)
+    .every(({ kind, gap, meanings }) => (kind === 'sign' || meanings.value === 'to') && gap <= 2)
 
 const signBefore = (line: Token[], at: number): string =>
   line[at - 1]?.kind === 'sign' ? line[at - 1]!.text : ''

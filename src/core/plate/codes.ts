@@ -48,6 +48,11 @@ function allCodes(scan: Scan): Partial<Record<CodeField | 'catalogue', Field<str
       if (line[at]!.kind !== 'word' || !caption || !codeFields.has(caption) || scan.isUsed(line[at]!))
         continue
       const from = valueStart(line, at)
+      const before = caption === 'frame' ? frameBefore(scan, line, at, from) : null
+      if (before) {
+        fields.frame ??= before
+        continue
+      }
       const value = valueTokens(line, from)
       if (value.length === 0 || !isCode(scan, value, caption)) continue
       const used = line.slice(at, from + value.length)
@@ -70,6 +75,22 @@ function allCodes(scan: Scan): Partial<Record<CodeField | 'catalogue', Field<str
     }
   return fields
 }
+
+/** "48Y FRAME": the size before its caption, where no size stands behind it. */
+function frameBefore(scan: Scan, line: Token[], at: number, from: number): Field<string> | null {
+  const [before, behind] = [line[at - 1], line[from]]
+  if (!before || line[at]!.gap > 1 || before.kind === 'word' || !FRAME.test(scan.raw([before]).text))
+    return null
+  if (behind && behind.gap <= 1 && FRAME.test(scan.raw([behind]).text)) return null
+  // The letter of the size may be a token of its own: "48 Y".
+  const start = line[at - 2]?.kind === 'number' && before.gap === 0 ? at - 2 : at - 1
+  const tokens = line.slice(start, at)
+  const { text, start: first } = scan.raw(tokens)
+  scan.use(line.slice(start, at + 1))
+  return { value: text, raw: { text, start: first, end: first + text.length }, confidence: 0.88 }
+}
+
+const FRAME = /^[0-9OISBZl]{2,3}[A-Z]{0,3}$/i
 
 /** Behind the caption, the same in another language, and what joins it to its value. */
 function valueStart(line: Token[], at: number): number {

@@ -23,7 +23,7 @@ export interface Form {
   /** Made of characters that may all be figures: "LO", "S1". */
   figures: boolean
   /** Places where a blank, a dash or a stop may stand. */
-  breaks: Set<number>
+  breaks: boolean[]
   meanings: Meanings
 }
 
@@ -35,12 +35,12 @@ function add(text: string, put: (meanings: Meanings) => void): void {
     chars,
     // "S.1" and "l.O" are figures: no stop is read over in them.
     figures: Array.from(chars).every((char) => digitOf(char) !== undefined),
-    breaks: new Set<number>(),
+    breaks: [],
     meanings: { figures: [] },
   }
   let at = 0
   for (const char of text)
-    if (char === ' ') form.breaks.add(at)
+    if (char === ' ') form.breaks[at] = true
     else at++
   put(form.meanings)
   forms.set(chars, form)
@@ -77,23 +77,42 @@ for (const form of forms.values())
       else byFirst.set(char, [form])
     }
 
-/** Forms whose first two characters may be printed so, looked up once for each pair. */
-const byPair = new Map<string, Form[]>()
+/** Forms whose first characters may be printed so, looked up once for each two and three. */
+const byStart = new Map<string, Form[]>()
+/** Print of plates has far fewer; what is no plate must not fill the memory. */
+const MOST_STARTS = 20_000
 
-function candidates(first: string, second: Glyph | undefined): Form[] {
-  const all = byFirst.get(first) ?? []
-  // A sign may be read over, so it tells nothing.
-  if (!second || !/[\p{L}\p{N}]/u.test(second.char)) return all
-  const key = first + second.char
-  let found = byPair.get(key)
-  if (!found) {
-    found = all.filter(
-      ({ chars }) =>
-        chars.length === 1 ||
-        confusion(first, chars[0]!) + confusion(second.char, chars[1]!) <= most(chars.length),
-    )
-    byPair.set(key, found)
+const isPlain = (glyph: Glyph | undefined): glyph is Glyph =>
+  glyph !== undefined && /[\p{L}\p{N}]/u.test(glyph.char)
+
+/** One character more or less costs this; only words of seven letters and more can afford it. */
+const SLIP = 1.1
+
+/** What the first characters of a form cost where these are printed; beyond its end nothing. */
+function startCost({ chars }: Form, printed: string): number {
+  let cost = 0
+  for (let k = 0; k < printed.length && k < chars.length; k++) {
+    const step = confusion(printed[k]!, chars[k]!)
+    cost += k > 1 ? Math.min(step, SLIP) : step
   }
+  return cost
+}
+
+function candidates(line: Glyph[], start: number): Form[] {
+  const first = line[start]!.char
+  const all = byFirst.get(first) ?? []
+  const [second, third] = [line[start + 1], line[start + 2]]
+  // A sign may be read over, so it tells nothing.
+  if (!isPlain(second)) return all
+  const two = known(first + second.char, all)
+  return isPlain(third) ? known(first + second.char + third.char, two) : two
+}
+
+function known(printed: string, from: Form[]): Form[] {
+  const found =
+    byStart.get(printed) ?? from.filter((form) => startCost(form, printed) <= most(form.chars.length))
+  if (byStart.size > MOST_STARTS) byStart.clear()
+  byStart.set(printed, found)
   return found
 }
 
@@ -116,7 +135,7 @@ const readOver = (char: string, atBreak: boolean, figures: boolean) =>
 /** Every form that may stand at a place of a line. */
 export function formsAt(line: Glyph[], start: number): FormMatch[] {
   const found: FormMatch[] = []
-  for (const form of candidates(line[start]!.char, line[start + 1])) {
+  for (const form of candidates(line, start)) {
     const match = matchForm(line, start, form)
     if (match) found.push(match)
   }
@@ -130,7 +149,7 @@ function matchForm(line: Glyph[], start: number, form: Form): FormMatch | null {
   /** One character more or less than the word has: only long words stand for themselves then. */
   let slips = chars.length >= 6 ? 1 : 0
   for (let k = 0; k < chars.length; k++) {
-    const atBreak = breaks.has(k)
+    const atBreak = breaks[k] === true
     while (
       k > 0 &&
       at < line.length &&
@@ -162,7 +181,7 @@ function matchForm(line: Glyph[], start: number, form: Form): FormMatch | null {
     if (step > 0.4 && k === chars.length - 1 && chars.length < 8) return null
     if (step >= OTHER && slips > 0 && k > 1) {
       slips--
-      cost += 1.1
+      cost += SLIP
       if (confusion(line[at + 1]?.char ?? '', chars[k]!) === 0) {
         at++
         k--

@@ -29,12 +29,13 @@ export function readMaker(scan: Scan): Field<string> | undefined {
     const trade = tokens[0]!.kind === 'word' ? 0.7 : 0
     const names = tokens.filter((token) => isName(token) && !isFirm(token.text)).length
     if (names === 0) return []
-    const whole = names === tokens.length && wholeLine(line, tokens)
+    const said = tokens.filter(({ kind }) => kind !== 'sign').length
+    const whole = names === said && wholeLine(line, tokens)
     const score =
       place +
       (whole ? 0.4 : 0) +
       (firm ? 2 : 0) +
-      (names === tokens.length ? 0.3 : 0) -
+      (names === said ? 0.3 : 0) -
       (tokens.length > 6 ? 1.5 : 0) -
       trade
     // A line in the middle is a name where it holds nothing else: asked about, never sure.

@@ -199,8 +199,12 @@ function readEnclosureLetters(scan: Scan, fields: PlateFields): void {
     line.forEach((token, at) => {
       if (!captionAt(line, at, 'enclosure') || token.kind !== 'word' || fields.enclosure) return
       const next = line[at + 1]?.kind === 'sign' ? line[at + 2] : line[at + 1]
+      const before = token.gap <= 1 ? line[at - 1] : undefined
       if (next?.kind === 'raw' && /^[A-Z]{2,5}$/.test(next.text))
         fields.enclosure = scan.field(next.text, [token, next], 0.88)
+      // "OPEN ENCLOSURE"
+      else if (before && /^(?:OPEN|CLOSED|ENCLOSED)$/.test(before.text))
+        fields.enclosure = scan.field(before.text, [before, token], 0.86)
     })
 }
 
