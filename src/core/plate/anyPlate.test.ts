@@ -118,7 +118,7 @@ describe.each([
       ),
       { numRuns: 600 },
     )
-  })
+  }, 60_000)
 
   it('never gains a field from a fact that is not on it', () => {
     fc.assert(
@@ -135,5 +135,5 @@ describe.each([
       ),
       { numRuns: 400 },
     )
-  })
+  }, 60_000)
 })

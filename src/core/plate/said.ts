@@ -271,7 +271,12 @@ function readDuty(scan: Scan, found: Found[], fields: PlateFields): void {
   const minutes = found.find(({ value, line, at }) => {
     const count = at > 0 ? Number(figureOf(line[at - 1]!) ?? Number.NaN) : Number.NaN
     // "WAIT 5 MINUTES" is a sentence.
-    return value === 'minutes' && count >= 5 && count <= 120 && line[at - 2]?.kind !== 'raw'
+    return (
+      value === 'minutes' &&
+      count >= 5 &&
+      count <= 120 &&
+      !(line[at - 2]?.kind === 'raw' && line[at - 2]!.text.length > 1)
+    )
   })
   if (word)
     fields.duty = scan.field(

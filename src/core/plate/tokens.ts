@@ -117,7 +117,9 @@ function tokensOf(line: Glyph[], splitting: Splitting): { tokens: Token[]; split
         // "CLASS E,IP54": a comma between letters parts two things.
         const parted = /\p{L},\p{L}/u.test(text) ? 1.5 : 0
         const letter =
-          prev === 'word' && line[at]!.gap <= 1 ? letterOfClass(text, best[at]!.get('word'), line[end]) : 0
+          prev === 'word' && line[at]!.gap <= (/^[BEH]$/.test(text) ? 1 : 0)
+            ? letterOfClass(text, best[at]!.get('word'), line[end])
+            : 0
         reach(end, 'raw', 1.5 + each * text.length + middle + letter + parted, {
           kind: 'raw',
           text,
