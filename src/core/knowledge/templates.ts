@@ -1,44 +1,20 @@
-import type { Access, BenchPart, RefitAction, SwitchKind } from '../refit/types'
 import { replacedParts } from './replaced'
+import {
+  armsOff,
+  blowerDoors,
+  blowerKit,
+  blowerWires,
+  inducerDoors,
+  inducerMovesOver,
+  inducerOut,
+  photo,
+  wheelAndBushings,
+  wires,
+} from './runs'
+import type { Template } from './templateTypes'
 import type { FamilyId } from './vocabulary'
 
-export interface TemplateLine {
-  action: RefitAction
-  part: string
-  count?: number
-  fastener?: string
-  cup?: string
-  terminal?: string
-  mark?: string
-  movesToNewPart?: boolean
-  renew?: { material: string; cureHours?: number }
-  switch?: SwitchKind
-  temporary?: boolean
-  /** A cover that stands before the proof place, or before the capacitor or module: it comes off, nothing behind it is touched. */
-  access?: Exclude<Access, ''>
-  /** The part that is out of the machine once this line is done. */
-  frees?: BenchPart
-  /** Done on the bench, at the part that the template takes out. */
-  bench?: boolean
-  /** Looking and photographing need no hands inside. */
-  handsOff?: boolean
-  caution?: string
-}
-
-export interface Template {
-  replaced: string
-  /** Which part lies on the bench then. */
-  takesOut: BenchPart
-  lines: TemplateLine[]
-  kit: string[]
-}
-
-const photo = (part: string): TemplateLine => ({ action: 'photo', part, handsOff: true })
-const wires = (terminal: string, part = 'motor lead'): TemplateLine => ({
-  action: 'disconnect',
-  part,
-  terminal,
-})
+export type { Template, TemplateLine } from './templateTypes'
 
 /** The way to the motor, typical for the family; the person drops, adds and reorders what their machine has. */
 export const motorTemplates: Record<FamilyId, Template> = {
@@ -195,24 +171,13 @@ export const motorTemplates: Record<FamilyId, Template> = {
   'furnace-blower': {
     replaced: replacedParts['furnace-blower'],
     takesOut: 'motor',
-    kit: ['1/4 and 5/16 in nut drivers', 'long hex key', 'level', 'ties', 'gloves'],
+    kit: blowerKit,
     lines: [
-      { action: 'lift-off', part: 'upper and lower doors', access: 'before-proof' },
-      {
-        action: 'unscrew',
-        part: 'cover of the junction box',
-        count: 2,
-        fastener: 'screw',
-        cup: 'A',
-        access: 'before-proof',
-      },
+      ...blowerDoors,
       photo('board with every wire, and the blower compartment'),
       { action: 'drain', part: 'condensate trap' },
       { action: 'pull-hose', part: 'drain hose', mark: 'port and clamp' },
-      wires('COOL', 'speed lead in use for cooling'),
-      wires('HEAT', 'speed lead in use for heating'),
-      wires('PARK', 'parked speed leads'),
-      wires('neutral', 'common lead'),
+      ...blowerWires,
       { action: 'disconnect', part: 'ground wire', terminal: 'cabinet' },
       { action: 'cut-tie', part: 'harness ties', count: 3, renew: { material: 'tie' } },
       { action: 'unscrew', part: 'blower rails', count: 2, fastener: '5/16 hex', cup: 'C' },
@@ -222,17 +187,7 @@ export const motorTemplates: Record<FamilyId, Template> = {
         frees: 'motor',
         caution: 'Heavy, sharp edges: gloves.',
       },
-      { action: 'measure', part: 'bracket to shaft end', bench: true },
-      { action: 'loosen', part: 'wheel set screw', mark: 'on the flat', bench: true },
-      { action: 'unscrew', part: 'motor arms', count: 3, fastener: '5/16 hex', cup: 'B', bench: true },
-      { action: 'lift-off', part: 'motor', bench: true },
-      {
-        action: 'loosen',
-        part: 'band with arms',
-        movesToNewPart: true,
-        mark: 'distance band to shaft end',
-        bench: true,
-      },
+      ...armsOff('B'),
     ],
   },
   'draft-inducer': {
@@ -240,45 +195,15 @@ export const motorTemplates: Record<FamilyId, Template> = {
     takesOut: 'motor',
     kit: ['long 1/4 in nut driver', 'scraper', 'gasket or high-temperature sealant', 'clamp', 'gloves'],
     lines: [
-      { action: 'lift-off', part: 'front door', access: 'before-proof' },
-      {
-        action: 'unscrew',
-        part: 'cover of the junction box',
-        count: 2,
-        fastener: 'screw',
-        cup: 'C',
-        access: 'before-proof',
-      },
+      ...inducerDoors,
       photo('inducer with tubes, drain and harness'),
       { action: 'loosen', part: 'vent clamp' },
       { action: 'pull-hose', part: 'pressure tube', mark: 'port at the switch' },
       { action: 'pull-hose', part: 'drain hose', mark: 'clamped' },
       { action: 'unplug', part: 'inducer harness' },
       { action: 'disconnect', part: 'ground wire', terminal: 'burner box' },
-      {
-        action: 'unscrew',
-        part: 'inducer',
-        count: 4,
-        fastener: '1/4 hex long',
-        cup: 'A',
-        caution: 'Keep the old screws: the new ones may be too long.',
-      },
-      {
-        action: 'break-seal',
-        part: 'inducer gasket',
-        renew: { material: 'gasket or high-temperature sealant', cureHours: 24 },
-      },
-      { action: 'lift-off', part: 'inducer assembly', frees: 'motor' },
-      {
-        action: 'unscrew',
-        part: 'reducer',
-        count: 3,
-        fastener: 'screw',
-        cup: 'B',
-        movesToNewPart: true,
-        bench: true,
-      },
-      { action: 'pull-hose', part: 'drain elbow', movesToNewPart: true, bench: true },
+      ...inducerOut,
+      ...inducerMovesOver,
     ],
   },
   'outdoor-unit-fan': {
@@ -400,8 +325,7 @@ export const motorTemplates: Record<FamilyId, Template> = {
       { action: 'disconnect', part: 'ground wire', terminal: 'bracket' },
       { action: 'unscrew', part: 'fan bracket', count: 2, fastener: '1/4 hex', cup: 'B' },
       { action: 'lift-off', part: 'motor', frees: 'motor' },
-      { action: 'slide-out', part: 'wheel', movesToNewPart: true, mark: 'pushed fully on', bench: true },
-      { action: 'slide-out', part: 'rubber bushings', count: 2, movesToNewPart: true, bench: true },
+      ...wheelAndBushings,
     ],
   },
   'refrigerator-condenser-fan': {

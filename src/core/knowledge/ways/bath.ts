@@ -1,4 +1,5 @@
-import { covers, onBench, photo, type Way } from './types'
+import { covers, onBench, photo } from '../runs'
+import type { Way } from './types'
 
 export const screwedGrille: Way = {
   id: 'screwed-grille',

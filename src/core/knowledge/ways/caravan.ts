@@ -1,5 +1,6 @@
-import type { TemplateLine } from '../templates'
-import { covers, onBench, photo, type Way } from './types'
+import { covers, onBench, photo } from '../runs'
+import type { TemplateLine } from '../templateTypes'
+import type { Way } from './types'
 
 const outside = covers([{ action: 'unscrew', part: 'outside cover', count: 4, fastener: 'screw', cup: 'A' }])
 

@@ -1,4 +1,12 @@
-import { onBench, photo, type Way } from './types'
+import { onBench, photo, wheelAndBushings } from '../runs'
+import type { Way } from './types'
+
+/** The motor out of its bracket, with the wheel and the bushings over to the new one. */
+const fanOnTheBench = [
+  ...onBench([{ action: 'measure', part: 'wheel depth on the shaft' }]),
+  ...wheelAndBushings,
+  ...onBench([{ action: 'slide-out', part: 'motor', mark: 'plug side' }]),
+]
 
 /** The evaporator fan from the freezer side: water, food, drawers, caps, panel, foam, heater, sensor. */
 export const freezerSide: Way = {
@@ -64,12 +72,7 @@ export const freezerSide: Way = {
     { action: 'cut-tie', part: 'harness tie', renew: { material: 'tie' } },
     { action: 'unscrew', part: 'fan bracket', count: 2, fastener: '1/4 hex', cup: 'E' },
     { action: 'lift-off', part: 'fan with its bracket', frees: 'motor' },
-    ...onBench([
-      { action: 'measure', part: 'wheel depth on the shaft' },
-      { action: 'slide-out', part: 'wheel', movesToNewPart: true, mark: 'pushed fully on' },
-      { action: 'slide-out', part: 'rubber bushings', count: 2, movesToNewPart: true },
-      { action: 'slide-out', part: 'motor', mark: 'plug side' },
-    ]),
+    ...fanOnTheBench,
   ],
 }
 
@@ -102,11 +105,6 @@ export const freshFoodSide: Way = {
     { action: 'disconnect', part: 'ground wire', terminal: 'bracket' },
     { action: 'unscrew', part: 'fan bracket', count: 3, fastener: '1/4 hex', cup: 'C' },
     { action: 'lift-off', part: 'fan with its bracket', frees: 'motor' },
-    ...onBench([
-      { action: 'measure', part: 'wheel depth on the shaft' },
-      { action: 'slide-out', part: 'wheel', movesToNewPart: true, mark: 'pushed fully on' },
-      { action: 'slide-out', part: 'rubber bushings', count: 2, movesToNewPart: true },
-      { action: 'slide-out', part: 'motor', mark: 'plug side' },
-    ]),
+    ...fanOnTheBench,
   ],
 }

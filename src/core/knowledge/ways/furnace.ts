@@ -1,10 +1,7 @@
-import type { TemplateLine } from '../templates'
-import { covers, onBench, photo, type Way } from './types'
+import { armsOff, blowerDoors, blowerKit, blowerWires, photo, wires } from '../runs'
+import type { TemplateLine } from '../templateTypes'
+import type { Way } from './types'
 
-const doors = covers([
-  { action: 'lift-off', part: 'upper and lower doors' },
-  { action: 'unscrew', part: 'cover of the junction box', count: 2, fastener: 'screw', cup: 'A' },
-])
 const railScrews: TemplateLine = {
   action: 'unscrew',
   part: 'blower rails',
@@ -21,50 +18,32 @@ const rails: TemplateLine[] = [
     caution: 'Heavy, sharp edges: gloves.',
   },
 ]
-const kit = ['1/4 and 5/16 in nut drivers', 'long hex key', 'level', 'ties', 'gloves']
-const wire = (terminal: string, part: string): TemplateLine => ({ action: 'disconnect', part, terminal })
-
 export const condensingBlower: Way = {
   id: 'condensing',
   name: 'Condensing furnace: trap, hoses and board in the way',
   when: 'A trap, hoses or the control board hang before the blower.',
   replaced: 'motor',
   takesOut: 'motor',
-  kit: [...kit, 'bucket and rag', 'rule'],
+  kit: [...blowerKit, 'bucket and rag', 'rule'],
   lines: [
-    ...doors,
+    ...blowerDoors,
     photo('board with every wire, and the blower compartment'),
     { action: 'drain', part: 'condensate trap', caution: 'The water is acid and stains: a bucket.' },
     { action: 'pull-hose', part: 'drain hoses of the trap', count: 3, mark: 'port and clamp of each' },
     { action: 'pull-hose', part: 'pressure tubes', count: 2, mark: 'which port' },
     { action: 'unclip', part: 'condensate trap' },
     { action: 'lift-off', part: 'condensate trap' },
-    wire('R, C, W, Y, G', 'thermostat wires'),
+    wires('R, C, W, Y, G', 'thermostat wires'),
     { action: 'unplug', part: 'door switch plug' },
     { action: 'unplug', part: 'main harness of the board' },
-    wire('COOL', 'speed lead in use for cooling'),
-    wire('HEAT', 'speed lead in use for heating'),
-    wire('PARK', 'parked speed leads'),
-    wire('neutral', 'common lead'),
+    ...blowerWires,
     { action: 'disconnect', part: 'ground wire', terminal: 'cabinet' },
-    wire('capacitor', 'both capacitor leads'),
+    wires('capacitor', 'both capacitor leads'),
     { action: 'cut-tie', part: 'harness ties', count: 3, renew: { material: 'tie' } },
     { action: 'unscrew', part: 'board panel', count: 2, fastener: '1/4 hex', cup: 'B' },
     { action: 'lift-off', part: 'board panel', mark: 'hung aside, not by its wires' },
     ...rails,
-    ...onBench([
-      { action: 'measure', part: 'bracket to shaft end' },
-      { action: 'measure', part: 'gap between wheel and housing, both sides' },
-      { action: 'loosen', part: 'wheel set screw', mark: 'on the flat' },
-      { action: 'unscrew', part: 'motor arms', count: 3, fastener: '5/16 hex', cup: 'C' },
-      { action: 'lift-off', part: 'motor' },
-      {
-        action: 'loosen',
-        part: 'band with arms',
-        movesToNewPart: true,
-        mark: 'distance band to shaft end',
-      },
-    ]),
+    ...armsOff('C', { between: [{ action: 'measure', part: 'gap between wheel and housing, both sides' }] }),
   ],
 }
 
@@ -74,9 +53,9 @@ export const moduleAlone: Way = {
   when: 'A can with two plugs sits on the end of the motor, held by two long bolts.',
   replaced: 'module',
   takesOut: 'module',
-  kit: [...kit, 'phone to photograph the drip side'],
+  kit: [...blowerKit, 'phone to photograph the drip side'],
   lines: [
-    ...doors,
+    ...blowerDoors,
     photo('both plugs of the module, and which side of it hangs down'),
     {
       action: 'unplug',
@@ -101,9 +80,9 @@ export const electronicWhole: Way = {
   when: 'One body with plugs, no capacitor, and nothing on its end that comes off.',
   replaced: 'motor',
   takesOut: 'motor',
-  kit,
+  kit: blowerKit,
   lines: [
-    ...doors,
+    ...blowerDoors,
     photo('board with every plug, and which side of the motor hangs down'),
     {
       action: 'unplug',
@@ -114,17 +93,6 @@ export const electronicWhole: Way = {
     { action: 'disconnect', part: 'ground wire', terminal: 'cabinet' },
     { action: 'cut-tie', part: 'harness ties', count: 2, renew: { material: 'tie' } },
     ...rails,
-    ...onBench([
-      { action: 'measure', part: 'bracket to shaft end' },
-      { action: 'loosen', part: 'wheel set screw', mark: 'on the flat' },
-      { action: 'unscrew', part: 'motor arms', count: 3, fastener: '5/16 hex', cup: 'B' },
-      { action: 'lift-off', part: 'motor', mark: 'drip side down' },
-      {
-        action: 'loosen',
-        part: 'band with arms',
-        movesToNewPart: true,
-        mark: 'distance band to shaft end',
-      },
-    ]),
+    ...armsOff('B', { motor: { mark: 'drip side down' } }),
   ],
 }

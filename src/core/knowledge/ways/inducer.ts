@@ -1,19 +1,9 @@
-import type { TemplateLine } from '../templates'
-import { covers, onBench, photo, type Way } from './types'
-
-const doors = covers([
-  { action: 'lift-off', part: 'front door' },
-  { action: 'unscrew', part: 'cover of the junction box', count: 2, fastener: 'screw', cup: 'C' },
-])
-
-const sealed: TemplateLine = {
-  action: 'break-seal',
-  part: 'inducer gasket',
-  renew: { material: 'gasket or high-temperature sealant', cureHours: 24 },
-}
+import { inducerDoors, inducerMovesOver, inducerOut, onBench, photo } from '../runs'
+import type { TemplateLine } from '../templateTypes'
+import type { Way } from './types'
 
 const outOfCondensing: TemplateLine[] = [
-  ...doors,
+  ...inducerDoors,
   photo('inducer with tubes, drain and harness'),
   {
     action: 'drain',
@@ -30,16 +20,7 @@ const outOfCondensing: TemplateLine[] = [
   { action: 'unplug', part: 'inducer harness' },
   { action: 'unplug', part: 'pressure switch plugs', count: 2, mark: 'label against colour' },
   { action: 'disconnect', part: 'ground wire', terminal: 'burner box' },
-  {
-    action: 'unscrew',
-    part: 'inducer',
-    count: 4,
-    fastener: '1/4 hex long',
-    cup: 'A',
-    caution: 'Keep the old screws: the new ones may be too long.',
-  },
-  sealed,
-  { action: 'lift-off', part: 'inducer assembly', frees: 'motor' },
+  ...inducerOut,
 ]
 
 export const condensingInducer: Way = {
@@ -58,16 +39,8 @@ export const condensingInducer: Way = {
   ],
   lines: [
     ...outOfCondensing,
+    ...inducerMovesOver,
     ...onBench([
-      {
-        action: 'unscrew',
-        part: 'reducer',
-        count: 3,
-        fastener: 'screw',
-        cup: 'B',
-        movesToNewPart: true,
-      },
-      { action: 'pull-hose', part: 'drain elbow', movesToNewPart: true },
       {
         action: 'unscrew',
         part: 'pressure switch bracket',

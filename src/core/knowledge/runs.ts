@@ -1,0 +1,85 @@
+import type { TemplateLine } from './templateTypes'
+
+/** Runs of lines that the usual way and the other ways of a family have in common, and what makes such lines. */
+
+export const photo = (part: string, more: Partial<TemplateLine> = {}): TemplateLine => ({
+  action: 'photo',
+  part,
+  handsOff: true,
+  ...more,
+})
+export const wires = (terminal: string, part = 'motor lead'): TemplateLine => ({
+  action: 'disconnect',
+  part,
+  terminal,
+})
+/** Lines that are done on the bench, at what the way takes out. */
+export const onBench = (lines: TemplateLine[]): TemplateLine[] =>
+  lines.map((line) => ({ ...line, bench: true }))
+/** Covers that come off before the proof, since they stand before the place where it is read. */
+export const covers = (lines: TemplateLine[]): TemplateLine[] =>
+  lines.map((line) => ({ ...line, access: 'before-proof' }))
+
+export const blowerKit = ['1/4 and 5/16 in nut drivers', 'long hex key', 'level', 'ties', 'gloves']
+
+export const blowerDoors = covers([
+  { action: 'lift-off', part: 'upper and lower doors' },
+  { action: 'unscrew', part: 'cover of the junction box', count: 2, fastener: 'screw', cup: 'A' },
+])
+
+/** The leads of a blower’s motor at the board. */
+export const blowerWires: TemplateLine[] = [
+  wires('COOL', 'speed lead in use for cooling'),
+  wires('HEAT', 'speed lead in use for heating'),
+  wires('PARK', 'parked speed leads'),
+  wires('neutral', 'common lead'),
+]
+
+/** The motor out of its arms, with the blower on the bench. */
+export const armsOff = (
+  cup: string,
+  { motor = {}, between = [] }: { motor?: Partial<TemplateLine>; between?: TemplateLine[] } = {},
+): TemplateLine[] =>
+  onBench([
+    { action: 'measure', part: 'bracket to shaft end' },
+    ...between,
+    { action: 'loosen', part: 'wheel set screw', mark: 'on the flat' },
+    { action: 'unscrew', part: 'motor arms', count: 3, fastener: '5/16 hex', cup },
+    { action: 'lift-off', part: 'motor', ...motor },
+    { action: 'loosen', part: 'band with arms', movesToNewPart: true, mark: 'distance band to shaft end' },
+  ])
+
+export const inducerDoors = covers([
+  { action: 'lift-off', part: 'front door' },
+  { action: 'unscrew', part: 'cover of the junction box', count: 2, fastener: 'screw', cup: 'C' },
+])
+
+/** The inducer off its furnace, its seal broken. */
+export const inducerOut: TemplateLine[] = [
+  {
+    action: 'unscrew',
+    part: 'inducer',
+    count: 4,
+    fastener: '1/4 hex long',
+    cup: 'A',
+    caution: 'Keep the old screws: the new ones may be too long.',
+  },
+  {
+    action: 'break-seal',
+    part: 'inducer gasket',
+    renew: { material: 'gasket or high-temperature sealant', cureHours: 24 },
+  },
+  { action: 'lift-off', part: 'inducer assembly', frees: 'motor' },
+]
+
+/** What of an inducer goes over to the new one. */
+export const inducerMovesOver = onBench([
+  { action: 'unscrew', part: 'reducer', count: 3, fastener: 'screw', cup: 'B', movesToNewPart: true },
+  { action: 'pull-hose', part: 'drain elbow', movesToNewPart: true },
+])
+
+/** What of a refrigerator’s fan goes over to the new motor. */
+export const wheelAndBushings = onBench([
+  { action: 'slide-out', part: 'wheel', movesToNewPart: true, mark: 'pushed fully on' },
+  { action: 'slide-out', part: 'rubber bushings', count: 2, movesToNewPart: true },
+])
