@@ -10,13 +10,14 @@ import type { PlateFields } from './types'
 /** Fields of a capacitor's label. */
 export function readCapacitor(reading: Reading): void {
   const { scan, fields } = reading
+  // Before a figure takes it for its caption: "RUN CAPACITOR" above the microfarads says the duty as well.
+  const found = valuesIn(scan)
   readClimate(scan, fields)
   readTolerance(scan, fields)
   readSections(reading)
   readHz(reading)
   readVolts(reading)
   if (!fields.temperatureCelsius) readTemperatures(reading)
-  const found = valuesIn(scan)
   const shape = found.find(({ value }) => value === 'round' || value === 'oval')
   if (shape)
     fields.shape = scan.field(shape.value === 'round' ? 'round' : 'oval', [shape.line[shape.at]!], 0.94)

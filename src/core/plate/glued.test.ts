@@ -27,6 +27,14 @@ describe('print that runs together', () => {
     expect(read(text)).toMatchObject(says)
   })
 
+  it('says the duty of a capacitor whose caption stands alone above its figure', () => {
+    expect(read('MARROWBY CO\nRUN CAPACITOR\n5 MFD 370 V AC\nTOL ±6%  60Hz  OVAL')).toMatchObject({
+      duty: 'run',
+      shape: 'oval',
+      sections: [{ section: 'single', uF: 5 }],
+    })
+  })
+
   it('makes no figure of the number of a part', () => {
     expect(read('TYPE RV190   V 230   HZ 50').voltages).toEqual([230])
     expect(read('FAN MOTOR TB120   60 HZ').voltages).toBeUndefined()
