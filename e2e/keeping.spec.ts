@@ -30,7 +30,8 @@ test('letters typed before the rules of the acts have come stay in their field a
     if (!first.includes(route.request().url().split('/').at(-1) ?? '')) await late
     await route.continue()
   })
-  await page.reload()
+  // A piece that is held keeps a page from being loaded in full; the person types as soon as it answers.
+  await page.reload({ waitUntil: 'domcontentloaded' })
   const place = page.getByLabel('Where it stands')
   await place.pressSequentially('long room')
   await expect(place).toHaveValue('long room')
