@@ -3,6 +3,7 @@ import { resolve } from 'node:path'
 import { CoreError } from '../src/core/errors'
 import { OneOf, Text } from '../src/core/input'
 import { type Networks, type Picture, readPicture } from '../src/core/ocr'
+import { PHOTO_SIDE } from '../src/core/ocr/frame'
 import type { PlateKind } from '../src/core/plate'
 import { readPlateWords } from '../src/core/plate/words'
 import { type Tool, tool } from '../src/core/tools/types'
@@ -14,8 +15,6 @@ class PlatePhotoDto {
 
 const MOST_BYTES = 60_000_000
 const MOST_PIXELS = 120_000_000
-/** As the browser's worker: a phone's photo is far larger than print needs. */
-const MOST_SIDE = 2400
 
 let networks: Promise<Networks> | null = null
 
@@ -79,7 +78,7 @@ async function pixelsOf(file: string): Promise<Picture> {
   if (width * height > MOST_PIXELS) throw tooLarge()
   const { data, info } = await picture
     .rotate()
-    .resize({ width: MOST_SIDE, height: MOST_SIDE, fit: 'inside', withoutEnlargement: true })
+    .resize({ width: PHOTO_SIDE, height: PHOTO_SIDE, fit: 'inside', withoutEnlargement: true })
     .flatten({ background: '#ffffff' })
     .toColourspace('srgb')
     .removeAlpha()

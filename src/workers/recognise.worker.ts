@@ -1,4 +1,5 @@
 import { fromRgba, type Networks, type Picture, readPicture } from '@/core/ocr'
+import { readingSize } from '@/core/ocr/frame'
 import type { PlateKind } from '@/core/plate'
 import { type ProposedField, readPlateWords } from '@/core/plate/words'
 import { openNetworks } from './networks'
@@ -23,8 +24,6 @@ export interface ToRecogniser {
 
 const say = (message: FromRecogniser) => self.postMessage(message)
 
-/** A phone's photo is far larger than print needs. */
-const MOST_SIDE = 2400
 /** Share of the work that goes into loading, finding and reading. */
 const LOADED = 0.35
 
@@ -70,8 +69,7 @@ async function pixelsOf(photo: Blob): Promise<Picture> {
   const bitmap = await createImageBitmap(photo).catch(() => {
     throw new Error('This file is not a picture that can be read. Choose a JPEG, PNG or WebP file.')
   })
-  const scale = Math.min(1, MOST_SIDE / Math.max(bitmap.width, bitmap.height))
-  const [width, height] = [Math.round(bitmap.width * scale), Math.round(bitmap.height * scale)]
+  const { width, height } = readingSize(bitmap.width, bitmap.height)
   const context = contextOf(new OffscreenCanvas(width, height))
   context.drawImage(bitmap, 0, 0, width, height)
   return fromRgba(context.getImageData(0, 0, width, height).data, width, height)

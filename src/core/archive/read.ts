@@ -93,7 +93,7 @@ function rowOf<Table extends keyof JobTables>(table: Table, json: unknown, path:
   if (unknown !== undefined) throw bad(path, `there is no column “${unknown.slice(0, 40)}”`)
   const row = Object.fromEntries(
     columns.map(([name, column]) => {
-      const value = raw[name] ?? (column.later ? null : raw[name])
+      const value = column.later ? (raw[name] ?? null) : raw[name]
       if (!fits(value, column)) throw bad(`${path}.${name}`, `${name} is missing or is none that it may be`)
       return [name, value]
     }),

@@ -1,5 +1,5 @@
 import { actionInfo } from '../knowledge/actions'
-import { fieldText } from './fields'
+import { isPartChosen } from './fields'
 import type { JobSnapshot } from './rows'
 import { stillOut } from './stillOut'
 
@@ -36,9 +36,7 @@ const ways: Record<string, ((snapshot: JobSnapshot) => GoOn | null) | undefined>
       : { text: `${text} What was decided needs no new part.`, ...toRefit }
   },
   match: (snapshot) =>
-    (['motor', 'capacitor'] as const).some((part) => fieldText(snapshot, 'choice', part) !== '')
-      ? { text: 'The part that goes in is chosen.', ...toRefit }
-      : null,
+    isPartChosen(snapshot) ? { text: 'The part that goes in is chosen.', ...toRefit } : null,
   refit: (snapshot) => {
     const { ledger, leads, landings } = snapshot
     const open = landings.some(({ doneAt, capped }) => !doneAt && !capped)

@@ -11,8 +11,11 @@ export const labels: Record<PlateKind, { column: LabelColumn; caption: string }>
   appliance: { column: 'appliancePictureHash', caption: 'The label of the machine' },
 }
 
+/** Every column that keeps the photo of a label. */
+export const labelColumns: LabelColumn[] = Object.values(labels).map(({ column }) => column)
+
 /** The columns of a machine that name a picture: what keeps, sends and removes pictures looks here. */
-export const pictureColumns = ['pictureHash', ...Object.values(labels).map(({ column }) => column)] as const
+export const pictureColumns = ['pictureHash', ...labelColumns] as const
 
 /**
  * The photos of labels that are kept with a machine, its own first.

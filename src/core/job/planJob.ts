@@ -2,16 +2,14 @@ import { dischargeNeeded, waitsOf } from '../isolation'
 import { type MotorKindId, motorKindIds } from '../knowledge/vocabulary'
 import { landingPlanOf } from '../wiring/ofJob'
 import type { Act, ActOf } from './actTypes'
-import { labels } from './labels'
+import { labelColumns } from './labels'
 import { newCharge } from './plant'
 import { checksOf, gasIsOff, hasRun, isWatched } from './power'
 import { type Draft, planned, put } from './put'
 import { refusal } from './refusals'
 import type { JobSnapshot, RowChange, WaitRow } from './rows'
 
-const labelColumns: string[] = Object.values(labels).map(({ column }) => column)
-
-const editableMachineFields = [
+const editableMachineFields: string[] = [
   'name',
   'place',
   'manufacturer',
@@ -91,7 +89,8 @@ function machineEdit(snapshot: JobSnapshot, act: ActOf<'machine.edit'>): Draft {
   if (act.field === 'motorKind' && act.value && !motorKindIds.includes(act.value as MotorKindId))
     throw refusal('unknown-value/motor-kind')
   if (act.field === 'nextLook' && act.value && !isDay(act.value)) throw refusal('not-a-date')
-  const value = ['motorKind', 'nextLook', ...labelColumns].includes(act.field) ? act.value || null : act.value
+  const emptied: string[] = ['motorKind', 'nextLook', ...labelColumns]
+  const value = emptied.includes(act.field) ? act.value || null : act.value
   const row = { ...machine, [act.field]: value }
   return planned(`Machine: ${act.field}`, [
     put(snapshot, 'machine', machine.id, row),

@@ -2,7 +2,7 @@ import { askedFirst } from '../knowledge/asked'
 import type { ObservationId } from '../knowledge/vocabulary'
 import { partsOut } from './bench'
 import type { Energy } from './energy'
-import { fieldText } from './fields'
+import { isPartChosen } from './fields'
 import type { JobSnapshot } from './rows'
 import { stillOut } from './stillOut'
 
@@ -115,8 +115,7 @@ const stages: Record<string, Focus | undefined> = {
       : { parts: ['way-in'], rows: nextOf(lines.filter((line) => !line.doneAt).map(({ id }) => id)) }
   },
   match: (snapshot) => {
-    if (fieldText(snapshot, 'choice', 'motor') || fieldText(snapshot, 'choice', 'capacitor'))
-      return { parts: ['which', 'fit'], rows: [] }
+    if (isPartChosen(snapshot)) return { parts: ['which', 'fit'], rows: [] }
     const told = snapshot.fields.filter(({ part }) => part === 'motor-old' || part === 'capacitor-old')
     return { parts: told.length > 2 ? ['which', 'beside'] : ['which', 'old'], rows: [] }
   },

@@ -1,5 +1,5 @@
 import { actionInfo } from '../knowledge/actions'
-import { fieldText } from './fields'
+import { fieldText, isPartChosen } from './fields'
 import type { JobSnapshot } from './rows'
 
 /** Where the person's own words on it are kept, among the fields of the job. */
@@ -13,8 +13,7 @@ export const WENT_IN = { part: 'fitted', field: 'what' } as const
  */
 export const asksWhatWentIn = (snapshot: JobSnapshot): boolean => {
   const [decided] = snapshot.decisions
-  const chosen = (['motor', 'capacitor'] as const).some((part) => fieldText(snapshot, 'choice', part) !== '')
-  return decided !== undefined && actionInfo(decided.action).parts.length > 0 && !chosen
+  return decided !== undefined && actionInfo(decided.action).parts.length > 0 && !isPartChosen(snapshot)
 }
 
 /** What went in, in the person's words; empty where nobody said it. */

@@ -1,17 +1,20 @@
-import type { Access, BenchPart, RefitAction, SwitchKind } from '../refit/types'
+import type { Access, BenchPart, RefitAction, RefitStep } from '../refit/types'
 
-export interface TemplateLine {
+/** What a line of a template says as the step that it becomes does. */
+type OfStep =
+  | 'part'
+  | 'count'
+  | 'fastener'
+  | 'cup'
+  | 'terminal'
+  | 'mark'
+  | 'movesToNewPart'
+  | 'renew'
+  | 'switch'
+  | 'temporary'
+
+export interface TemplateLine extends Pick<RefitStep, OfStep> {
   action: RefitAction
-  part: string
-  count?: number
-  fastener?: string
-  cup?: string
-  terminal?: string
-  mark?: string
-  movesToNewPart?: boolean
-  renew?: { material: string; cureHours?: number }
-  switch?: SwitchKind
-  temporary?: boolean
   /** A cover that stands before the proof place, or before the capacitor or module: it comes off, nothing behind it is touched. */
   access?: Exclude<Access, ''>
   /** The part that is out of the machine once this line is done. */

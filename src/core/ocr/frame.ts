@@ -30,3 +30,16 @@ export function framedPixels(frame: Frame, width: number, height: number): Frame
 /** Whether nothing is cut off. */
 export const isWhole = ({ x, y, width, height }: Frame): boolean =>
   x < 1 && y < 1 && width > 98 && height > 98
+
+/** Enough for the print of a plate; a phone's photo is far larger. */
+export const PHOTO_SIDE = 2400
+
+/**
+ * The size at which a photo is read: no side longer than the print needs, never enlarged.
+ *
+ * @example readingSize(4800, 3600) // { width: 2400, height: 1800 }
+ */
+export function readingSize(width: number, height: number): { width: number; height: number } {
+  const scale = Math.min(1, PHOTO_SIDE / Math.max(width, height))
+  return { width: Math.round(width * scale), height: Math.round(height * scale) }
+}

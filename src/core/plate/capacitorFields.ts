@@ -14,7 +14,10 @@ export function readCapacitor(reading: Reading): void {
   const found = valuesIn(scan)
   readClimate(scan, fields)
   readTolerance(scan, fields)
-  readSections(reading)
+  readSections(
+    reading,
+    found.some(({ value }) => value === 'start'),
+  )
   readHz(reading)
   readVolts(reading)
   if (!fields.temperatureCelsius) readTemperatures(reading)
@@ -37,7 +40,7 @@ type Sections = NonNullable<PlateFields['sections']>['value']
 
 const single = (uF: number): Sections[number] => ({ section: 'single', uF })
 
-function readSections(reading: Reading): void {
+function readSections(reading: Reading, start: boolean): void {
   const found = ofField(reading, 'capacitorUf').filter(({ group }) => group.damage <= 4)
   const [first] = found
   if (!first) return
@@ -56,11 +59,9 @@ function readSections(reading: Reading): void {
         )),
   )
   const values = joined.flatMap((figure) => figure.values)
-  put(reading, 'sections', sectionsOf(values, joined.length === 1 ? first : null, forStart(reading)), first)
+  put(reading, 'sections', sectionsOf(values, joined.length === 1 ? first : null, start), first)
   for (const figure of joined) reading.scan.use(reading.scan.tokensOf(figure))
 }
-
-const forStart = ({ scan }: Reading) => valuesIn(scan).some(({ value }) => value === 'start')
 
 /** A range, two of one case, several, one. */
 function sectionsOf(values: number[], one: Figure | null, start: boolean): Sections {

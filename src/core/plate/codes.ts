@@ -32,7 +32,7 @@ function numberAlone(scan: Scan): Field<string> | null {
     )
   if (!match) return null
   const [start, end] = [match.index, match.index + match[0].length]
-  const tokens = scan.lines.flat().filter((token) => token.start >= start && token.end <= end)
+  const tokens = scan.between(start, end)
   if (tokens.length === 0 || tokens.some((token) => scan.isUsed(token))) return null
   scan.use(tokens)
   const text = match[1]!.replace(/[.,;:\s]+$/, '')

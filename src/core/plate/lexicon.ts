@@ -8,7 +8,7 @@ import {
   valueWords,
 } from '../knowledge/plateLexicon'
 import { confusion, digitOf, OTHER } from './confusions'
-import type { Glyph } from './normal'
+import { type Glyph, isWordChar } from './normal'
 
 export interface Meanings {
   figures: FigureWord[]
@@ -82,9 +82,6 @@ const byStart = new Map<string, Form[]>()
 /** Print of plates has far fewer; what is no plate must not fill the memory. */
 const MOST_STARTS = 20_000
 
-const isPlain = (glyph: Glyph | undefined): glyph is Glyph =>
-  glyph !== undefined && /[\p{L}\p{N}]/u.test(glyph.char)
-
 /** One character more or less costs this; only words of seven letters and more can afford it. */
 const SLIP = 1.1
 
@@ -103,9 +100,9 @@ function candidates(line: Glyph[], start: number): Form[] {
   const all = byFirst.get(first) ?? []
   const [second, third] = [line[start + 1], line[start + 2]]
   // A sign may be read over, so it tells nothing.
-  if (!isPlain(second)) return all
+  if (!isWordChar(second)) return all
   const two = known(first + second.char, all)
-  return isPlain(third) ? known(first + second.char + third.char, two) : two
+  return isWordChar(third) ? known(first + second.char + third.char, two) : two
 }
 
 function known(printed: string, from: Form[]): Form[] {

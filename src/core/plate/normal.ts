@@ -62,6 +62,10 @@ export function linesOf(source: string): Glyph[][] {
   return lines
 }
 
+/** A letter or a figure, and no sign. */
+export const isWordChar = (glyph: Glyph | undefined): glyph is Glyph =>
+  glyph !== undefined && /[\p{L}\p{N}]/u.test(glyph.char)
+
 /** Stands for a line's end that is read over: as wide as the end of a value. */
 export const READ_OVER = '\u2003'
 

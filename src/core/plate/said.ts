@@ -216,7 +216,7 @@ function ipCode(scan: Scan): { text: string; tokens: Token[] } | null {
   const end = match.index + match[0].length
   return {
     text: `IP${digits}`,
-    tokens: scan.lines.flat().filter((token) => token.start >= match.index && token.end <= end),
+    tokens: scan.between(match.index, end),
   }
 }
 

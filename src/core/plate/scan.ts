@@ -36,6 +36,11 @@ export class Scan {
     return this.used[start] === 1
   }
 
+  /** The tokens of a piece of the source. */
+  between(start: number, end: number): Token[] {
+    return this.lines.flat().filter((token) => token.start >= start && token.end <= end)
+  }
+
   use(tokens: Token[]): void {
     for (const { start, end } of tokens) this.used.fill(1, start, end)
   }

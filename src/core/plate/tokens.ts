@@ -1,6 +1,6 @@
 import { digitOf, isDigit } from './confusions'
 import { type FormMatch, formsAt, type Meanings } from './lexicon'
-import { type Glyph, linesOf } from './normal'
+import { type Glyph, isWordChar, linesOf } from './normal'
 
 /** A piece of a plate's line: a word that the lexicon knows, a figure, a sign, or what is none of them. */
 export interface Token {
@@ -170,7 +170,6 @@ function walkBack(line: Glyph[], best: Map<Before, Step>[]) {
 const cheapest = (steps: Map<Before, Step>): Before | null =>
   [...steps].sort(([, a], [, b]) => a.cost - b.cost)[0]?.[0] ?? null
 
-const isWordChar = (glyph: Glyph | undefined) => glyph !== undefined && /[\p{L}\p{N}]/u.test(glyph.char)
 const endsWord = (line: Glyph[], end: number) =>
   end >= line.length || line[end]!.gap > 0 || !isWordChar(line[end]) || line[end - 1]!.char === '.'
 

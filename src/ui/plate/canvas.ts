@@ -1,13 +1,10 @@
-import { type Frame, framedPixels } from '@/core/ocr/frame'
+import { type Frame, framedPixels, readingSize } from '@/core/ocr/frame'
 
-/** Enough for the print of a plate; a phone's photo is far larger. */
-const MOST_SIDE = 2400
 const QUALITY = 0.92
 
 /** A photo turned by quarters, drawn small enough to read. */
 export function turnedPhoto(bitmap: ImageBitmap, quarterTurns: number): HTMLCanvasElement {
-  const scale = Math.min(1, MOST_SIDE / Math.max(bitmap.width, bitmap.height))
-  const [w, h] = [Math.round(bitmap.width * scale), Math.round(bitmap.height * scale)]
+  const { width: w, height: h } = readingSize(bitmap.width, bitmap.height)
   const lies = quarterTurns % 2 === 1
   const canvas = canvasOf(lies ? h : w, lies ? w : h)
   const context = contextOf(canvas)

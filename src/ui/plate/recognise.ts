@@ -1,14 +1,8 @@
 import type { PlateKind } from '@/core/plate'
-import type { ProposedField } from '@/core/plate/words'
 import type { FromRecogniser, ToRecogniser } from '@/workers/recognise.worker'
 
-export interface Recognition {
-  proposed: ProposedField[]
-  unread: string[]
-  picture: Blob
-  width: number
-  height: number
-}
+/** What the worker read of a photo. */
+export type Recognition = Extract<FromRecogniser, { kind: 'read' }>
 
 export interface Progress {
   step: string
@@ -56,7 +50,7 @@ export async function recognisePlate(
   signal.throwIfAborted()
   const reader = worker()
   try {
-    const read = await new Promise<Read>((resolve, reject) => {
+    const read = await new Promise<Recognition>((resolve, reject) => {
       signal.addEventListener('abort', () => reject(signal.reason))
       reader.onerror = () =>
         reject(new Error('The picture could not be read. Try a smaller one, or type the plate.'))
@@ -76,5 +70,3 @@ export async function recognisePlate(
     throw error
   }
 }
-
-type Read = Extract<FromRecogniser, { kind: 'read' }>
