@@ -14,8 +14,9 @@ export const whenReached = <T>(load: () => Promise<T>): Promise<T> =>
           removeEventListener('online', again)
           resolve(whenReached(load))
         }
-        const timer = setTimeout(again, AGAIN_MS)
+        // Where there is no page to listen to, as in a test, it fails here, before a clock runs that nobody could stop.
         addEventListener('online', again)
+        const timer = setTimeout(again, AGAIN_MS)
       }),
   )
 

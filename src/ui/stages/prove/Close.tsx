@@ -19,7 +19,7 @@ const results: { value: NonNullable<JobRow['result']>; label: string }[] = [
 
 /** The job ends with its result, what it took and what to know next time. */
 export function Close() {
-  const { snapshot, act, id, now } = useJob()
+  const { snapshot, act, id, now, save } = useJob()
   const { job } = snapshot
   const [result, setResult] = useState<NonNullable<JobRow['result']>>(job.result ?? 'runs')
   const closed = job.status === 'closed'
@@ -79,9 +79,16 @@ export function Close() {
       </div>
       {closed ? (
         <div className="mt-4 flex gap-2">
-          <Link className="btn btn-main" href={`/jobs/${job.id}/record`}>
-            Open the record
-          </Link>
+          {save === 'saved' ? (
+            <Link className="btn btn-main" href={`/jobs/${job.id}/record`} prefetch={false}>
+              Open the record
+            </Link>
+          ) : (
+            // The server draws the record: before the end is stored there it would say that the job is open.
+            <button type="button" className="btn btn-main" disabled>
+              Open the record
+            </button>
+          )}
           <button type="button" className="btn" onClick={() => act({ kind: 'job.reopen' })}>
             Reopen
           </button>
