@@ -28,7 +28,9 @@ async function answerOnce(page: Page): Promise<boolean> {
 const walked = ['bath-exhaust-fan', 'refrigerator-evaporator-fan']
 
 for (const { label } of walked.map((id) => vocabulary.families[id]!)) {
-  test(`${label}: from the first symptom to a decision without knowledge`, async ({ page }) => {
+  test(`${label}: from the first symptom to a decision without knowledge${label === vocabulary.families[walked[0]!]!.label ? '' : ' @deep'}`, async ({
+    page,
+  }) => {
     await page.goto('/')
     await ready(page)
     await page.getByLabel('What has stopped?').fill('it will not run')

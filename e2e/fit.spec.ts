@@ -104,7 +104,7 @@ async function chooseCapacitor(page: Page, number: string) {
   await goStage(page, 'refit')
 }
 
-test('a dual capacitor by a part of several sections: its jumpers are drawn by their microfarads', async ({
+test('a dual capacitor by a part of several sections: its jumpers are drawn by their microfarads @deep', async ({
   page,
 }) => {
   await dualOut(page)

@@ -40,7 +40,9 @@ test('ten resistances of a five-lead blower are typed in one go by keyboard and 
   await saved(page)
 })
 
-test('with the mouse: nine pairs are enough, and a misread one is struck and named', async ({ page }) => {
+test('with the mouse: nine pairs are enough, and a misread one is struck and named @deep', async ({
+  page,
+}) => {
   await blowerOnTheBench(page)
   for (const [pair, ohm] of Object.entries(ohms).slice(0, 9)) {
     await page.getByLabel(`${pair}, ohms`).click()
@@ -54,7 +56,7 @@ test('with the mouse: nine pairs are enough, and a misread one is struck and nam
   await expect(page.getByTestId('winding-old-verdict')).toHaveAttribute('data-verdict', 'good')
 })
 
-test('on a phone the map is a list with the same fields', async ({ page }) => {
+test('on a phone the map is a list with the same fields @deep', async ({ page }) => {
   await blowerOnTheBench(page)
   await page.setViewportSize({ width: 390, height: 844 })
   for (const [pair, ohm] of Object.entries(ohms))
@@ -63,8 +65,6 @@ test('on a phone the map is a list with the same fields', async ({ page }) => {
 })
 
 test('a plate is read from a photo, corrected and taken over', async ({ page, context }) => {
-  // Two photos on a busy machine, and the reader is loaded first.
-  test.setTimeout(150_000)
   const camera = await context.newPage()
   await camera.setViewportSize({ width: 900, height: 420 })
   await camera.setContent(
@@ -93,7 +93,7 @@ test('a plate is read from a photo, corrected and taken over', async ({ page, co
     .getByLabel('Another photo of it')
     .setInputFiles({ name: 'edge.png', mimeType: 'image/png', buffer: edge })
   await page.getByRole('button', { name: 'Read this photo' }).click()
-  await expect(proposals.getByRole('textbox', { name: /^Frame/ })).toHaveValue('48Y', { timeout: 60_000 })
+  await expect(proposals.getByRole('textbox', { name: /^Frame/ })).toHaveValue('48Y')
   // It says another speed: that is offered beside the first, and one tap takes it, or takes the first again.
   await expect(proposals.getByRole('textbox', { name: /^Speeds/ })).toHaveValue('825')
   await proposals.getByRole('button', { name: 'Speeds, rpm reads 900' }).click()
@@ -114,8 +114,7 @@ test('a plate is read from a photo, corrected and taken over', async ({ page, co
   await saved(page)
 })
 
-test('the plate kept of a demo machine is read from its picture', async ({ page }) => {
-  test.setTimeout(120_000)
+test('the plate kept of a demo machine is read from its picture @deep', async ({ page }) => {
   await openDemoJob(page, 'Range hood', 'match')
   await page.getByRole('button', { name: 'Read the plate on file' }).click()
   await page.getByRole('button', { name: 'Read this photo' }).click()
@@ -125,11 +124,10 @@ test('the plate kept of a demo machine is read from its picture', async ({ page 
   await expect(proposals.getByRole('textbox', { name: /^Capacitor, µF/ })).toHaveValue('6')
 })
 
-test('labels on their side in a wide picture are turned and framed by hand, and kept with the machine', async ({
+test('labels on their side in a wide picture are turned and framed by hand, and kept with the machine @deep', async ({
   page,
   context,
 }) => {
-  test.setTimeout(150_000)
   const camera = await context.newPage()
   await camera.setViewportSize({ width: 1400, height: 1000 })
   const label = (text: string) =>
@@ -153,7 +151,7 @@ test('labels on their side in a wide picture are turned and framed by hand, and 
   await expectAccessible(page)
   await frame.getByRole('button', { name: 'Read this photo' }).click()
   const proposals = page.getByTestId('proposals')
-  await expect(proposals.getByRole('textbox', { name: /^Model/ })).toHaveValue('HH-60', { timeout: 90_000 })
+  await expect(proposals.getByRole('textbox', { name: /^Model/ })).toHaveValue('HH-60')
   // What a job does not keep of a machine is not asked about.
   await expect(proposals.getByRole('textbox', { name: /^Volts/ })).toHaveCount(0)
   await page.getByRole('button', { name: 'Take these' }).click()
@@ -169,7 +167,7 @@ test('labels on their side in a wide picture are turned and framed by hand, and 
   await part.locator('input[type=file]').setInputFiles(file(can))
   await frame.getByRole('button', { name: 'Turn left' }).click()
   await frame.getByRole('button', { name: 'Read this photo' }).click()
-  await expect(proposals.getByRole('textbox', { name: /^Capacitance/ })).toHaveValue('5', { timeout: 90_000 })
+  await expect(proposals.getByRole('textbox', { name: /^Capacitance/ })).toHaveValue('5')
   await proposals.getByRole('checkbox', { name: 'Capacitance, µF is printed so' }).click()
   await proposals.getByRole('checkbox', { name: 'Volts is printed so' }).click()
   await page.getByRole('button', { name: 'Take these' }).click()

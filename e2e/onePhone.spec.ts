@@ -1,3 +1,4 @@
+import { deep } from '../src/sampling.testing'
 import { expect, type Page, test } from './fixtures'
 import { deadByStory, expectAccessible, goStage, saved, startJob } from './support'
 
@@ -26,10 +27,10 @@ for (const [name, dead] of [
   test(`every stage of a machine ${name} opens on the next thing, within two screens, for a thumb`, async ({
     page,
   }) => {
-    test.slow()
     await startJob(page, 'furnace blower hums')
     if (dead) await deadByStory(page)
-    for (const stage of stages) {
+    // Once it is dead, what opens on other things: the rest is the same page.
+    for (const stage of dead && !deep ? stages.filter((_, place) => place % 2 === 1) : stages) {
       await goStage(page, stage)
       await expect(page.getByRole('button', { name: 'All of this stage' })).toBeVisible()
       const [height, width] = await page.evaluate(() => [

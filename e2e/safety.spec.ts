@@ -1,3 +1,4 @@
+import { deep } from '../src/sampling.testing'
 import { expect, type Page, test } from './fixtures'
 import {
   deadByStory,
@@ -18,13 +19,11 @@ const closeBreaker = async (page: Page) => {
   await page.getByRole('button', { name: 'It is on again' }).click()
 }
 
-test('what one window closes, seven others show at once, and none of them lets hands in', async ({
-  page,
-}) => {
+test('what one window closes, the others show at once, and none of them lets hands in', async ({ page }) => {
   await startJob(page, 'bathroom fan hums')
   await deadByStory(page)
   const address = page.url().replace('notice', 'measure')
-  const others = await Promise.all(Array.from({ length: 7 }, () => page.context().newPage()))
+  const others = await Promise.all(Array.from({ length: deep ? 7 : 3 }, () => page.context().newPage()))
   for (const other of others) {
     await other.goto(address)
     await ready(other)
@@ -35,7 +34,7 @@ test('what one window closes, seven others show at once, and none of them lets h
   await ready(page)
   await closeBreaker(page)
   for (const other of others) {
-    await expect(state(other)).toContainText('ISOLATING', { timeout: 3000 })
+    await expect(state(other)).toContainText('ISOLATING')
     await expect(free(other)).toBeDisabled()
   }
 })
@@ -50,7 +49,7 @@ test('another browser learns of it as well, by a stream of its own', async ({ pa
   await page.reload()
   await ready(page)
   await closeBreaker(page)
-  await expect(state(tablet)).toContainText('ISOLATING', { timeout: 3000 })
+  await expect(state(tablet)).toContainText('ISOLATING')
   await tablet.context().close()
 })
 

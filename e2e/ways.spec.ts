@@ -19,7 +19,6 @@ async function apart(page: Page, name: RegExp) {
 }
 
 test('a freezer fan of thirty acts, by one thumb: apart, and back one act at a time', async ({ page }) => {
-  test.slow()
   await page.setViewportSize({ width: 390, height: 844 })
   await startJob(page, 'freezer fan chirps, no cold air')
   await deadByStory(page)
@@ -42,10 +41,9 @@ test('a freezer fan of thirty acts, by one thumb: apart, and back one act at a t
   expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(390)
 })
 
-test('an inducer’s bearing is renewed at the bench; two screws left over are traced to their lines', async ({
+test('an inducer’s bearing is renewed at the bench; two screws left over are traced to their lines @deep', async ({
   page,
 }) => {
-  test.slow()
   await startJob(page, 'furnace inducer squeals')
   await deadByStory(page)
   await goStage(page, 'take-apart')
@@ -89,10 +87,9 @@ for (const [machine, way, back] of [
     ['band with arms', 'condensate trap', 'thermostat wires', 'trap refilled with water'],
   ],
 ] as const)
-  test(`${machine}: its own build is taken apart line by line, and its way back names all of it`, async ({
+  test(`${machine}: its own build is taken apart line by line, and its way back names all of it @deep`, async ({
     page,
   }) => {
-    test.slow()
     await startJob(page, machine)
     await deadByStory(page)
     await apart(page, way)

@@ -1,3 +1,4 @@
+import { deep } from '../src/sampling.testing'
 import { expect, type Page, test } from './fixtures'
 import { deadByStory, goStage, ready, saved, startJob } from './support'
 
@@ -71,8 +72,9 @@ const stories: { text: string; kind: string; says: string; fact: [observation: s
   },
 ]
 
-test('ten clumsy stories each end in the right job with what they said', async ({ page }) => {
-  for (const { text, kind, says, fact } of stories) {
+test('clumsy stories each end in the right job with what they said', async ({ page }) => {
+  // How each is read stands in the core's own tests: here three of them walk through the page, and all ten in the long run.
+  for (const { text, kind, says, fact } of deep ? stories : stories.slice(-3)) {
     await page.goto('/')
     await page.getByLabel('What has stopped?').fill(text)
     await expect(page.getByTestId('understood'), text).toContainText(new RegExp(kind, 'i'))
@@ -167,13 +169,13 @@ const lines: [spoken: string, kept: RegExp][] = [
   ['whatsit came away', /note/i],
 ]
 
-test('twenty spoken lines are shown as they will be kept, and stand in the ledger', async ({ page }) => {
+test('spoken lines are shown as they will be kept, and stand in the ledger', async ({ page }) => {
   await startJob(page, 'bathroom fan hums')
   await deadByStory(page)
   await goStage(page, 'take-apart')
   await ready(page)
   const field = page.getByLabel('Add a line in one sentence')
-  for (const [spoken, kept] of lines) {
+  for (const [spoken, kept] of deep ? lines : lines.slice(-8)) {
     await field.fill(spoken)
     await expect(page.locator('#quick-reading'), spoken).toContainText(kept)
     await field.press('Enter')
@@ -184,6 +186,6 @@ test('twenty spoken lines are shown as they will be kept, and stand in the ledge
   await expect(field).toHaveValue('jumper the limit switch')
   await saved(page)
   await page.reload()
-  for (const part of ['harness by the board', 'whatsit came away', 'belly band'])
+  for (const part of ['whatsit came away', 'belly band'])
     await expect(page.locator('main')).toContainText(part)
 })

@@ -4,21 +4,48 @@ import { tmpdir } from 'node:os'
 import { join } from 'node:path'
 import sharp from 'sharp'
 import { describe, expect, it } from 'vitest'
+import { cog } from './cogCommand'
 
-const script = join(import.meta.dirname, 'cog.mjs')
-const cog = (args: string[], input = '') =>
-  spawnSync(process.execPath, [script, ...args], { encoding: 'utf8', input })
+/** The command in this process, with what it wrote. */
+async function called(args: string[], input = '') {
+  const written = { stdout: '', stderr: '' }
+  const status = await cog(args, {
+    input: () => input,
+    async *inputLines() {
+      yield* input.split('\n')
+    },
+    out: (text) => {
+      written.stdout += text
+    },
+    err: (text) => {
+      written.stderr += text
+    },
+  })
+  return { status, ...written }
+}
 
 const turn = '{"direction":"CW","viewedFrom":"shaft-end","wanted":"lead-end"}'
 
 describe('the command line', () => {
-  it('answers one object with one object', () => {
-    const { status, stdout, stderr } = cog(['rotation'], turn)
-    expect({ status, stderr, answer: JSON.parse(stdout) }).toEqual({
-      status: 0,
-      stderr: '',
-      answer: { direction: 'CCW' },
-    })
+  it('answers one object with one object, and ends quietly where nobody reads on', () => {
+    const script = join(import.meta.dirname, 'cog.mjs')
+    const many = `yes '${turn}' | head -20000 | "${process.execPath}" "${script}" rotation --lines | head -1`
+    const { stdout, stderr } = spawnSync('sh', ['-c', many], { encoding: 'utf8' })
+    expect({ stdout, stderr }).toEqual({ stdout: '{"direction":"CCW"}\n', stderr: '' })
+  })
+
+  it('answers a line with a line, and a wrong one with what is wrong in its place', async () => {
+    const { status, stdout } = await called(['rotation', '--lines'], `${turn}\n\nx\n${turn}`)
+    const answers = stdout
+      .trim()
+      .split('\n')
+      .map((line) => JSON.parse(line))
+    expect(status).toBe(0)
+    expect(answers).toEqual([
+      { direction: 'CCW' },
+      { error: expect.objectContaining({ code: 'invalid-json' }) },
+      { direction: 'CCW' },
+    ])
   })
 
   it.each([
@@ -26,16 +53,17 @@ describe('the command line', () => {
     [['rotation', '--lines', '--in', 'nowhere.json'], 'no-such-file'],
     [['rotation', '--in', '/'], 'unreadable-file'],
     [['toString'], 'unknown-tool'],
-  ])('says what is wrong with %j in one object and without a stack', (args, code) => {
-    const { status, stdout, stderr } = cog(args)
+    [[], 'no-tool'],
+  ])('says what is wrong with %j in one object and without a stack', async (args, code) => {
+    const { status, stdout, stderr } = await called(args)
     expect({ status, stdout }).toEqual({ status: 2, stdout: '' })
     expect(JSON.parse(stderr).error.code).toBe(code)
   })
 
-  it('ends quietly where nobody reads on', () => {
-    const many = `yes '${turn}' | head -20000 | "${process.execPath}" "${script}" rotation --lines | head -1`
-    const { stdout, stderr } = spawnSync('sh', ['-c', many], { encoding: 'utf8' })
-    expect({ stdout, stderr }).toEqual({ stdout: '{"direction":"CCW"}\n', stderr: '' })
+  it('helps with an example, and tells the schema of the input', async () => {
+    expect((await called(['--help'])).stdout).toContain('winding')
+    expect((await called(['rotation', '--help'])).stdout).toContain('"viewedFrom"')
+    expect(JSON.parse((await called(['rotation', '--schema'])).stdout)).toMatchObject({ type: 'object' })
   })
 
   it('reads the plate of a photo, with its words and their places, turned upright', async () => {
@@ -46,7 +74,10 @@ describe('the command line', () => {
         .rotate(180)
         .png()
         .toFile(upsideDown)
-      const { status, stdout } = cog(['plate-photo'], JSON.stringify({ file: upsideDown, kind: 'motor' }))
+      const { status, stdout } = await called(
+        ['plate-photo'],
+        JSON.stringify({ file: upsideDown, kind: 'motor' }),
+      )
       const read = JSON.parse(stdout)
       expect(status).toBe(0)
       expect(read.turnedDegrees).toBe(180)
@@ -57,14 +88,14 @@ describe('the command line', () => {
     } finally {
       rmSync(folder, { recursive: true })
     }
-  }, 60_000)
+  })
 
   it.each([
     ['{"file":"nowhere.png"}', 'no-picture'],
     ['{"file":"package.json"}', 'no-picture'],
     ['{}', 'invalid-input'],
-  ])('says of the photo %s what is wrong', (input, code) => {
-    const { status, stderr } = cog(['plate-photo'], input)
+  ])('says of the photo %s what is wrong', async (input, code) => {
+    const { status, stderr } = await called(['plate-photo'], input)
     expect([status, JSON.parse(stderr).error.code]).toEqual([2, code])
   })
 })

@@ -22,6 +22,8 @@ process.env.NEXT_TELEMETRY_DISABLED = '1'
 
 export function run(command, args, options = {}) {
   const result = spawnSync(command, args, { cwd: root, stdio: 'inherit', ...options })
+  // Given a time limit, and not done by then.
+  if (result.error?.code === 'ETIMEDOUT') return 1
   if (result.error) throw result.error
   return result.status ?? 1
 }

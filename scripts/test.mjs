@@ -8,6 +8,9 @@ const results = join(root, 'test-results')
 rmSync(results, { recursive: true, force: true })
 mkdirSync(results, { recursive: true })
 
+/** A part that is not done by then hangs. */
+const HANGS_MS = 60 * 60_000
+
 let passed = 0
 let failed = 0
 const times = []
@@ -38,6 +41,7 @@ check('lock file names no host', process.execPath, [
   "process.exit(require('fs').readFileSync('package-lock.json','utf8').includes('\"resolved\"') ? 1 : 0)",
 ])
 check('types', bin('next'), ['typegen']) && check('types, strict', bin('tsc'), ['--noEmit'])
+took('types')
 check('lint', bin('biome'), ['check', '.'])
 check('layers', bin('depcruise'), [
   'src',
@@ -47,16 +51,16 @@ check('layers', bin('depcruise'), [
   '--output-type',
   'err',
 ])
-took('types, lint, layers')
+took('lint, layers')
 
 console.log('\n— unit')
 const unitFile = join(results, 'unit.json')
-const unitStatus = run(bin('vitest'), [
-  'run',
-  '--reporter=dot',
-  '--reporter=json',
-  `--outputFile.json=${unitFile}`,
-])
+const unitStatus = run(
+  bin('vitest'),
+  ['run', '--reporter=dot', '--reporter=json', `--outputFile.json=${unitFile}`],
+  // What hangs inside of one expression no test runner can end.
+  { timeout: HANGS_MS },
+)
 count(unitFile, unitStatus, (report) => [report.numPassedTests, report.numFailedTests])
 took('unit')
 
@@ -73,7 +77,10 @@ if (!chromium) {
   failed += 1
   close()
 }
-const journeyStatus = run(bin('playwright'), ['test'], { env: { ...process.env, CHROMIUM_PATH: chromium } })
+const journeyStatus = run(bin('playwright'), ['test'], {
+  env: { ...process.env, CHROMIUM_PATH: chromium },
+  timeout: HANGS_MS,
+})
 count(join(results, 'journeys.json'), journeyStatus, (report) => [
   report.stats.expected,
   report.stats.unexpected + report.stats.flaky,

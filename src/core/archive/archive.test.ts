@@ -1,6 +1,7 @@
 import { readFileSync } from 'node:fs'
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
+import { samples } from '../../sampling.testing'
 import { energyOf, nobody } from '../job'
 import { anyDraw, jobAfter, start } from '../job/anyAct.testing'
 import { jobOn, madeDead, NOW } from '../job/job.testing'
@@ -23,7 +24,7 @@ describe('a job read out of an archive', () => {
         expect(archivedJob(jobFile(job), 'jobs/x.json')).toEqual(plain)
         expect(archivedMachines(JSON.parse(JSON.stringify([job.machine])))).toEqual([job.machine])
       }),
-      { numRuns: 60 },
+      { numRuns: samples(60) },
     )
   })
 

@@ -1,5 +1,6 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
+import { samples } from '../../sampling.testing'
 import { readPlate } from '../plate'
 import { parseCapacitorLabel } from '.'
 
@@ -56,7 +57,7 @@ describe('a capacitor label, however it is typed', () => {
         expect(read.volts, text).toBe(v)
         expect(read.duty, text).toBe('run')
       }),
-      { numRuns: 500 },
+      { numRuns: samples(500) },
     )
   })
 
@@ -70,7 +71,7 @@ describe('a capacitor label, however it is typed', () => {
         ])
         expect(read.volts, text).toBe(v)
       }),
-      { numRuns: 500 },
+      { numRuns: samples(500) },
     )
   })
 
@@ -85,7 +86,7 @@ describe('a capacitor label, however it is typed', () => {
         ).toEqual(uF)
         expect(fields.volts?.value, text).toBe(v)
       }),
-      { numRuns: 300 },
+      { numRuns: samples(300) },
     )
   })
 

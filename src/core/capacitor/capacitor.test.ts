@@ -1,5 +1,6 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
+import { samples } from '../../sampling.testing'
 import { capacitanceUnderLoad, checkCapacitor, combineSections, discharge, parseCapacitorLabel } from '.'
 
 const check = (label: string, uF: number | null, more: object = {}) =>
@@ -209,7 +210,7 @@ describe('sections combined with jumpers', () => {
           expect(made.targets.every((t) => t.terminals.length > 0)).toBe(true)
         },
       ),
-      { numRuns: 60 },
+      { numRuns: samples(60) },
     )
   })
 })

@@ -1,5 +1,6 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
+import { samples, seedOf } from '../../sampling.testing'
 import { familyIds, motorKindIds, observationIds, observationInfo } from '../knowledge'
 import { diagnose } from '.'
 import { run, share, top } from './run.testing'
@@ -254,8 +255,8 @@ describe('a repair that is its own test', () => {
 
 describe('a simulated repairer', () => {
   const scoreWith = (policy: typeof offered) => {
-    const random = seeded(52)
-    return scoreOf(Array.from({ length: 150 }, () => playCase(drawCase(random), policy)))
+    const random = seeded(seedOf(52))
+    return scoreOf(Array.from({ length: samples(70) }, () => playCase(drawCase(random), policy)))
   }
   it('is led to the right action with at least a third fewer tests than a fixed checklist', () => {
     const own = scoreWith(offered)
@@ -264,7 +265,7 @@ describe('a simulated repairer', () => {
     expect(own.right).toBeGreaterThan(peer.right - 0.05)
     expect(own.tests).toBeLessThan((2 / 3) * peer.tests)
     expect(own.minutes).toBeLessThan((2 / 3) * peer.minutes)
-  }, 180_000)
+  })
 })
 
 describe('what the person knows better', () => {
@@ -283,25 +284,19 @@ describe('any findings', () => {
     motorKind: fc.option(fc.constantFrom(...motorKindIds), { nil: undefined }),
     picks: fc.array(fc.tuple(fc.constantFrom(...observationIds), fc.nat(20)), { maxLength: 8 }),
   })
-  it('give probabilities that sum to one, largest first, in under five milliseconds on average', () => {
-    let spent = 0
-    let runs = 0
+  it('give probabilities that sum to one, largest first', () => {
     fc.assert(
       fc.property(anyInput, ({ family, motorKind, picks }) => {
         const observations = Object.fromEntries(
           picks.map(([id, n]) => [id, observationInfo(id).values[n % observationInfo(id).values.length]!]),
         )
-        const started = performance.now()
         const result = diagnose({ family, motorKind, observations })
-        spent += performance.now() - started
-        runs++
         expect(result.suspects.reduce((sum, s) => sum + s.probability, 0)).toBeCloseTo(1, 9)
         expect(
           result.suspects.every((s, i, all) => i === 0 || all[i - 1]!.probability >= s.probability),
         ).toBe(true)
       }),
-      { numRuns: 200 },
+      { numRuns: samples(200) },
     )
-    expect(spent / runs).toBeLessThan(15)
   })
 })

@@ -1,5 +1,6 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
+import { samples } from '../../sampling.testing'
 import { givens } from '../knowledge/given'
 import { type FamilyId, familyIds, type ObservationId, observationInfo } from '../knowledge/vocabulary'
 import { priorOf } from './familyPrior'
@@ -130,7 +131,7 @@ describe('the table of what is already said', () => {
           expect(sum).toBeLessThan(1.07)
         }
       }),
-      { numRuns: 60 },
+      { numRuns: samples(60) },
     )
   })
 
@@ -158,7 +159,7 @@ describe('the table of what is already said', () => {
           expect(settledBy(of, then) !== null || !values.includes(value)).toBe(true)
         },
       ),
-      { numRuns: 80 },
+      { numRuns: samples(80) },
     )
   })
 })

@@ -109,7 +109,7 @@ function expectation(
   observation: ObservationId,
   prior: Prior[],
   posterior: number[],
-  now: Map<ActionId, number>,
+  now: ByAction,
   findings: Findings,
 ): { reads: TestRead[]; bits: number; telling: number } {
   let bits = 0
@@ -124,8 +124,9 @@ function expectation(
     joint.forEach((each, index) => {
       if (each > 0) bits += each * Math.log2(each / (probability * posterior[index]!))
     })
-    for (const [action, each] of byAction(prior, joint))
-      if (each > 0) telling += each * Math.log2(each / (probability * (now.get(action) ?? 1)))
+    summedByAction(now.placeOf, now.actions.length, joint).forEach((each, action) => {
+      if (each > 0) telling += each * Math.log2(each / (probability * now.shares[action]!))
+    })
     reads.push({ value, probability, points: pointsTo(causes, posterior, joint, probability) })
   }
   const total = reads.reduce((sum, read) => sum + read.probability, 0)
@@ -137,21 +138,36 @@ function expectation(
 }
 
 /** Shares of causes as shares of the actions that mend them: telling two causes of one action apart mends nothing. */
-function byAction(prior: Prior[], shares: number[]): Map<ActionId, number> {
-  const sums = new Map<ActionId, number>()
-  prior.forEach(({ cause }, index) => {
-    const action = actionOf(cause)
-    sums.set(action, (sums.get(action) ?? 0) + shares[index]!)
+interface ByAction {
+  actions: ActionId[]
+  /** For each cause of the prior, the place of its action among `actions`. */
+  placeOf: number[]
+  /** How likely each action is, in the order of `actions`. */
+  shares: number[]
+}
+
+function byAction(prior: Prior[], posterior: number[]): ByAction {
+  const own = prior.map(({ cause }) => actionOf(cause))
+  const actions = [...new Set(own)]
+  const placeOf = own.map((action) => actions.indexOf(action))
+  return { actions, placeOf, shares: summedByAction(placeOf, actions.length, posterior) }
+}
+
+/** A plain loop over numbers: it runs once for each value of each test. */
+function summedByAction(placeOf: number[], actions: number, shares: number[]): number[] {
+  const sums = new Array<number>(actions).fill(0)
+  placeOf.forEach((place, index) => {
+    sums[place]! += shares[index]!
   })
   return sums
 }
 
 /** How likely each action is whose very thing an observation looks at: the share of the likeliest of them. */
-function atTheThing(shares: Map<ActionId, number>): Map<ObservationId, number> {
+function atTheThing({ actions, shares }: ByAction): Map<ObservationId, number> {
   const standing = new Map<ObservationId, number>()
-  for (const [action, share] of shares)
+  for (const [place, action] of actions.entries())
     for (const { observation } of witnesses[action] ?? [])
-      standing.set(observation, Math.max(share, standing.get(observation) ?? 0))
+      standing.set(observation, Math.max(shares[place]!, standing.get(observation) ?? 0))
   return standing
 }
 

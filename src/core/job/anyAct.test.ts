@@ -1,5 +1,6 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
+import { samples } from '../../sampling.testing'
 import { isCoreError } from '../errors'
 import { optionsOf } from '../options/ofJob'
 import { wiringCheckOf } from '../wiring/ofJob'
@@ -64,7 +65,7 @@ describe('any act, on any job, in any order', () => {
           }
         }
       }),
-      { numRuns: 150 },
+      { numRuns: samples(150) },
     )
     expect(done).toBeGreaterThan(500)
     expect(refusals).toBeGreaterThan(100)
@@ -76,7 +77,7 @@ describe('any act, on any job, in any order', () => {
         const job = jobAfter(from, draws)
         workOutAll(job, NOW)
       }),
-      { numRuns: 150 },
+      { numRuns: samples(150) },
     )
   })
 
@@ -86,7 +87,7 @@ describe('any act, on any job, in any order', () => {
         const act = actOf(begin(from), draw)
         expect(validatedAct(JSON.parse(JSON.stringify(act)))).toEqual(JSON.parse(JSON.stringify(act)))
       }),
-      { numRuns: 300 },
+      { numRuns: samples(300) },
     )
   })
 
@@ -108,7 +109,7 @@ describe('any act, on any job, in any order', () => {
         expect(withChanges(first, all)).toEqual(job)
         expect(withChanges(job, inverse(all))).toEqual(first)
       }),
-      { numRuns: 150 },
+      { numRuns: samples(150) },
     )
   })
 })

@@ -1,5 +1,6 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
+import { samples } from '../../sampling.testing'
 import { isolationPlans } from '../knowledge/isolation'
 import { type FamilyId, familyIds } from '../knowledge/vocabulary'
 import { proofVerdict } from '../safety/proof'
@@ -108,7 +109,7 @@ describe('hands go in', () => {
           }
         },
       ),
-      { numRuns: 400 },
+      { numRuns: samples(400) },
     )
     expect(opened).toBeGreaterThan(0)
   })
@@ -137,7 +138,7 @@ describe('hands go in', () => {
             expect(energy.missing.length).toBeGreaterThan(0)
         },
       ),
-      { numRuns: 150 },
+      { numRuns: samples(150) },
     )
   })
 })

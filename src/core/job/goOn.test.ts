@@ -1,5 +1,6 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
+import { samples } from '../../sampling.testing'
 import { anyDraw, jobAfter, start } from './anyAct.testing'
 import { goOnFrom } from './goOn'
 import { act, id, jobOn, madeDead, NOW } from './job.testing'
@@ -79,7 +80,7 @@ describe('from a stage that is done', () => {
         )
           expect(goOnFrom(job, 'refit')).toBeNull()
       }),
-      { numRuns: 80 },
+      { numRuns: samples(80) },
     )
   })
 })

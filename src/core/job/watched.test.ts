@@ -1,5 +1,6 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
+import { samples } from '../../sampling.testing'
 import { anyDraw, jobAfter, start } from './anyAct.testing'
 import { act, id, jobOn, madeDead } from './job.testing'
 import { checksOf, hasRun, isWatched } from './power'
@@ -38,7 +39,7 @@ describe('what is seen as the machine runs', () => {
         ).toEqual([])
         expect(hasRun(job)).toBe(false)
       }),
-      { numRuns: 60 },
+      { numRuns: samples(60) },
     )
   })
 })

@@ -1,5 +1,6 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
+import { samples } from '../../sampling.testing'
 import { boundsOf, type CapSpec, type MatchResult, type MotorSpec, matchCapacitors, matchMotors } from '.'
 
 /** Any field of a plate may be missing. */
@@ -173,7 +174,7 @@ describe('any old motor against any candidates', () => {
           expect(after.score).toBeLessThanOrEqual(before.score + 1e-9)
         }
       }),
-      { numRuns: 300 },
+      { numRuns: samples(300) },
     )
   })
 
@@ -264,7 +265,7 @@ describe('the bounds that let a store leave parts out unread', () => {
           }
         },
       ),
-      { numRuns: 400 },
+      { numRuns: samples(400) },
     )
   })
 

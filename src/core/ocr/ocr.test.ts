@@ -1,5 +1,6 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
+import { samples } from '../../sampling.testing'
 import { type Networks, readPicture, type Tensor } from '.'
 import { boxesOf, type TextMap } from './boxes'
 import { linesOfPieces, wordsOfPieces } from './layout'
@@ -63,7 +64,7 @@ describe('pieces of text in a map', () => {
           expect(Math.hypot(b.x - a.x, b.y - a.y)).toBeGreaterThan(w)
         },
       ),
-      { numRuns: 40 },
+      { numRuns: samples(40) },
     )
   })
 

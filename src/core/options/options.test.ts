@@ -1,5 +1,6 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
+import { samples } from '../../sampling.testing'
 import { causeIds, familyIds } from '../knowledge/vocabulary'
 import { compareOptions, type OptionsInput } from '.'
 
@@ -102,7 +103,7 @@ describe('options side by side', () => {
           expect(compareOptions(input)).toEqual(compareOptions(input))
         },
       ),
-      { numRuns: 30 },
+      { numRuns: samples(30) },
     )
   })
 })

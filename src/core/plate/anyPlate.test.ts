@@ -1,5 +1,6 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
+import { samples } from '../../sampling.testing'
 import { readPlate } from '.'
 
 /** One fact, the ways it is printed, and what it must be read as. */
@@ -116,9 +117,9 @@ describe.each([
               expect(values[field], `${own} in ${JSON.stringify(text)}`).toEqual(near(value))
         },
       ),
-      { numRuns: 600 },
+      { numRuns: samples(160, 4000) },
     )
-  }, 60_000)
+  })
 
   it('never gains a field from a fact that is not on it', () => {
     fc.assert(
@@ -133,7 +134,7 @@ describe.each([
             expect(fields, some.map((each) => each.text).join(' | ')).not.toHaveProperty(field)
         },
       ),
-      { numRuns: 400 },
+      { numRuns: samples(110, 3000) },
     )
-  }, 60_000)
+  })
 })

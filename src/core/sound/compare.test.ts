@@ -1,6 +1,7 @@
 import fc from 'fast-check'
 import FFT from 'fft.js'
 import { describe, expect, it } from 'vitest'
+import { samples } from '../../sampling.testing'
 import { makeSound } from '.'
 import { analyseSound, type PowerSpectrum, SIZE, type SoundAnalysis, storedAnalysis } from './analyse'
 import { markedLines, soundDifference, speedBySound } from './compare'
@@ -45,7 +46,7 @@ describe('what is heard in a recording', () => {
           expect(Math.abs((peaks[0]?.hz ?? 0) - hz)).toBeLessThan(2)
         },
       ),
-      { numRuns: 25 },
+      { numRuns: samples(10) },
     )
   })
 

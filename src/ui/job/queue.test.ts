@@ -2,6 +2,7 @@ import fc from 'fast-check'
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
 import type { Act } from '@/core/job'
 import { sameTyping } from '@/core/job/plan'
+import { samples } from '@/sampling.testing'
 import { ageOf } from './clockAge'
 import type { Kept, KeptActs } from './kept'
 import { ActQueue, type Refused, type SaveState, type Waiting } from './queue'
@@ -270,7 +271,7 @@ describe('the queue of acts', () => {
           expect(old.size).toBe(0)
         },
       ),
-      { numRuns: 150 },
+      { numRuns: samples(150) },
     )
   })
 

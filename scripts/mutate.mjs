@@ -1,0 +1,101 @@
+// Whether the tests hold the rules that guard people and money: each rule is changed a little, and a test must fail.
+// `npm run mutate` tries every room, `npm run mutate -- bench voiding` some. Survivors stand in docs/mutants.md.
+import { mkdirSync, readFileSync, writeFileSync } from 'node:fs'
+import { join } from 'node:path'
+import { bin, ensureInstalled, root, run } from './lib.mjs'
+
+const job = (...names) => names.map((name) => `src/core/job/${name}.ts`)
+const tests = (...names) => names.map((name) => `src/core/${name}.test.ts`)
+
+/** Each room: what is changed, and which tests must notice. */
+const rooms = {
+  energy: { mutate: job('energy'), tests: tests('job/energy', 'job/seen', 'job/job') },
+  gate: { mutate: job('gate'), tests: tests('job/gate', 'job/seen', 'job/wayIn') },
+  proofs: { mutate: job('proofs'), tests: tests('job/energy', 'job/seen') },
+  power: { mutate: job('power'), tests: tests('job/power', 'job/job') },
+  bench: { mutate: job('bench'), tests: tests('job/bench') },
+  voiding: { mutate: job('voiding'), tests: tests('job/voiding', 'job/seen') },
+  receive: { mutate: job('receive'), tests: tests('job/receive', 'job/seen') },
+  undo: { mutate: job('undo'), tests: tests('job/seen', 'job/job') },
+  stops: { mutate: job('stops', 'planStops'), tests: tests('job/stops') },
+  points: { mutate: job('planPoints'), tests: tests('job/seen', 'job/job') },
+  proof: { mutate: job('planProof'), tests: tests('job/seen', 'job/energy') },
+  stored: { mutate: job('planStored'), tests: tests('job/seen', 'job/chargePairs') },
+  bypass: { mutate: ['src/core/refit/bypass.ts'], tests: tests('refit/*', 'words/ledger') },
+  capacitor: {
+    mutate: ['src/core/capacitor/check.ts', 'src/core/capacitor/combine.ts', 'src/core/capacitor/physics.ts'],
+    tests: tests('capacitor/*'),
+  },
+  winding: { mutate: ['src/core/winding/judge.ts'], tests: tests('winding/*') },
+  match: {
+    mutate: ['src/core/match/rules/*.ts', 'src/core/match/capacitor.ts'],
+    tests: tests('match/match', 'match/limits', 'match/anyMotor'),
+  },
+  wiring: { mutate: ['src/core/wiring/check.ts'], tests: tests('wiring/*') },
+  decide: { mutate: ['src/core/diagnose/decide.ts'], tests: tests('diagnose/decide', 'diagnose/rulesOfThumb') },
+}
+
+ensureInstalled()
+const wanted = process.argv.slice(2)
+const unknown = wanted.filter((name) => !(name in rooms))
+if (unknown.length > 0) {
+  console.error(`There is no room ${unknown.join(', ')}. Rooms: ${Object.keys(rooms).join(', ')}.`)
+  process.exit(2)
+}
+const folder = join(root, '.cache', 'mutate')
+mkdirSync(folder, { recursive: true })
+const scores = []
+for (const [name, room] of Object.entries(rooms)) {
+  if (wanted.length > 0 && !wanted.includes(name)) continue
+  const report = join(folder, `${name}.json`)
+  const config = join(folder, `${name}.config.json`)
+  writeFileSync(
+    config,
+    JSON.stringify({
+      mutate: room.mutate,
+      testRunner: 'vitest',
+      vitest: { configFile: 'vitest.rooms.config.ts', related: false },
+      coverageAnalysis: 'perTest',
+      plugins: ['@stryker-mutator/vitest-runner', './scripts/mutateSentences.mjs'],
+      ignorers: ['sentences'],
+      reporters: ['json'],
+      jsonReporter: { fileName: report },
+      tempDirName: '.cache/mutate/work',
+      // What the sandbox need not copy; the documents stay, since tests read them.
+      ignorePatterns: ['.next', '.next-*', '.demo-data', 'data', 'public', 'test-results', 'e2e', 'docs/screenshots'],
+      concurrency: 2,
+      timeoutMS: 60_000,
+      thresholds: { high: 95, low: 90, break: null },
+      allowConsoleColors: false,
+    }),
+  )
+  const status = run(bin('stryker'), ['run', config], {
+    env: { ...process.env, REST_COG_ROOM_TESTS: room.tests.join(',') },
+  })
+  if (status !== 0) process.exit(status)
+  scores.push({ name, ...read(report) })
+}
+for (const { name, killed, all, survivors } of scores) {
+  console.log(`\n${name}: ${killed} of ${all} killed, ${Math.round((100 * killed) / Math.max(1, all))} %`)
+  for (const line of survivors) console.log(`  ${line}`)
+}
+
+/** How many changes were noticed, and what those were that were not. */
+function read(file) {
+  const { files } = JSON.parse(readFileSync(file, 'utf8'))
+  const mutants = Object.entries(files).flatMap(([path, { source, mutants: found }]) =>
+    found.map((mutant) => ({ ...mutant, path, source: source.split('\n') })),
+  )
+  const counted = mutants.filter(({ status }) => !['Ignored', 'CompileError', 'RuntimeError'].includes(status))
+  const alive = counted.filter(({ status }) => status === 'Survived' || status === 'NoCoverage')
+  return {
+    all: counted.length,
+    killed: counted.length - alive.length,
+    survivors: alive.map(({ path, location, mutatorName, replacement, source }) => {
+      const { start, end } = location
+      const line = source[start.line - 1] ?? ''
+      const was = start.line === end.line ? line.slice(start.column - 1, end.column - 1) : line.trim()
+      return `${path}:${start.line} ${mutatorName}: ${was.trim().slice(0, 70)} → ${(replacement ?? '').replace(/\s+/g, ' ').slice(0, 60)}`
+    }),
+  }
+}
