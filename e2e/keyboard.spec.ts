@@ -7,6 +7,8 @@ test('a job is walked by its number keys, and N goes to the next act', async ({ 
   await page.waitForURL(/measure/)
   await page.keyboard.press('2')
   await page.waitForURL(/make-dead/)
+  await page.keyboard.press('n')
+  await page.waitForURL(/measure/)
   await page.keyboard.press('g')
   await page.keyboard.press('b')
   await page.waitForURL((url) => url.pathname === '/')

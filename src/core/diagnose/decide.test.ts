@@ -27,9 +27,14 @@ const motor = (findings: Findings, more: Partial<DiagnoseInput> = {}) =>
 describe('a motor is called dead', () => {
   it('only where its open winding was read again cold, or was cold when it was read', () => {
     expect(motor({ 'case-heat': 'cold' }).decided?.action).toBe('replace-motor')
-    expect(motor({ 'case-heat': 'too-hot-to-touch', 'cold-retest': 'still-open' }).decided?.action).toBe('replace-motor')
+    expect(motor({ 'case-heat': 'too-hot-to-touch', 'cold-retest': 'still-open' }).decided?.action).toBe(
+      'replace-motor',
+    )
     for (const retest of ['now-good', 'not-done', undefined]) {
-      const findings: Findings = { 'case-heat': 'too-hot-to-touch', ...(retest ? { 'cold-retest': retest } : {}) }
+      const findings: Findings = {
+        'case-heat': 'too-hot-to-touch',
+        ...(retest ? { 'cold-retest': retest } : {}),
+      }
       expect(motor(findings).decided, retest ?? 'not read again').toBeNull()
     }
   })

@@ -12,7 +12,7 @@ import {
   observationInfo,
   vocabulary,
 } from '../knowledge/vocabulary'
-import type { Act } from './actTypes'
+import type { Act, ActOf } from './actTypes'
 import { jobOn, madeDead, NOW } from './job.testing'
 import { motorPlateFields } from './oldPart'
 import { pairsOf } from './place'
@@ -90,64 +90,74 @@ export function actOf(job: JobSnapshot, draw: Draw): Act {
     count: pick % 5,
     cup: from(['A', 'B', ''], pick),
   }
-  const acts: Act[] = [
-    {
+  // One of each kind: an act that is added to the product is drawn here, or this does not compile.
+  const acts: { [Kind in Act['kind']]: ActOf<Kind> } = {
+    'machine.edit': {
       kind: 'machine.edit',
       field: from(['name', 'motorKind', 'installedYear', 'family', 'id'], pick),
       value: from([draw.typed, ...motorKindIds], row),
     },
-    {
+    'job.edit': {
       kind: 'job.edit',
       field: from(['symptom', 'lesson', 'minutesSpent', 'cost'] as const, pick),
       value: draw.typed,
     },
-    { kind: 'part.out', id: fresh, part: from(['motor', 'capacitor', 'module'] as const, pick) },
-    { kind: 'part.back', id: rowId(job.outParts) },
-    { kind: 'bench.answered' },
-    {
+    'part.out': { kind: 'part.out', id: fresh, part: from(['motor', 'capacitor', 'module'] as const, pick) },
+    'part.back': { kind: 'part.back', id: rowId(job.outParts) },
+    'bench.answered': { kind: 'bench.answered' },
+    'job.phase': {
       kind: 'job.phase',
       phase: from(['work', 'closing-up', 'live-test', 'in-service'] as const, pick),
       purpose: from(['reading', 'start'] as const, row),
     },
-    {
+    'job.close': {
       kind: 'job.close',
       result: from(['runs', 'runs-with-remarks', 'not-mended', 'handed-over'] as const, pick),
     },
-    { kind: 'job.reopen' },
-    {
+    'job.reopen': { kind: 'job.reopen' },
+    'finding.set': {
       kind: 'finding.set',
       id: fresh,
       observation,
       value: row % 5 ? from(observationInfo(observation).values, row) : from([null, 'no such value'], pick),
     },
-    {
+    'declined.set': {
       kind: 'declined.set',
       id: fresh,
       observation,
       on,
       why: from(['declined', 'not-possible', 'unknown'] as const, row),
     },
-    {
+    'belief.set': {
       kind: 'belief.set',
       id: fresh,
       cause,
       stance: from(['set', 'struck', null] as const, row),
       reason: draw.reason,
     },
-    { kind: 'stop.raise', id: fresh, rule, note: draw.reason },
-    { kind: 'stop.override', rule, reason: draw.reason },
-    { kind: 'stop.lift', rule, reason: draw.reason },
-    { kind: 'point.open', id: rowId(job.points) },
-    { kind: 'point.close', id: rowId(job.points) },
-    { kind: 'point.held', id: rowId(job.points), held: draw.reason },
-    { kind: 'point.add', id: fresh, point: from(Object.keys(vocabulary.isolationPoints), pick) as never },
-    { kind: 'point.strike', id: rowId(job.points), reason: draw.reason },
-    { kind: 'point.restore', id: rowId(job.points) },
-    { kind: 'proof.start', id: fresh, feed: 1 + (pick % 3) },
-    { kind: 'proof.switch', id: rowId(job.proofs), on },
-    { kind: 'proof.failed', id: rowId(job.proofs), what: draw.reason },
-    { kind: 'proof.tester', id: rowId(job.proofs), when: from(['before', 'after'] as const, pick), on },
-    {
+    'stop.raise': { kind: 'stop.raise', id: fresh, rule, note: draw.reason },
+    'stop.override': { kind: 'stop.override', rule, reason: draw.reason },
+    'stop.lift': { kind: 'stop.lift', rule, reason: draw.reason },
+    'point.open': { kind: 'point.open', id: rowId(job.points) },
+    'point.close': { kind: 'point.close', id: rowId(job.points) },
+    'point.held': { kind: 'point.held', id: rowId(job.points), held: draw.reason },
+    'point.add': {
+      kind: 'point.add',
+      id: fresh,
+      point: from(Object.keys(vocabulary.isolationPoints), pick) as never,
+    },
+    'point.strike': { kind: 'point.strike', id: rowId(job.points), reason: draw.reason },
+    'point.restore': { kind: 'point.restore', id: rowId(job.points) },
+    'proof.start': { kind: 'proof.start', id: fresh, feed: 1 + (pick % 3) },
+    'proof.switch': { kind: 'proof.switch', id: rowId(job.proofs), on },
+    'proof.failed': { kind: 'proof.failed', id: rowId(job.proofs), what: draw.reason },
+    'proof.tester': {
+      kind: 'proof.tester',
+      id: rowId(job.proofs),
+      when: from(['before', 'after'] as const, pick),
+      on,
+    },
+    'proof.read': {
       kind: 'proof.read',
       id: fresh,
       proofId: rowId(job.proofs),
@@ -155,23 +165,23 @@ export function actOf(job: JobSnapshot, draw: Draw): Act {
       position: pick % 4,
       typed: draw.typed,
     },
-    { kind: 'proof.void', reason: draw.reason },
-    {
+    'proof.void': { kind: 'proof.void', reason: draw.reason },
+    'charge.edit': {
       kind: 'charge.edit',
       id: rowId(job.charges),
       field: from(['capacitanceTyped', 'voltsTyped', 'resistorTyped', 'label'] as const, pick),
       value: draw.typed,
     },
-    { kind: 'charge.read', id: rowId(job.charges), typed: draw.typed },
-    { kind: 'charge.add', id: fresh },
-    { kind: 'charge.strike', id: rowId(job.charges), reason: draw.reason },
-    { kind: 'charge.restore', id: rowId(job.charges) },
-    { kind: 'wait.add', id: fresh, wait: from(['cool-down', 'electronics'] as const, pick) },
-    { kind: 'wait.minutes', id: rowId(job.waits), minutes: 1 + (pick % 90) },
-    { kind: 'wait.start', id: rowId(job.waits) },
-    { kind: 'wait.strike', id: rowId(job.waits), reason: draw.reason },
-    { kind: 'wait.restore', id: rowId(job.waits) },
-    {
+    'charge.read': { kind: 'charge.read', id: rowId(job.charges), typed: draw.typed },
+    'charge.add': { kind: 'charge.add', id: fresh },
+    'charge.strike': { kind: 'charge.strike', id: rowId(job.charges), reason: draw.reason },
+    'charge.restore': { kind: 'charge.restore', id: rowId(job.charges) },
+    'wait.add': { kind: 'wait.add', id: fresh, wait: from(['cool-down', 'electronics'] as const, pick) },
+    'wait.minutes': { kind: 'wait.minutes', id: rowId(job.waits), minutes: 1 + (pick % 90) },
+    'wait.start': { kind: 'wait.start', id: rowId(job.waits) },
+    'wait.strike': { kind: 'wait.strike', id: rowId(job.waits), reason: draw.reason },
+    'wait.restore': { kind: 'wait.restore', id: rowId(job.waits) },
+    'reading.set': {
       kind: 'reading.set',
       id: fresh,
       reading: from(['capacitance', 'resistance', 'to-frame', 'supply'] as const, pick),
@@ -180,18 +190,23 @@ export function actOf(job: JobSnapshot, draw: Draw): Act {
       b: from([...leads, 'FAN', 'frame', 'HERM', ''], row + 1),
       typed: draw.typed,
     },
-    { kind: 'reading.strike', id: rowId(job.readings), reason: draw.reason },
-    { kind: 'lead.add', id: fresh, part, name: from([draw.typed, 'black', 'brown', 'white', 'blue'], row) },
-    { kind: 'lead.rename', id: rowId(job.leads), name: draw.typed },
-    { kind: 'lead.remove', id: rowId(job.leads) },
-    {
+    'reading.strike': { kind: 'reading.strike', id: rowId(job.readings), reason: draw.reason },
+    'lead.add': {
+      kind: 'lead.add',
+      id: fresh,
+      part,
+      name: from([draw.typed, 'black', 'brown', 'white', 'blue'], row),
+    },
+    'lead.rename': { kind: 'lead.rename', id: rowId(job.leads), name: draw.typed },
+    'lead.remove': { kind: 'lead.remove', id: rowId(job.leads) },
+    'field.set': {
       kind: 'field.set',
       id: fresh,
       part: from(['motor-old', 'motor-new', 'capacitor-old', 'plan', 'options'], row),
       field: from([...motorPlateFields.map(({ field }) => field), 'label', 'feeds'], pick),
       typed: draw.typed,
     },
-    {
+    'decision.set': {
       kind: 'decision.set',
       id: fresh,
       agreed: on,
@@ -201,15 +216,15 @@ export function actOf(job: JobSnapshot, draw: Draw): Act {
       reason: draw.reason,
       probability: pick / 200,
     },
-    {
+    'ledger.plant': {
       kind: 'ledger.plant',
       ids: Array.from({ length: 60 }, (_, place) => `${fresh}-${place}`),
       template: from(['motor', 'capacitor', 'capacitor-dual'] as const, pick),
       ...(on ? { way: from(['', 'bearing', 'freezer-side', 'condensing', 'toString'], row) } : {}),
     },
-    { kind: 'ledger.add', id: fresh, after: on ? null : rowId(job.ledger), line },
-    { kind: 'ledger.edit', id: rowId(job.ledger), change: line },
-    {
+    'ledger.add': { kind: 'ledger.add', id: fresh, after: on ? null : rowId(job.ledger), line },
+    'ledger.edit': { kind: 'ledger.edit', id: rowId(job.ledger), change: line },
+    'photo.add': {
       kind: 'photo.add',
       id: fresh,
       lineId: on ? '' : rowId(job.ledger),
@@ -217,29 +232,42 @@ export function actOf(job: JobSnapshot, draw: Draw): Act {
       caption: draw.reason,
       way: 'in',
     },
-    {
+    'sound.add': {
       kind: 'sound.add',
       id: fresh,
       way: on ? 'before' : 'after',
       name: draw.reason,
       analysis: on ? HUM : '{}',
     },
-    { kind: 'sound.remove', id: rowId(job.sounds) },
-    { kind: 'photo.mark', id: rowId(job.photos), marks: on ? '[["arrow",0.1,0.2,0.3,0.4,"C"]]' : draw.typed },
-    { kind: 'run.start', id: fresh },
-    { kind: 'run.mark', id: rowId(job.runs), event: from(['inducer', 'blower', 'toString', ''], pick), on },
-    { kind: 'run.end', id: rowId(job.runs) },
-    { kind: 'run.remove', id: rowId(job.runs) },
-    { kind: 'ledger.split', id: rowId(job.ledger), fresh, count: (pick % 3) + 1 },
-    { kind: 'back.move', id: rowId(job.ledger), after: on ? (pick % 2 ? null : '') : rowId(job.ledger) },
-    { kind: 'ledger.move', id: rowId(job.ledger), before: on ? null : rowId(job.ledger) },
-    { kind: 'ledger.remove', id: rowId(job.ledger) },
-    { kind: 'ledger.strike', id: rowId(job.ledger), reason: draw.reason },
-    { kind: 'ledger.restore', id: rowId(job.ledger) },
-    { kind: 'short.step', id: rowId(job.ledger), step: (1 + (pick % 4)) as 1, by: draw.reason },
-    { kind: 'ledger.tick', id: rowId(job.ledger), on },
-    { kind: 'ledger.back', id: rowId(job.ledger), on },
-    {
+    'sound.remove': { kind: 'sound.remove', id: rowId(job.sounds) },
+    'photo.mark': {
+      kind: 'photo.mark',
+      id: rowId(job.photos),
+      marks: on ? '[["arrow",0.1,0.2,0.3,0.4,"C"]]' : draw.typed,
+    },
+    'run.start': { kind: 'run.start', id: fresh },
+    'run.mark': {
+      kind: 'run.mark',
+      id: rowId(job.runs),
+      event: from(['inducer', 'blower', 'toString', ''], pick),
+      on,
+    },
+    'run.end': { kind: 'run.end', id: rowId(job.runs) },
+    'run.remove': { kind: 'run.remove', id: rowId(job.runs) },
+    'ledger.split': { kind: 'ledger.split', id: rowId(job.ledger), fresh, count: (pick % 3) + 1 },
+    'back.move': {
+      kind: 'back.move',
+      id: rowId(job.ledger),
+      after: on ? (pick % 2 ? null : '') : rowId(job.ledger),
+    },
+    'ledger.move': { kind: 'ledger.move', id: rowId(job.ledger), before: on ? null : rowId(job.ledger) },
+    'ledger.remove': { kind: 'ledger.remove', id: rowId(job.ledger) },
+    'ledger.strike': { kind: 'ledger.strike', id: rowId(job.ledger), reason: draw.reason },
+    'ledger.restore': { kind: 'ledger.restore', id: rowId(job.ledger) },
+    'short.step': { kind: 'short.step', id: rowId(job.ledger), step: (1 + (pick % 4)) as 1, by: draw.reason },
+    'ledger.tick': { kind: 'ledger.tick', id: rowId(job.ledger), on },
+    'ledger.back': { kind: 'ledger.back', id: rowId(job.ledger), on },
+    'landing.set': {
       kind: 'landing.set',
       id: fresh,
       lead: from([...leads, 'green'], row),
@@ -248,9 +276,12 @@ export function actOf(job: JobSnapshot, draw: Draw): Act {
       capped: on,
       position: pick % 6,
     },
-    { kind: 'landing.take', ids: Array.from({ length: 20 }, (_, place) => `${fresh}-${place}`) },
-    { kind: 'landing.done', id: rowId(job.landings), on },
-    {
+    'landing.take': {
+      kind: 'landing.take',
+      ids: Array.from({ length: 20 }, (_, place) => `${fresh}-${place}`),
+    },
+    'landing.done': { kind: 'landing.done', id: rowId(job.landings), on },
+    'check.set': {
       kind: 'check.set',
       id: fresh,
       checkId: from(['hand-spin', 'covers-on', 'volts', 'leak-test', 'first-start'], pick),
@@ -258,8 +289,21 @@ export function actOf(job: JobSnapshot, draw: Draw): Act {
       note: draw.reason,
       finding: pick % 3,
     },
-  ]
-  return acts[draw.kind % acts.length]!
+    'candidate.add': {
+      kind: 'candidate.add',
+      id: fresh,
+      part: on ? 'motor' : 'capacitor',
+      source: from(['typed', 'shelf', 'catalogue'] as const, row),
+      ref: draw.reason,
+      name: draw.typed,
+      ...(on ? { motor: { id: fresh, hp: 1 / 6 } } : { capacitor: { id: fresh, volts: 440 } }),
+    },
+    'candidate.rename': { kind: 'candidate.rename', id: rowId(job.candidates), name: draw.typed },
+    'candidate.remove': { kind: 'candidate.remove', id: rowId(job.candidates) },
+    'photo.caption': { kind: 'photo.caption', id: rowId(job.photos), caption: draw.typed },
+    'photo.remove': { kind: 'photo.remove', id: rowId(job.photos) },
+  }
+  return from(Object.values(acts), draw.kind)
 }
 
 export interface Start {

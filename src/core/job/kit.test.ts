@@ -15,6 +15,10 @@ describe('the kit list', () => {
         kit.some(({ kind }) => kind === 'protection'),
         family,
       ).toBe(true)
+      expect(
+        kit.some(({ name }) => /meter/i.test(name)),
+        family,
+      ).toBe(true)
       expect(new Set(kit.map(({ name }) => name)).size).toBe(kit.length)
     }
   })

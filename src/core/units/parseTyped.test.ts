@@ -1,6 +1,7 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { parseTyped, type Quantity, typedValue } from '.'
+import { quantities } from './quantities'
 
 const value = (text: string, quantity: Quantity = 'ohm') => typedValue(text, quantity)
 
@@ -67,7 +68,41 @@ describe('a number as people type it', () => {
     )
   })
 
-  it('never throws, whatever is typed', () => {
-    fc.assert(fc.property(fc.string(), (text) => void parseTyped(text, 'mm')))
-  })
+  it.each(Object.keys(quantities) as Quantity[])(
+    'as %s never throws, whatever is typed, and what it takes is finite',
+    (quantity) => {
+      const pieces = fc.oneof(
+        fc.string(),
+        fc
+          .array(
+            fc.constantFrom(
+              '1',
+              '2',
+              '0',
+              '.',
+              ',',
+              '/',
+              '-',
+              ' ',
+              'k',
+              'M',
+              'm',
+              'µF',
+              'in',
+              '"',
+              'e',
+              'OL',
+            ),
+          )
+          .map((parts) => parts.join('')),
+      )
+      fc.assert(
+        fc.property(pieces, (text) => {
+          const typed = parseTyped(text, quantity)
+          if (typed.kind === 'error') expect(typed.message).toMatch(/[.?]$/)
+          if (typed.kind === 'value') expect(Number.isFinite(typed.value)).toBe(true)
+        }),
+      )
+    },
+  )
 })

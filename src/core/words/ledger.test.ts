@@ -69,6 +69,23 @@ describe('what is never bridged', () => {
   ])('"%s" is taken', (text) => expect(read(text).refused).toBeUndefined())
 })
 
+describe('a line of its usual parts', () => {
+  it('keeps each of them in its own place', () =>
+    fc.assert(
+      fc.property(
+        fc.integer({ min: 2, max: 12 }),
+        fc.constantFrom('quarter inch hex', 'five sixteenth hex'),
+        fc.constantFrom('panel', 'grille', 'blower housing'),
+        fc.constantFrom('A', 'B', 'F'),
+        (count, fastener, part, cup) => {
+          const line = readLine({ text: `${count} ${fastener} off the ${part}, cup ${cup}` })
+          expect(line).toMatchObject({ action: 'unscrew', count, part, cup })
+          expect(line.fastener).toMatch(fastener.startsWith('quarter') ? /1\/4 hex/ : /5\/16 hex/)
+        },
+      ),
+    ))
+})
+
 describe('whatever is typed', () => {
   it('is read without an error, and its words are not lost', () =>
     fc.assert(
