@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import { causeInfo, familyIds } from '../knowledge/vocabulary'
+import { familyIds } from '../knowledge/vocabulary'
 import { diagnose } from '.'
 import type { DiagnoseInput } from './types'
 
@@ -8,7 +8,7 @@ const MOST_ANSWERS = 40
 
 describe('from the first symptom to an end without knowledge', () => {
   it.each(familyIds)(
-    '%s: the likeliest answer each time leads to a decision, or to no test left, and never asks twice',
+    '%s: ordinary answers, one after the other, decide nothing, never ask twice, and come to an end',
     (family) => {
       const input: DiagnoseInput = { family, observations: { 'fan-state': 'dead' }, tools: ['hand', 'meter'] }
       const asked = new Set<string>()
@@ -17,7 +17,9 @@ describe('from the first symptom to an end without knowledge', () => {
         const [next] = nextTests
         if (decided || !next) {
           expect(suspects.reduce((sum, { probability }) => sum + probability, 0)).toBeCloseTo(1, 6)
-          if (decided) expect(causeInfo(decided.cause).action).toBeTruthy()
+          // Nothing that was seen points anywhere: a decision now would be made of the tables alone.
+          expect(decided).toBeNull()
+          expect(count).toBeGreaterThan(10)
           return
         }
         expect(asked.has(next.observation), next.observation).toBe(false)
