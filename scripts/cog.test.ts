@@ -63,7 +63,7 @@ describe('the command line', () => {
   it('helps with an example, and tells the schema of the input', async () => {
     expect((await called(['--help'])).stdout).toContain('winding')
     expect((await called(['rotation', '--help'])).stdout).toContain('"viewedFrom"')
-    expect(JSON.parse((await called(['rotation', '--schema'])).stdout)).toMatchObject({ type: 'object' })
+    expect(JSON.parse((await called(['rotation', '--schema'])).stdout)).toHaveProperty('$schema')
   })
 
   it('reads the plate of a photo, with its words and their places, turned upright', async () => {

@@ -1,5 +1,14 @@
 import type { Kysely, Transaction } from 'kysely'
-import type { AnyRow, EventRow, JobRow, JobSnapshot, ListTable, MachineRow, RowChange } from '@/core/job/rows'
+import type {
+  AnyRow,
+  EventRow,
+  JobBeside,
+  JobRow,
+  JobSnapshot,
+  ListTable,
+  MachineRow,
+  RowChange,
+} from '@/core/job/rows'
 import { type PhotoRow, type Schema, tableOf } from './schema'
 
 type Db = Kysely<Schema> | Transaction<Schema>
@@ -20,19 +29,85 @@ export async function loadSnapshot(db: Db, jobId: string): Promise<JobSnapshot |
     .selectAll()
     .where('id', '=', machine.householdId)
     .executeTakeFirstOrThrow()
-  const snapshot: Record<string, unknown> = { job, machine, household }
+  const owner = job.energyJob ?? job.id
+  const snapshot: Record<string, unknown> = { job, machine, household, beside: await besideOf(db, job) }
   for (const name of lists) {
-    const rows = (await db
-      .selectFrom(tableOf[name] as 'lead')
-      .selectAll()
-      .where('jobId', '=', jobId)
-      .execute()) as AnyRow[]
+    const of = (id: string) =>
+      db
+        .selectFrom(tableOf[name] as 'lead')
+        .selectAll()
+        .where('jobId', '=', id)
+        .execute() as Promise<AnyRow[]>
+    const rows = await of(SHARED.includes(name) ? owner : jobId)
+    // What the person said of the machine's plan is said once, for all jobs at it.
+    if (name === 'fields' && owner !== jobId)
+      rows.push(...(await of(owner)).filter((row) => 'part' in row && row.part === 'plan'))
     snapshot[name] = rows.sort((one, two) => placeOf(one) - placeOf(two) || (one.id < two.id ? -1 : 1))
   }
   return snapshot as unknown as JobSnapshot
 }
 
 const placeOf = (row: AnyRow): number => ('position' in row ? row.position : 0)
+
+/** As `core/job/shared` names them; the data knows no rules of the core. */
+const SHARED: ListTable[] = ['points', 'proofs', 'proofReadings', 'charges', 'waits', 'outParts', 'log']
+
+const ownerOf = ({ id, energyJob }: Pick<JobRow, 'id' | 'energyJob'>): string => energyJob ?? id
+
+/** Ids of the open jobs that share the energy of a machine with this one, itself left out. */
+export async function sharing(db: Db, job: Pick<JobRow, 'id' | 'energyJob'>): Promise<string[]> {
+  const owner = ownerOf(job)
+  const rows = await db
+    .selectFrom('job')
+    .select('id')
+    .where((eb) => eb.or([eb('id', '=', owner), eb('energyJob', '=', owner)]))
+    .where('id', '!=', job.id)
+    .where('status', '=', 'open')
+    .execute()
+  return rows.map(({ id }) => id)
+}
+
+async function besideOf(db: Db, job: JobRow): Promise<JobBeside[]> {
+  const ids = await sharing(db, job)
+  return Promise.all(
+    ids.map(async (id) => {
+      const own = await db
+        .selectFrom('job')
+        .select(['symptom', 'handsIn'])
+        .where('id', '=', id)
+        .executeTakeFirstOrThrow()
+      const open = await db
+        .selectFrom('ledger_line')
+        .select((eb) => eb.fn.countAll().as('count'))
+        .where('jobId', '=', id)
+        .where('doneAt', 'is not', null)
+        .where('backDoneAt', 'is', null)
+        .where('struckAt', 'is', null)
+        .where('extra', '=', 0)
+        .where('action', 'not in', ['photo', 'mark', 'measure', 'note'])
+        .executeTakeFirst()
+      return { id, title: own.symptom, handsIn: own.handsIn === 1, open: Number(open?.count ?? 0) }
+    }),
+  )
+}
+
+/** The energy of a machine is one: its phase and its dead period stand alike in every open job that shares it. */
+export async function shareEnergy(db: Db, job: JobRow): Promise<void> {
+  const ids = await sharing(db, job)
+  if (ids.length === 0) return
+  await db.updateTable('job').set({ phase: job.phase, period: job.period }).where('id', 'in', ids).execute()
+}
+
+/** An open job at a machine, the first one opened: what is opened after it shares its energy. */
+export const openAt = (db: Db, machineId: string): Promise<JobRow | undefined> =>
+  db
+    .selectFrom('job')
+    .selectAll()
+    .where('machineId', '=', machineId)
+    .where('status', '=', 'open')
+    .orderBy('openedAt')
+    .limit(1)
+    .executeTakeFirst()
 
 /** Make the changes of one act. A row that goes is deleted, one that stays is replaced as a whole. */
 export async function writeChanges(db: Db, changes: RowChange[]): Promise<void> {

@@ -437,6 +437,36 @@ const labelPictures: Migration = {
   },
 }
 
+/**
+ * The energy of a machine instead of a job, and the dead period by its name. What stood in open jobs was proved by other
+ * rules: their charges, proofs, waits and answers begin anew.
+ */
+const deadPeriods: Migration = {
+  async up(db: Db) {
+    const now = new Date().toISOString()
+    const reason = 'the file was brought up to date, and what was done in an older dead period does not count'
+    const open = `"jobId" in (select "id" from "job" where "status" = 'open')`
+    const statements = [
+      ...add('job', [...maybe('text', 'period', 'energyJob'), `"handsIn" integer`]),
+      ...add('proof_reading', maybe('text', 'mistyped')),
+      ...add('charge', maybe('text', 'holds')),
+      ...add('ledger_line', maybe('text', 'cover', 'carries', 'donePeriod', 'backPeriod')),
+      ...add('landing', maybe('text', 'period')),
+      ...add('prove_check', maybe('text', 'period')),
+      `insert into "safety_log" ("id", "jobId", "position", "at", "kind", "subject", "label", "detail", "who", "window")
+        select "jobId" || '-dead', "jobId", 1 + coalesce((select max("position") from "safety_log" as "known" where "known"."jobId" = "proof"."jobId"), -1),
+          '${now}', 'voided', '', '', '${reason}', '', ''
+        from "proof" where "voidedAt" is null and ${open} group by "jobId"`,
+      `update "proof" set "voidedAt" = '${now}', "voidReason" = '${reason}' where "voidedAt" is null and ${open}`,
+      `update "charge" set "typed" = '', "volts" = null, "readAt" = null, "dischargedAt" = null where ${open}`,
+      `update "wait" set "startedAt" = null where ${open}`,
+      `update "job" set "period" = "openedAt"`,
+      `create index "job_energyJob" on "job" ("energyJob")`,
+    ]
+    for (const statement of statements) await sql.raw(statement).execute(db)
+  },
+}
+
 /** A migration as a whole or not at all: a step that fails leaves the file as it was. */
 const whole = (migration: Migration): Migration => ({
   async up(db: Db) {
@@ -469,6 +499,7 @@ const migrations: Record<string, Migration> = {
   '0014-photo-marks': whole(photoMarks),
   '0015-part-figures': whole(partFigures),
   '0016-labels': whole(labelPictures),
+  '0017-dead-periods': whole(deadPeriods),
 }
 
 /**

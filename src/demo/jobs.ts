@@ -103,6 +103,7 @@ export const jobs: DemoJob[] = [
         ),
       ),
       step(days(196) - 24, all(decide('dirt-or-paint-fouling', 'clean', 0.93))),
+      step(days(196) - 57, all(prove(['0.2', '0.1', '0.1']), discharged)),
       step(days(196) - 60, checks(['hand-spin', 'covers-on'])),
       step(
         days(196) - 62,
@@ -147,12 +148,11 @@ export const jobs: DemoJob[] = [
       ['onset', 'suddenly'],
     ],
     steps: [
-      step(days(4) - 12, isolate),
+      step(days(4) - 12, all(isolate, field('capacitor-old', { label: '35+5 µF ±6 % 440 V' }))),
       step(days(4) - 18, all(prove(['0.4', '0.2', '0.2']), discharged)),
       step(
         days(4) - 30,
         all(
-          field('capacitor-old', { label: '35+5 µF ±6 % 440 V' }),
           capacitor({ HERM: '34.6', FAN: '4.93' }),
           leads(['black', 'white', 'brown']),
           ohms([
@@ -377,12 +377,11 @@ export const jobs: DemoJob[] = [
       ['coast-down', 'coasts-long'],
     ],
     steps: [
-      step(32, isolate),
+      step(32, all(isolate, field('capacitor-old', { label: '30+3 µF ±6 % 440 V' }))),
       step(24, all(prove(), discharged)),
       step(
         20,
         all(
-          field('capacitor-old', { label: '30+3 µF ±6 % 440 V' }),
           field('motor-old', { voltages: '115', amps: '0.9', capacitorUf: '3', capacitorVolts: '370' }),
           capacitor({ HERM: '29.1' }),
           finding('free-spin', 'free'),

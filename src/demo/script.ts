@@ -1,5 +1,5 @@
-import { type Act, type JobSnapshot, neededCharges, neededWaits, newId } from '@/core/job'
-import { isolationActs, proofActs } from '@/core/job/proofScript'
+import { type Act, type JobSnapshot, neededWaits, newId } from '@/core/job'
+import { dischargeActs, isolationActs, proofActs } from '@/core/job/proofScript'
 import { refitOf } from '@/core/job/refitOf'
 import type { Machine } from './machines'
 import { madeUpSound } from './sounds'
@@ -60,8 +60,7 @@ export const prove =
   ({ snapshot, id }: Scene): Act[] =>
     proofActs(snapshot, id, volts)
 
-export const discharged = ({ snapshot }: Scene): Act[] =>
-  neededCharges(snapshot).map((charge): Act => ({ kind: 'charge.read', id: charge.id, typed: '0.3' }))
+export const discharged = ({ snapshot }: Scene): Act[] => dischargeActs(snapshot)
 
 /** An answer that the plan asks for. */
 export const planned =

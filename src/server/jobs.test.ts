@@ -1,5 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import { diagnosisOf, energyOf, findingsOf } from '@/core/job'
+import { checksOf, isWatched } from '@/core/job/power'
 import { isolationActs, proofActs } from '@/core/job/proofScript'
 import { optionsOf } from '@/core/options/ofJob'
 import { actOnJob, openJob, readEvents, readJob, readRev, stepHistory, storeActs } from './jobs'
@@ -15,6 +16,13 @@ const start = () =>
   })
 
 const energy = async (jobId: string) => energyOf((await readJob(jobId)).snapshot, Date.now())
+
+/** Checks answered as they should be. */
+const passed = (jobId: string, ...checks: string[]) =>
+  actOnJob(
+    jobId,
+    checks.map((checkId) => ({ kind: 'check.set', id: id(), checkId, result: 'pass', note: '' })),
+  )
 
 describe('a job', () => {
   it('opens with the plan of its family and what was noticed', async () => {
@@ -174,7 +182,16 @@ describe('hands-in work', () => {
       handsIn: false,
       stop: { pair: 'L–N', volts: 119 },
     })
-    await actOnJob(jobId, proofActs(snapshot, id, ['0.1', '0.1', '0.1']))
+    const again = proofActs(snapshot, id, ['0.1', '0.1', '0.1'])
+    await expect(actOnJob(jobId, again)).rejects.toMatchObject({ code: 'still-live' })
+    // What fed it is found and opened; then dead is proved anew.
+    const point = id()
+    await actOnJob(jobId, [
+      { kind: 'point.add', id: point, point: 'fuse' },
+      { kind: 'point.open', id: point },
+      { kind: 'point.held', id: point, held: 'in the pocket' },
+    ])
+    await actOnJob(jobId, again)
     expect(await energy(jobId)).toMatchObject({ state: 'proven-dead', stop: null })
     const readings = (await readJob(jobId)).snapshot.proofReadings
     expect(readings.map((row) => row.typed)).toContain('119')
@@ -193,7 +210,10 @@ describe('hands-in work', () => {
   it('asks for everything again after a live test', async () => {
     const jobId = await start()
     await proveDead(jobId)
-    await actOnJob(jobId, [{ kind: 'job.phase', phase: 'live-test', purpose: 'reading' }])
+    const power = { kind: 'job.phase', phase: 'live-test', purpose: 'reading' }
+    await expect(actOnJob(jobId, [power])).rejects.toMatchObject({ code: 'not-ready' })
+    await passed(jobId, 'reading-clear', 'hand-spin')
+    await actOnJob(jobId, [power])
     expect((await energy(jobId)).state).toBe('live-test')
     await actOnJob(jobId, [{ kind: 'job.phase', phase: 'work' }])
     expect(await energy(jobId)).toMatchObject({ state: 'live', openPoints: 0, handsIn: false })
@@ -225,10 +245,11 @@ describe('a hard stop', () => {
       code: 'stopped',
     })
     const { snapshot } = await readJob(jobId)
-    await actOnJob(jobId, [
-      { kind: 'point.open', id: snapshot.points[0]!.id },
-      { kind: 'job.close', result: 'handed-over' },
-    ])
+    // With gas in the air no switch is touched, the breaker's included.
+    await expect(actOnJob(jobId, [{ kind: 'point.open', id: snapshot.points[0]!.id }])).rejects.toMatchObject(
+      { code: 'gas-stop' },
+    )
+    await actOnJob(jobId, [{ kind: 'job.close', result: 'handed-over' }])
     expect((await readJob(jobId)).snapshot.job.status).toBe('closed')
   })
 })
@@ -249,17 +270,17 @@ describe('the ledger', () => {
     await expect(actOnJob(jobId, [{ kind: 'job.close', result: 'runs' }])).rejects.toMatchObject({
       code: 'not-ready',
     })
-    await actOnJob(jobId, [
-      { kind: 'ledger.back', id: door.id, on: true },
-      ...['hand-spin', 'covers-on'].map((checkId) => ({
-        kind: 'check.set',
-        id: id(),
-        checkId,
-        result: 'pass',
-        note: '',
-      })),
-      { kind: 'job.close', result: 'runs' },
-    ])
+    await actOnJob(jobId, [{ kind: 'ledger.back', id: door.id, on: true }])
+    await passed(jobId, 'hand-spin', 'covers-on')
+    // Nobody has seen it run yet.
+    await expect(actOnJob(jobId, [{ kind: 'job.close', result: 'runs' }])).rejects.toMatchObject({
+      code: 'not-ready',
+    })
+    await actOnJob(jobId, [{ kind: 'job.phase', phase: 'live-test', purpose: 'start' }])
+    const { snapshot } = await readJob(jobId)
+    const watched = checksOf(snapshot).filter((check) => isWatched(check) && !check.laterMinutes)
+    await passed(jobId, ...watched.map((check) => check.id))
+    await actOnJob(jobId, [{ kind: 'job.close', result: 'runs' }])
     expect((await readJob(jobId)).snapshot.job).toMatchObject({ status: 'closed', phase: 'in-service' })
   })
 })
@@ -277,24 +298,29 @@ describe('a stop raised by hand', () => {
       actOnJob(jobId, [{ kind: 'stop.override', rule: 'asbestos-suspect', reason: 'it will be fine' }]),
     ).rejects.toMatchObject({ code: 'hard-stop' })
     await actOnJob(jobId, [
-      { kind: 'stop.lift', rule: 'asbestos-suspect', reason: 'laboratory: mineral wool' },
+      { kind: 'stop.lift', rule: 'asbestos-suspect', how: 'mistake', reason: 'laboratory: mineral wool' },
     ])
     await actOnJob(jobId, [{ kind: 'lead.add', id: id(), part: 'old', name: 'black' }])
     const { snapshot } = await readJob(jobId)
-    expect(snapshot.stops[0]).toMatchObject({ note: 'grey fill', reason: 'laboratory: mineral wool' })
+    expect(snapshot.stops[0]).toMatchObject({
+      note: 'grey fill',
+      reason: 'said by mistake, meant: laboratory: mineral wool',
+    })
     expect((await readEvents(jobId)).map((event) => event.text)).toEqual(
       expect.arrayContaining([expect.stringMatching(/^Stop: /), expect.stringMatching(/^Stop lifted: /)]),
     )
   })
 
-  it('voids the proof, and undoing it does not bring the proof back', async () => {
+  it('voids the proof, and lifting it does not bring the proof back', async () => {
     const jobId = await start()
     await proveDead(jobId)
     expect((await energy(jobId)).handsIn).toBe(true)
     await actOnJob(jobId, [{ kind: 'stop.raise', id: id(), rule: 'burnt-supply', note: '' }])
     expect((await energy(jobId)).handsIn).toBe(false)
-    await stepHistory(jobId, 'undo')
-    expect((await readJob(jobId)).snapshot.stops).toEqual([])
+    await expect(stepHistory(jobId, 'undo')).rejects.toMatchObject({ code: 'undo-stop' })
+    await actOnJob(jobId, [
+      { kind: 'stop.lift', rule: 'burnt-supply', how: 'mended', reason: 'an electrician renewed it' },
+    ])
     expect((await energy(jobId)).handsIn).toBe(false)
   })
 

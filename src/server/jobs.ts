@@ -33,7 +33,10 @@ import {
   lastEvent,
   listEvents,
   loadSnapshot,
+  openAt,
   revOf,
+  shareEnergy,
+  sharing,
   touchJob,
   wasStored,
   writeChanges,
@@ -106,7 +109,7 @@ export async function storeActs(
   now = Date.now(),
 ): Promise<ActsAnswer> {
   const { db } = await store()
-  const { answers, rev } = await db.transaction().execute(async (trx) => {
+  const { answers, rev, others } = await db.transaction().execute(async (trx) => {
     let snapshot = await loadSnapshot(trx, jobId)
     if (!snapshot) throw unknownJob()
     const answers: ActAnswer[] = []
@@ -135,9 +138,11 @@ export async function storeActs(
       }
     }
     const rev = written ? await touchJob(trx, jobId, new Date(now).toISOString()) : snapshot.job.rev
-    return { answers, rev }
+    const others = written ? await touchOthers(trx, snapshot, now) : []
+    return { answers, rev, others }
   })
   announce(jobId, rev)
+  for (const other of others) announce(other.id, other.rev)
   return { answers, rev, ...(await stepsOf(db, jobId, by.window)), serverNow: now }
 }
 
@@ -154,9 +159,24 @@ export async function actOnJob(jobId: string, plain: unknown[], now = Date.now()
   return answer
 }
 
+/** Jobs that share the machine's energy stand as this one does, and their windows hear of it. */
+async function touchOthers(
+  trx: Transaction,
+  snapshot: JobSnapshot,
+  now: number,
+): Promise<{ id: string; rev: number }[]> {
+  await shareEnergy(trx, snapshot.job)
+  const at = new Date(now).toISOString()
+  return Promise.all(
+    (await sharing(trx, snapshot.job)).map(async (id) => ({ id, rev: await touchJob(trx, id, at) })),
+  )
+}
+
 /** The circuit is solved here and not in the planner, which every page loads. */
 function refuseWrongWiring(snapshot: JobSnapshot, act: Act): void {
-  if (act.kind !== 'job.phase' || act.phase === 'work' || act.phase === 'closing-up') return
+  const powers = act.kind === 'job.phase' && act.phase !== 'work' && act.phase !== 'closing-up'
+  const runs = act.kind === 'job.close' && (act.result === 'runs' || act.result === 'runs-with-remarks')
+  if (!powers && !runs) return
   const problem = wiringHolds(snapshot)
   if (problem) throw new CoreError('not-ready', `Before power returns: ${problem}`)
 }
@@ -243,7 +263,7 @@ export async function stepHistory(
   by: By = nobody,
 ): Promise<Stored & { text: string }> {
   const { db } = await store()
-  const { text, rev } = await db.transaction().execute(async (trx) => {
+  const { text, rev, others } = await db.transaction().execute(async (trx) => {
     const snapshot = await loadSnapshot(trx, jobId)
     if (!snapshot) throw unknownJob()
     const event =
@@ -266,9 +286,11 @@ export async function stepHistory(
       .set({ state: direction === 'undo' ? 'undone' : 'done', mergeKey: null })
       .where('id', '=', event.id)
       .execute()
-    return { text: event.text, rev: await touchJob(trx, jobId, new Date(now).toISOString()) }
+    const others = await touchOthers(trx, withChanges(snapshot, planned.changes), now)
+    return { text: event.text, rev: await touchJob(trx, jobId, new Date(now).toISOString()), others }
   })
   announce(jobId, rev)
+  for (const other of others) announce(other.id, other.rev)
   return { ...(await stored(db, jobId, by.window)), text }
 }
 
@@ -330,23 +352,27 @@ export async function openJob(input: NewJob, now = Date.now()): Promise<string> 
       machine = newMachine(id(), HOME, input.family, input, at)
       await insertMachine(trx, machine)
     }
-    const job = newJob(id(), machine.id, input.symptom.slice(0, 2000), at)
+    // A second job at a machine shares what is off, proved and emptied there: the machine has one energy.
+    const first = input.machineId ? await openAt(trx, machine.id) : undefined
+    const fresh = newJob(id(), machine.id, input.symptom.slice(0, 2000), at)
+    const job = first
+      ? { ...fresh, energyJob: first.energyJob ?? first.id, phase: first.phase, period: first.period }
+      : fresh
     await insertJob(trx, job)
-    const plan = plantedPlan(job.id, machine, id)
-    const findings = (input.findings ?? []).map(({ observation, value }) => ({
-      id: id(),
-      jobId: job.id,
-      observation,
-      value,
-      at,
-    }))
+    const plan = first ? { points: [], waits: [], charges: [] } : plantedPlan(job.id, machine, id)
     const changes: RowChange[] = [
       ...plan.points.map((row) => ({ table: 'points' as const, id: row.id, before: null, after: row })),
       ...plan.waits.map((row) => ({ table: 'waits' as const, id: row.id, before: null, after: row })),
       ...plan.charges.map((row) => ({ table: 'charges' as const, id: row.id, before: null, after: row })),
-      ...findings.map((row) => ({ table: 'findings' as const, id: row.id, before: null, after: row })),
     ]
     await writeChanges(trx, changes)
+    // As acts, so that a danger in the first sentence stands in the record of safety like any other.
+    for (const { observation, value } of input.findings ?? []) {
+      const snapshot = await loadSnapshot(trx, job.id)
+      if (!snapshot) throw unknownJob()
+      const act: Act = { kind: 'finding.set', id: id(), observation, value }
+      await writeChanges(trx, planAct(snapshot, act, now).changes)
+    }
     // A danger that a finding already says raises its stop by itself; the others stand as rows of their own.
     for (const rule of input.stops ?? []) {
       const snapshot = await loadSnapshot(trx, job.id)

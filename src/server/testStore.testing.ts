@@ -2,8 +2,9 @@ import { mkdtempSync, rmSync } from 'node:fs'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
 import { afterAll, beforeAll } from 'vitest'
-import { neededCharges, newId } from '@/core/job'
-import { isolationActs, proofActs } from '@/core/job/proofScript'
+import { newId } from '@/core/job'
+import { neededWaits } from '@/core/job/place'
+import { dischargeActs, isolationActs, proofActs } from '@/core/job/proofScript'
 import { actOnJob, readJob } from './jobs'
 import { store } from './store'
 
@@ -25,13 +26,14 @@ export const id = () => newId(Date.now(), Math.random)
 /** Every point open and held, proved dead in its order, the capacitor read. */
 export async function proveDead(jobId: string, now = Date.now()) {
   const { snapshot } = await readJob(jobId)
-  await actOnJob(jobId, isolationActs(snapshot), now)
-  await actOnJob(jobId, proofActs(snapshot, id, ['0.2', '0.2', '0.2']), now)
   await actOnJob(
     jobId,
-    neededCharges(snapshot).map((charge) => ({ kind: 'charge.read', id: charge.id, typed: '0.4' })),
+    neededWaits(snapshot).map((wait) => ({ kind: 'wait.strike', id: wait.id, reason: 'no board in it' })),
     now,
   )
+  await actOnJob(jobId, isolationActs(snapshot), now)
+  await actOnJob(jobId, proofActs(snapshot, id, ['0.2', '0.2', '0.2']), now)
+  await actOnJob(jobId, dischargeActs(snapshot, '0.4'), now)
 }
 
 /** The capacitor was out before the job began, and is empty. */
@@ -39,6 +41,7 @@ export async function capacitorOut(jobId: string) {
   const { snapshot } = await readJob(jobId)
   await actOnJob(jobId, [
     { kind: 'part.out', id: id(), part: 'capacitor' },
-    ...neededCharges(snapshot).map((charge) => ({ kind: 'charge.read', id: charge.id, typed: '0.2' })),
+    ...dischargeActs(snapshot, '0.2'),
+    ...neededWaits(snapshot).map((wait) => ({ kind: 'wait.strike', id: wait.id, reason: 'no board in it' })),
   ])
 }

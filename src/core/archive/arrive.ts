@@ -1,9 +1,11 @@
 import type { By } from '../job'
 import { logged } from '../job/log'
 import { pointsClosed } from '../job/planPhase'
+import { put } from '../job/put'
 import type { JobSnapshot } from '../job/rows'
 import { withChanges } from '../job/snapshot'
 import { voidAll } from '../job/voiding'
+import { isValve } from '../knowledge/isolation'
 
 const REASON = 'the job came out of an archive'
 
@@ -15,10 +17,18 @@ const REASON = 'the job came out of an archive'
  */
 export function arrived(snapshot: JobSnapshot, at: string, by: By): JobSnapshot {
   if (snapshot.job.status === 'closed') return snapshot
-  const working = { ...snapshot, job: { ...snapshot.job, phase: 'work' as const } }
+  const working = {
+    ...snapshot,
+    job: { ...snapshot.job, phase: 'work' as const, period: at, energyJob: null, handsIn: 0 as const },
+  }
   const [closed, voided] = [pointsClosed(working, at), voidAll(working, at, REASON)]
+  // Nobody here shut a cock, and nobody opened one either: it is simply not known, and the record says nothing of it.
+  const unknown = working.points
+    .filter(({ point, openedAt }) => isValve(point) && openedAt)
+    .map((point) => put(working, 'points', point.id, { ...point, openedAt: null, held: '', changedAt: at }))
   return withChanges(working, [
     ...closed.changes,
+    ...unknown,
     ...voided.changes,
     ...logged(working, at, by, [...closed.log, ...voided.log]),
   ])

@@ -1,5 +1,6 @@
 import type { JobTables } from '../job/rows'
-import { logKinds } from '../job/rows'
+import { carriesKinds, chargeKinds, logKinds } from '../job/rows'
+import { coverIds } from '../knowledge/covers'
 import { causeIds, familyIds, motorKindIds, observationIds, vocabulary } from '../knowledge/vocabulary'
 import { accessKinds, benchParts, lineActions, switchKinds } from '../refit/types'
 
@@ -18,6 +19,8 @@ const words = (...choices: readonly string[]): Column => ({ type: choices })
 const orNull = (column: Column): Column => ({ ...column, null: true })
 
 const later = (column: Column): Column => ({ ...orNull(column), later: true })
+
+const laterText = later(text)
 
 const ofJob = { id: text, jobId: text }
 const at = { at: text }
@@ -53,6 +56,9 @@ export const archiveColumns: { [Table in keyof JobTables]: { [Name in keyof JobT
     symptom: text,
     status: words('open', 'closed'),
     phase: words('work', 'closing-up', 'live-test', 'in-service'),
+    period: laterText,
+    energyJob: laterText,
+    handsIn: later(flag),
     benchAsks: flag,
     rev: number,
     result: orNull(words('runs', 'runs-with-remarks', 'not-mended', 'handed-over')),
@@ -115,6 +121,7 @@ export const archiveColumns: { [Table in keyof JobTables]: { [Name in keyof JobT
     range: words('ordinary', 'low-impedance'),
     current: words('ac', 'dc'),
     replacedAt: orNull(text),
+    mistyped: laterText,
   },
   charges: {
     ...ofJob,
@@ -129,6 +136,7 @@ export const archiveColumns: { [Table in keyof JobTables]: { [Name in keyof JobT
     volts: orNull(number),
     readAt: orNull(text),
     planned: flag,
+    holds: later(words(...chargeKinds)),
   },
   waits: {
     ...ofJob,
@@ -189,6 +197,10 @@ export const archiveColumns: { [Table in keyof JobTables]: { [Name in keyof JobT
     benchOf: bench,
     handsOff: flag,
     caution: text,
+    cover: later(words(...coverIds)),
+    carries: later(words(...carriesKinds)),
+    donePeriod: laterText,
+    backPeriod: laterText,
     doneAt: orNull(text),
     backDoneAt: orNull(text),
     backAfter: orNull(text),
@@ -207,8 +219,16 @@ export const archiveColumns: { [Table in keyof JobTables]: { [Name in keyof JobT
     position: number,
     doneAt: orNull(text),
     doneCover: cover,
+    period: laterText,
   },
-  checks: { ...ofJob, ...at, checkId: text, result: words('pass', 'fail', 'skipped'), note: text },
+  checks: {
+    ...ofJob,
+    ...at,
+    checkId: text,
+    result: words('pass', 'fail', 'skipped'),
+    note: text,
+    period: laterText,
+  },
   outParts: { ...ofJob, ...at, part: words(...benchParts), backAt: orNull(text) },
   dues: { ...ofJob, ...at, checkId: text, dueAt: text },
   candidates: {

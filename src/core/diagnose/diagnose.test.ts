@@ -256,7 +256,7 @@ describe('a repair that is its own test', () => {
 describe('a simulated repairer', () => {
   const scoreWith = (policy: typeof offered) => {
     const random = seeded(seedOf(52))
-    return scoreOf(Array.from({ length: samples(70) }, () => playCase(drawCase(random), policy)))
+    return scoreOf(Array.from({ length: samples(110) }, () => playCase(drawCase(random), policy)))
   }
   it('is led to the right action with at least a third fewer tests than a fixed checklist', () => {
     const own = scoreWith(offered)

@@ -1,4 +1,4 @@
-import { BATTERY_PAIRS, livesOf } from '../knowledge/isolation'
+import { BATTERY_PAIRS, livesOf, OTHER_SUPPLY_PAIRS } from '../knowledge/isolation'
 
 /** What the person sees at the place where dead is proved. */
 export interface ProofPlace {
@@ -7,6 +7,8 @@ export interface ProofPlace {
   twoHot: boolean
   /** Further conductors that may carry voltage, as a signal wire does. */
   alsoLive?: string[]
+  /** A battery, a solar panel or the like beside the mains, with a pair of its own. */
+  otherSupply?: boolean
   /** A switched live beside the lasting one, as a timer fan has. */
   switchedLive: boolean
   /** What the lives are read against besides each other; `none` where nothing that is surely earth is there. */
@@ -24,7 +26,10 @@ export interface ProofPlace {
  * // ['L–N', 'L–ground', 'N–ground']
  */
 export function pairsOfFeed(place: ProofPlace, feed: number): string[] {
-  const pairs = place.supply === 'battery' ? BATTERY_PAIRS : mainsPairs(place)
+  const pairs = [
+    ...(place.supply === 'battery' ? BATTERY_PAIRS : mainsPairs(place)),
+    ...(place.otherSupply && feed === 1 ? OTHER_SUPPLY_PAIRS : []),
+  ]
   const named = pairs.map((pair) => (feed === 1 ? pair : `${pair}, feed ${feed}`))
   const all = [...named, ...acrossFeeds(place, feed)]
   if (place.positions === 1) return all
@@ -41,9 +46,11 @@ function mainsPairs({ twoHot, switchedLive, earth, alsoLive = [] }: ProofPlace):
   const between = conductors.flatMap((one, index) =>
     conductors.slice(index + 1).map((two) => `${one}–${two}`),
   )
-  if (earth === 'none') return between
+  // A signal wire may carry direct current, of which the AC range shows nothing.
+  const signals = alsoLive.map((one) => `${one}–${twoHot ? 'L2' : 'N'}, DC`)
+  if (earth === 'none') return [...between, ...signals]
   const reference = earth === 'ground' ? 'ground' : 'earth lead'
-  return [...between, ...conductors.map((one) => `${one}–${reference}`)]
+  return [...between, ...conductors.map((one) => `${one}–${reference}`), ...signals]
 }
 
 function acrossFeeds({ supply, twoHot }: ProofPlace, feed: number): string[] {

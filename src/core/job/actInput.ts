@@ -5,7 +5,8 @@ import { optionKinds } from '../knowledge/options'
 import { causeIds, observationIds, vocabulary } from '../knowledge/vocabulary'
 import { CapSpecInput, MotorSpecInput } from '../match/input'
 import { benchParts } from '../refit/types'
-import type { Act } from './actTypes'
+import { type Act, chargePlaces, liftWays } from './actTypes'
+import { chargeKinds } from './rows'
 
 type Decorate = (target: object, key: string) => void
 
@@ -18,6 +19,7 @@ function dto(fields: Record<string, Decorate>): new () => object {
 
 const id = Text({ max: 40 })
 const text = Text({ max: 2000 })
+const optionalText = Text({ max: 2000, optional: true })
 const nullableText = Text({ max: 40, nullable: true })
 const observation = OneOf(observationIds)
 const stopRule = OneOf(Object.keys(vocabulary.stopRules))
@@ -36,13 +38,20 @@ const classes: Record<Act['kind'], new () => object> = {
   'part.out': dto({ id, part: OneOf(benchParts) }),
   'part.back': dto({ id }),
   'bench.answered': dto({}),
+  'hands.out': dto({}),
   'job.phase': dto({
     phase: OneOf(['work', 'closing-up', 'live-test', 'in-service']),
     purpose: OneOf(['reading', 'start'], { optional: true }),
   }),
   'job.close': dto({ result: OneOf(['runs', 'runs-with-remarks', 'not-mended', 'handed-over']) }),
   'job.reopen': dto({}),
-  'finding.set': dto({ id, observation, value: nullableText }),
+  'finding.set': dto({
+    id,
+    observation,
+    value: nullableText,
+    how: OneOf(liftWays, { optional: true }),
+    reason: optionalText,
+  }),
   'declined.set': dto({
     id,
     observation,
@@ -52,7 +61,7 @@ const classes: Record<Act['kind'], new () => object> = {
   'belief.set': dto({ id, cause: OneOf(causeIds), stance: nullableText, reason: text }),
   'stop.raise': dto({ id, rule: stopRule, note: text }),
   'stop.override': dto({ rule: stopRule, reason: text }),
-  'stop.lift': dto({ rule: stopRule, reason: text }),
+  'stop.lift': dto({ rule: stopRule, how: OneOf(liftWays), reason: text }),
   'point.open': dto({ id }),
   'point.close': dto({ id }),
   'point.held': dto({ id, held: text }),
@@ -71,14 +80,15 @@ const classes: Record<Act['kind'], new () => object> = {
   }),
   'proof.switch': dto({ id, on: Flag() }),
   'proof.failed': dto({ id, what: text }),
+  'proof.mistyped': dto({ id, showed: text }),
   'proof.void': dto({ reason: text }),
   'charge.edit': dto({
     id,
     field: OneOf(['capacitanceTyped', 'voltsTyped', 'resistorTyped', 'label']),
     value: text,
   }),
-  'charge.read': dto({ id, typed: text }),
-  'charge.add': dto({ id }),
+  'charge.read': dto({ id, typed: text, where: OneOf(chargePlaces, { optional: true }) }),
+  'charge.add': dto({ id, holds: OneOf(chargeKinds, { optional: true }) }),
   'charge.strike': dto({ id, reason: text }),
   'charge.restore': dto({ id }),
   'wait.add': dto({ id, wait: OneOf(['cool-down', 'electronics']) }),

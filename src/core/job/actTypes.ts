@@ -4,6 +4,7 @@ import type {
   BeliefRow,
   BenchPart,
   CandidateRow,
+  ChargeKind,
   CheckRow,
   Cover,
   JobRow,
@@ -13,6 +14,13 @@ import type {
   ReadingKind,
   WaitRow,
 } from './rows'
+
+/** What lifts a hard stop: it was put right by somebody, or said by mistake and something else was meant. */
+export const liftWays = ['mended', 'mistake'] as const
+export type LiftWay = (typeof liftWays)[number]
+
+export const chargePlaces = ['terminals', 'motor-leads'] as const
+export type ChargePlace = (typeof chargePlaces)[number]
 
 /** Why power comes back: to read one value, or to watch the mended machine start. */
 export type PowerPurpose = 'reading' | 'start'
@@ -24,15 +32,25 @@ export type Act =
   | { kind: 'part.out'; id: string; part: BenchPart }
   | { kind: 'part.back'; id: string }
   | { kind: 'bench.answered' }
+  /** Whoever works in this job has hands and tools out of the machine: another job may ask for power then. */
+  | { kind: 'hands.out' }
   | { kind: 'job.phase'; phase: JobRow['phase']; purpose?: PowerPurpose }
   | { kind: 'job.close'; result: NonNullable<JobRow['result']> }
   | { kind: 'job.reopen' }
-  | { kind: 'finding.set'; id: string; observation: ObservationId; value: string | null }
+  /** `how` and `reason`: what lifts the hard stop that stands on the finding, where it is taken away or changed. */
+  | {
+      kind: 'finding.set'
+      id: string
+      observation: ObservationId
+      value: string | null
+      how?: LiftWay
+      reason?: string
+    }
   | { kind: 'declined.set'; id: string; observation: ObservationId; on: boolean; why?: LeftOut }
   | { kind: 'belief.set'; id: string; cause: CauseId; stance: BeliefRow['stance'] | null; reason: string }
   | { kind: 'stop.raise'; id: string; rule: StopRuleId; note: string }
   | { kind: 'stop.override'; rule: StopRuleId; reason: string }
-  | { kind: 'stop.lift'; rule: StopRuleId; reason: string }
+  | { kind: 'stop.lift'; rule: StopRuleId; how: LiftWay; reason: string }
   | { kind: 'point.open'; id: string }
   | { kind: 'point.close'; id: string }
   | { kind: 'point.held'; id: string; held: string }
@@ -52,6 +70,8 @@ export type Act =
       range?: MeterRange
     }
   | { kind: 'proof.failed'; id: string; what: string }
+  /** The reading was typed wrong: it showed something else, and the pair is read again. */
+  | { kind: 'proof.mistyped'; id: string; showed: string }
   | { kind: 'proof.void'; reason: string }
   | {
       kind: 'charge.edit'
@@ -59,8 +79,9 @@ export type Act =
       field: 'capacitanceTyped' | 'voltsTyped' | 'resistorTyped' | 'label'
       value: string
     }
-  | { kind: 'charge.read'; id: string; typed: string }
-  | { kind: 'charge.add'; id: string }
+  /** `where`: at its terminals, or across the motor's own leads where no capacitor is seen. */
+  | { kind: 'charge.read'; id: string; typed: string; where?: ChargePlace }
+  | { kind: 'charge.add'; id: string; holds?: ChargeKind }
   | { kind: 'charge.strike'; id: string; reason: string }
   | { kind: 'charge.restore'; id: string }
   | { kind: 'wait.add'; id: string; wait: WaitRow['kind'] }

@@ -114,6 +114,8 @@ export function actOf(job: JobSnapshot, draw: Draw): Act {
       kind: 'job.close',
       result: from(['runs', 'runs-with-remarks', 'not-mended', 'handed-over'] as const, pick),
     },
+    'hands.out': { kind: 'hands.out' },
+    'proof.mistyped': { kind: 'proof.mistyped', id: rowId(job.proofReadings), showed: draw.typed },
     'job.reopen': { kind: 'job.reopen' },
     'finding.set': {
       kind: 'finding.set',
@@ -137,7 +139,7 @@ export function actOf(job: JobSnapshot, draw: Draw): Act {
     },
     'stop.raise': { kind: 'stop.raise', id: fresh, rule, note: draw.reason },
     'stop.override': { kind: 'stop.override', rule, reason: draw.reason },
-    'stop.lift': { kind: 'stop.lift', rule, reason: draw.reason },
+    'stop.lift': { kind: 'stop.lift', rule, how: on ? 'mended' : 'mistake', reason: draw.reason },
     'point.open': { kind: 'point.open', id: rowId(job.points) },
     'point.close': { kind: 'point.close', id: rowId(job.points) },
     'point.held': { kind: 'point.held', id: rowId(job.points), held: draw.reason },

@@ -1,19 +1,55 @@
+import { machineSide } from '../knowledge/bypassWords'
 import { accessActions, type BenchPart, benchParts } from '../refit/types'
+import { isPresent } from './period'
 import { capacitorMayBe, planKindMayBeElectronic } from './place'
 import type { JobSnapshot, LedgerRow } from './rows'
 
 /**
- * Whether a part is out of the machine: the line that takes it out is ticked and not undone, or the person recorded that
- * it was out before this job began. Nothing else makes a bench.
+ * Whether a part is out of the machine: every line that takes it out was ticked in a dead period and is not back, or the
+ * person recorded that it was out before this job began. Nothing else makes a bench.
  */
 export const isOut = (snapshot: JobSnapshot, part: BenchPart): boolean =>
   snapshot.outParts.some((row) => row.part === part && !row.backAt) || freeingLine(snapshot, part) !== null
 
-/** The ticked line of the ledger that took the part out. */
-export const freeingLine = (snapshot: JobSnapshot, part: BenchPart): LedgerRow | null =>
-  snapshot.ledger.find(
-    (line) => line.frees === part && line.doneAt !== null && line.backDoneAt === null && !line.struckAt,
-  ) ?? null
+/** Lines of the ledger that take the part out; a look, a mark or a note takes nothing out, whatever it says. */
+const freeing = (snapshot: JobSnapshot, part: BenchPart): LedgerRow[] =>
+  snapshot.ledger.filter((line) => line.frees === part && !line.struckAt && mayFree(line))
+
+/** Acts by which a part leaves its machine. */
+export const mayFree = ({ action }: Pick<LedgerRow, 'action'>): boolean => freeingActions.includes(action)
+const freeingActions: LedgerRow['action'][] = [
+  'unscrew',
+  'loosen',
+  'unplug',
+  'disconnect',
+  'unclip',
+  'lift-off',
+  'slide-out',
+  'cut-wire',
+  'unsolder',
+]
+
+/**
+ * Ticked while dead and not set back. A tick of the way back that was taken away lays the part there again only where no
+ * power has come since: what was set back in an older period stays in the machine until it is taken out anew.
+ */
+const isFreed = (snapshot: JobSnapshot, line: LedgerRow): boolean =>
+  line.doneAt !== null &&
+  line.donePeriod !== null &&
+  line.backDoneAt === null &&
+  (line.backPeriod === null || isPresent(snapshot, line.backPeriod))
+
+/** The last of the ticked lines of the ledger that took the part out; null while one of them is not ticked. */
+export function freeingLine(snapshot: JobSnapshot, part: BenchPart): LedgerRow | null {
+  const lines = freeing(snapshot, part)
+  return lines.every((line) => isFreed(snapshot, line)) ? (lines.at(-1) ?? null) : null
+}
+
+/** The new part is in the machine: what was taken out, or was out before, went back. */
+export const isSetIn = (snapshot: JobSnapshot, part: BenchPart): boolean =>
+  !isOut(snapshot, part) &&
+  (freeing(snapshot, part).some((line) => line.backDoneAt !== null || line.backPeriod !== null) ||
+    snapshot.outParts.some((row) => row.part === part && row.backAt))
 
 export const partsOut = (snapshot: JobSnapshot): BenchPart[] =>
   benchParts.filter((part) => isOut(snapshot, part))
@@ -25,6 +61,8 @@ export const partsOut = (snapshot: JobSnapshot): BenchPart[] =>
 export function onBench(snapshot: JobSnapshot, line: LedgerRow): boolean {
   if (line.benchOf === '' || line.access !== '' || line.frees !== '' || !isOut(snapshot, line.benchOf))
     return false
+  // A flag does not open what the words name as a place of the machine.
+  if (machineSide.test(`${line.part} ${line.terminal}`.toLowerCase())) return false
   const freeing = freeingLine(snapshot, line.benchOf)
   return freeing === null || freeing.position < line.position
 }

@@ -1,4 +1,5 @@
 import { describe, expect, it } from 'vitest'
+import type { Act } from './actTypes'
 import { chargePairs, chargeTyped, chargeVolts, withCharge } from './chargePairs'
 import { energyOf } from './energy'
 import { act, id, jobOn, madeDead, NOW, refused } from './job.testing'
@@ -25,11 +26,15 @@ describe('every section of a capacitor', () => {
   })
 
   it('counts as empty only when all of them are read', () => {
-    expect(chargeVolts('0.3 / 0.2 / 0.1')).toEqual({ volts: 0.3 })
-    expect(chargeVolts('0.3 /  / 0.1')).toEqual({ volts: null })
-    expect(chargeVolts('0.3 / 0.2')).toEqual({ volts: 0.3 })
-    expect(chargeVolts('-48 /  / ')).toEqual({ volts: 48 })
-    expect(chargeVolts('x / 0.2')).toBeNull()
+    const three = ['C–HERM', 'C–FAN', 'HERM–FAN']
+    expect(chargeVolts('0.3 / 0.2 / 0.1', three)).toEqual({ volts: 0.3 })
+    expect(chargeVolts('0.3 /  / 0.1', three)).toEqual({ volts: null })
+    expect(chargeVolts('0.3 / 0.2', three)).toEqual({ volts: null })
+    expect(chargeVolts('-48 /  / ', three)).toEqual({ volts: 48 })
+    expect(chargeVolts('x / 0.2', three)).toBeNull()
+    expect(chargeVolts('0.3', three)).toEqual({ volts: null })
+    expect(chargeVolts('0/120')).toBeNull()
+    expect(chargeVolts('-0.2')).toEqual({ volts: 0.2 })
   })
 
   it('keeps what was typed for the others', () => {
@@ -44,6 +49,20 @@ describe('every section of a capacitor', () => {
     const job = madeDead(withLabel('35+5 uF 440 V'))
     const charge = neededCharges(job)[0]!
     expect(energyOf(job, NOW).handsIn).toBe(true)
+    // One unnamed reading says nothing of the sections that its label names.
+    const unnamed = act(job, { kind: 'charge.read', id: charge.id, typed: '0.3' })
+    expect(energyOf(unnamed, NOW).handsIn).toBe(false)
+    // A label that comes after the reading asks for the rest of it.
+    const bare = madeDead(jobOn('outdoor-unit-fan', 'psc'))
+    const label: Act = {
+      kind: 'field.set',
+      id: id(),
+      part: 'capacitor-old',
+      field: 'label',
+      typed: '35+5 uF 440 V',
+    }
+    expect(energyOf(bare, NOW).handsIn).toBe(true)
+    expect(energyOf(act(bare, label), NOW).handsIn).toBe(false)
     const partly = act(job, { kind: 'charge.read', id: charge.id, typed: '0.3 /  / ' })
     expect(energyOf(partly, NOW).handsIn).toBe(false)
     const all = act(partly, { kind: 'charge.read', id: charge.id, typed: '0.3 / 0.2 / 0.1' })

@@ -1,6 +1,6 @@
 import { SAFE_VOLTS } from '../capacitor/physics'
-import { parseTyped } from '../units/parseTyped'
 import { capacitorOf } from './derive'
+import { handsVolts } from './handsVolts'
 import type { ChargeRow, JobSnapshot } from './rows'
 
 /** Between the readings of one capacitor, as they are stored. */
@@ -38,18 +38,21 @@ export function withCharge(typed: string, pairs: string[], index: number, value:
  *
  * @returns null where something typed is no number
  */
-export function chargeVolts(typed: string): { volts: number | null } | null {
-  const parts = typed.split('/').map((part) => part.trim())
+export function chargeVolts(typed: string, pairs: string[] = ['']): { volts: number | null } | null {
+  const parts = typed.split(BETWEEN.trim()).map((part) => part.trim())
+  // One pair has one figure: “0/120” is none.
+  if (pairs.length === 1 && parts.length > 1) return null
   const values: number[] = []
   for (const part of parts.filter((each) => each !== '')) {
-    // On direct current the sign only tells which lead is where.
-    const read = parseTyped(part.replace(/^[-−]/, ''), 'volts')
-    if (read.kind !== 'value') return null
-    values.push(Math.abs(read.value))
+    const read = handsVolts(part)
+    if (!read) return null
+    // Over-range on direct current is far from empty.
+    values.push(read.volts ?? Number.MAX_SAFE_INTEGER)
   }
   if (values.length === 0) return null
   const highest = Math.max(...values)
-  return { volts: values.length === parts.length || highest >= SAFE_VOLTS ? highest : null }
+  const complete = values.length >= pairs.length
+  return { volts: complete || highest >= SAFE_VOLTS ? highest : null }
 }
 
 /** The readings in words for the record: "C–HERM 0.3 V, C–FAN 0.2 V". */

@@ -1,12 +1,14 @@
 import { SAFE_VOLTS } from '../capacitor/physics'
+import { leastMinutes } from '../isolation'
 import { breakWords, pointName } from '../knowledge/breakWords'
 import { type EnergyState, vocabulary } from '../knowledge/vocabulary'
-import { isOut } from './bench'
+import { chargeLabels } from './chargeLabels'
+import { chargePairs, chargeVolts } from './chargePairs'
 import { contradictionsOf } from './contradicted'
 import {
-  capacitorMayBe,
   feedsOf,
   hasSupplyPoint,
+  missingCharges,
   missingWaits,
   neededCharges,
   neededWaits,
@@ -14,8 +16,8 @@ import {
   planAnswer,
   standingPoints,
 } from './place'
-import { allOpen, type FeedProof, feedProof, lastChange } from './proofs'
-import type { Cover, JobSnapshot } from './rows'
+import { allOpen, coversOn, type FeedProof, feedProof, lastChange, ONE_GO_MS, spanOf } from './proofs'
+import type { ChargeRow, Cover, JobSnapshot } from './rows'
 import { activeStops } from './stops'
 
 /** A proof lasts until this long passes without a ticked act … */
@@ -44,6 +46,8 @@ export interface Energy {
   missing: string[]
   /** What is still missing apart from the mains: charges and waits, which go with a part to the bench. */
   stored: string[]
+  /** Of these the charges alone, which is all that a capacitor on the bench takes along. */
+  charged: string[]
   /** A proof reading over the stop limit: nothing goes on before its source is found. */
   stop: { pair: string; volts: number } | null
   waitsUntil: string | null
@@ -82,6 +86,7 @@ export function energyOf(
       .map((stop) => `a stop stands: ${vocabulary.stopRules[stop.rule].label.toLowerCase()}`),
     ...contradicted.slice(0, 1).map(({ text }) => text),
     ...missingPoints(snapshot),
+    ...(isolated ? missingCovers(snapshot) : []),
     ...(isolated ? missingProof(snapshot, proofs, expired) : []),
     ...storedInside,
   ]
@@ -99,6 +104,7 @@ export function energyOf(
     proofs,
     missing,
     stored: storedOf(snapshot, now, 0).stored,
+    charged: storedOf(snapshot, now, 0).charged,
     stop: live === null ? null : { pair: live.pair, volts: live.volts ?? 0 },
     waitsUntil: waitsUntil === null ? null : new Date(waitsUntil).toISOString(),
   }
@@ -131,13 +137,21 @@ function missingPoints(snapshot: JobSnapshot): string[] {
 
 function missingProof(snapshot: JobSnapshot, proofs: FeedProof[], expired: boolean): string[] {
   if (expired) return ['the proof has run out: prove again']
-  if (proofs.every((proof) => proof.provenAt !== null && !lacksEarth(snapshot))) return []
+  if (spanOf(proofs) > ONE_GO_MS)
+    return ['the proof took longer than half an hour: begin it again with the tester, all circuits in one go']
+  if (proofs.every((proof) => proof.provenAt !== null) && !lacksEarth(snapshot)) return []
   if (onlyPlug(snapshot)) return ['confirm the plug in sight']
   if (lacksEarth(snapshot))
     return ['there is nothing to read against but the other wire: bring a known earth by a long lead']
   const [next] = proofs.filter((proof) => proof.provenAt === null)
   return [proofs.length > 1 && next ? `prove circuit ${next.feed} dead` : 'prove it dead']
 }
+
+/** What was read behind a cover that is said to be on proves nothing. */
+const missingCovers = (snapshot: JobSnapshot): string[] =>
+  onlyPlug(snapshot)
+    ? []
+    : coversOn(snapshot).map(({ part }) => `tick it off first, the proof place lies behind it: ${part}`)
 
 /** Without ground or a known earth a proof does not stand on one pair alone. A battery is read plus to minus. */
 const lacksEarth = (snapshot: JobSnapshot): boolean =>
@@ -151,34 +165,42 @@ function storedOf(
   snapshot: JobSnapshot,
   now: number,
   floor: number,
-): { stored: string[]; waitsUntil: number | null } {
+): { stored: string[]; charged: string[]; waitsUntil: number | null } {
   const stored: string[] = []
   let waitsUntil: number | null = null
   const old = (at: string | null) => at !== null && Date.parse(at) < floor
-  const capacitorHere = !isOut(snapshot, 'capacitor')
   for (const charge of neededCharges(snapshot))
-    if (charge.volts === null || charge.volts >= SAFE_VOLTS || (capacitorHere && old(charge.readAt)))
+    if (!isEmpty(snapshot, charge) || old(charge.readAt))
       stored.push(`${charge.label}: discharge it and read below ${SAFE_VOLTS} V DC`)
-  if (capacitorMayBe(snapshot) && snapshot.charges.length === 0)
-    stored.push('the capacitor has no line: add it under Discharge')
+  for (const holds of missingCharges(snapshot))
+    stored.push(`${chargeLabels[holds]}: add its line under Discharge`)
+  const charged = [...stored]
   for (const wait of missingWaits(snapshot)) stored.push(`${wait.label}: add the wait of ${wait.minutes} min`)
   for (const wait of neededWaits(snapshot)) {
     const until =
       wait.startedAt === null || old(wait.startedAt)
         ? null
-        : Date.parse(wait.startedAt) + wait.minutes * MINUTE
+        : Date.parse(wait.startedAt) +
+          Math.max(wait.minutes, leastMinutes(snapshot.machine, wait.kind)) * MINUTE
     if (until === null) stored.push(`${wait.label}: start the ${wait.minutes} minute wait`)
     else if (until > now) {
       stored.push(`${wait.label}: ${Math.ceil((until - now) / MINUTE)} min to go`)
       waitsUntil = Math.max(waitsUntil ?? 0, until)
     }
   }
-  return { stored, waitsUntil }
+  return { stored, charged, waitsUntil }
+}
+
+/** Below 5 V at each pair of its terminals that the label names now: a label that came later asks for the rest. */
+const isEmpty = (snapshot: JobSnapshot, charge: ChargeRow): boolean => {
+  const read = charge.volts === null ? null : chargeVolts(charge.typed, chargePairs(snapshot, charge))
+  return read !== null && read.volts !== null && read.volts < SAFE_VOLTS
 }
 
 /** When the last feed was proved, where all of them are. */
 function provedAt(snapshot: JobSnapshot, proofs: FeedProof[]): number | null {
   if (lacksEarth(snapshot) || proofs.some((proof) => proof.provenAt === null)) return null
+  if (spanOf(proofs) > ONE_GO_MS) return null
   return Math.max(...proofs.map((proof) => proof.provenAt ?? 0))
 }
 

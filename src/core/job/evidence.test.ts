@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest'
 import type { Act } from './actTypes'
 import { diagnosisOf } from './derive'
 import { energyOf } from './energy'
-import { act, actAt, id, jobOn, madeDead, NOW, onBench, refused } from './job.testing'
+import { act, actAt, answered, id, jobOn, madeDead, NOW, onBench, refused } from './job.testing'
 import { lastMoved } from './lastMoved'
 import { pairsOf } from './place'
 
@@ -69,7 +69,7 @@ describe('a test left out', () => {
 
 describe('a live test in the middle of the work', () => {
   it('voids proof, discharge and waits, and each is made again afterwards', () => {
-    const dead = madeDead(jobOn('outdoor-unit-fan', 'psc'))
+    const dead = answered(madeDead(jobOn('outdoor-unit-fan', 'psc')))
     expect(energyOf(dead, NOW).state).toBe('proven-dead')
     expect(
       refused(dead, {

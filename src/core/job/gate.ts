@@ -17,8 +17,8 @@ export const inside: Reach = { kind: 'inside' }
 
 /** Looking and photographing need no isolation; all else is judged by where it is done. */
 export function reachOfLine(snapshot: JobSnapshot, line: LedgerRow): Reach {
-  if (line.handsOff || line.action === 'photo') return { kind: 'free' }
-  if (line.access !== '') return { kind: 'cover', access: line.access }
+  if (line.action === 'photo') return { kind: 'free' }
+  if (line.access !== '' && line.cover !== null) return { kind: 'cover', access: line.access }
   if (line.benchOf !== '' && onBench(snapshot, line)) return { kind: 'bench', part: line.benchOf }
   return inside
 }
@@ -37,7 +37,7 @@ export function gateProblem(snapshot: JobSnapshot, now: number, reach: Reach): s
   const [stop] = activeStops(snapshot).filter((each) => each.scope !== 'live')
   if (reach.kind === 'bench') {
     if (stop) return stop.text
-    return energy.stored[0] ?? null
+    return (reach.part === 'capacitor' ? energy.charged : energy.stored)[0] ?? null
   }
   const first =
     snapshot.job.phase === 'work' ? (energy.missing[0] ?? 'it is not proved dead') : 'the power may be on'
@@ -47,6 +47,10 @@ export function gateProblem(snapshot: JobSnapshot, now: number, reach: Reach): s
   }
   return energy.handsIn ? null : first
 }
+
+/** Hands may go to a wheel or a wire: proved dead, discharged and waited, or the motor lies on the bench. */
+export const handsMay = (snapshot: JobSnapshot, now: number): boolean =>
+  energyOf(snapshot, now).handsIn || isOut(snapshot, 'motor')
 
 /** Where a test that needs hands is made: at the part it reads, or inside the machine. */
 export function reachOfTest(snapshot: JobSnapshot, observation: ObservationId): Reach {

@@ -44,7 +44,7 @@ function actOf(job: JobSnapshot, { what, which, volts }: Pick): Act | null {
     wait ? { kind: 'wait.start', id: wait.id } : null,
     { kind: 'job.phase', phase: (['work', 'live-test', 'closing-up', 'in-service'] as const)[which % 4]! },
     { kind: 'stop.raise', id: id(), rule: which % 2 ? 'burnt-supply' : 'not-sure', note: '' },
-    { kind: 'stop.lift', rule: 'burnt-supply', reason: 'an electrician renewed it' },
+    { kind: 'stop.lift', rule: 'burnt-supply', how: 'mended', reason: 'an electrician renewed it' },
     { kind: 'field.set', id: id(), part: 'plan', field: 'feeds', typed: String(1 + (which % 3)) },
     { kind: 'wait.add', id: id(), wait: 'cool-down' },
     { kind: 'stop.override', rule: 'not-sure', reason: 'asked a neighbour who knows' },

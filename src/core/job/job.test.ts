@@ -185,8 +185,7 @@ describe('the energy state', () => {
 describe('what readings make', () => {
   it('a measured capacitor becomes a finding of its section', () => {
     const job = act(
-      onBench('outdoor-unit-fan', 'psc'),
-      { kind: 'field.set', id: id(), part: 'capacitor-old', field: 'label', typed: '35+5 µF ±6 % 440 V' },
+      onBench('outdoor-unit-fan', 'psc', '35+5 µF ±6 % 440 V'),
       { kind: 'reading.set', id: id(), reading: 'capacitance', part: 'old', a: 'FAN', b: '', typed: '3,1' },
       { kind: 'reading.set', id: id(), reading: 'capacitance', part: 'old', a: 'HERM', b: '', typed: '35.2' },
     )
@@ -220,8 +219,7 @@ describe('what readings make', () => {
 
   it('what cannot be read or was struck counts for nothing', () => {
     const job = act(
-      onBench('ceiling-fan', 'psc'),
-      { kind: 'field.set', id: id(), part: 'capacitor-old', field: 'label', typed: 'no label left' },
+      onBench('ceiling-fan', 'psc', 'no label left'),
       { kind: 'lead.add', id: id(), part: 'old', name: 'a' },
       { kind: 'lead.add', id: id(), part: 'old', name: 'b' },
       { kind: 'reading.set', id: 'r', reading: 'resistance', part: 'old', a: 'a', b: 'b', typed: 'abc' },

@@ -1,9 +1,11 @@
+import { readingCheck } from '../knowledge/proofChecks'
 import type { Act } from './actTypes'
 import { newHousehold, newJob, newMachine } from './blank'
-import { neededCharges, neededWaits } from './place'
+import { neededWaits } from './place'
 import { planAct } from './plan'
 import { plantedPlan } from './plant'
-import { isolationActs, proofActs } from './proofScript'
+import { checksOf } from './power'
+import { dischargeActs, isolationActs, proofActs } from './proofScript'
 import type { JobSnapshot, MachineRow } from './rows'
 import { withChanges } from './snapshot'
 
@@ -62,17 +64,22 @@ export const typed = (job: JobSnapshot, part: string, fields: Record<string, str
     job,
   )
 
-/** Motor and capacitor were out before the job began, the capacitor is empty, whatever is warm or charged was waited for. */
-export function onBench(family: MachineRow['family'], motorKind?: MachineRow['motorKind']): JobSnapshot {
+/** Motor and capacitor were out before the job began, the capacitor with this label is empty at each of its pairs, whatever is warm or charged was waited for. */
+export function onBench(
+  family: MachineRow['family'],
+  motorKind?: MachineRow['motorKind'],
+  label = '',
+): JobSnapshot {
   const job = act(
     jobOn(family, motorKind),
+    { kind: 'field.set', id: id(), part: 'capacitor-old', field: 'label', typed: label },
     { kind: 'part.out', id: id(), part: 'motor' },
     { kind: 'part.out', id: id(), part: 'capacitor' },
   )
   return actAt(
     NOW - 3 * 3_600_000,
     job,
-    ...neededCharges(job).map((charge): Act => ({ kind: 'charge.read', id: charge.id, typed: '0.2' })),
+    ...dischargeActs(job),
     ...neededWaits(job).map((wait): Act => ({ kind: 'wait.start', id: wait.id })),
   )
 }
@@ -95,10 +102,13 @@ export function madeDead(snapshot: JobSnapshot, now = NOW): JobSnapshot {
     ...isolationActs(snapshot),
     ...neededWaits(snapshot).map((wait): Act => ({ kind: 'wait.start', id: wait.id })),
   )
-  return actAt(
-    now,
-    opened,
-    ...proofActs(opened, id),
-    ...neededCharges(opened).map((charge): Act => ({ kind: 'charge.read', id: charge.id, typed: '0.3' })),
-  )
+  return actAt(now, opened, ...proofActs(opened, id), ...dischargeActs(opened))
 }
+
+/** Everything that holds power back and is answered by a look, answered as it should be. */
+export const answered = (job: JobSnapshot, now = NOW): JobSnapshot =>
+  [readingCheck, ...checksOf(job).filter(({ dead }) => dead)].reduce(
+    (all, { id: checkId }) =>
+      actAt(now, all, { kind: 'check.set', id: id(), checkId, result: 'pass', note: '' }),
+    job,
+  )

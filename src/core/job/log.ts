@@ -1,5 +1,6 @@
 import type { By } from './actTypes'
 import type { JobSnapshot, LogKind, LogRow, RowChange } from './rows'
+import { energyJobOf } from './shared'
 
 export interface LogEntry {
   kind: LogKind
@@ -16,8 +17,8 @@ export function logged(snapshot: JobSnapshot, at: string, by: By, entries: LogEn
   const from = (snapshot.log.at(-1)?.position ?? -1) + 1
   return entries.map(({ kind, subject = '', label = '', detail = '' }, index) => {
     const row: LogRow = {
-      id: `${snapshot.job.id}-l${from + index}`,
-      jobId: snapshot.job.id,
+      id: `${energyJobOf(snapshot.job)}-l${from + index}`,
+      jobId: energyJobOf(snapshot.job),
       position: from + index,
       at,
       kind,

@@ -1,9 +1,9 @@
-import { dischargeNeeded, type ProofPlace, pairsOfFeed, usualPlace, waitsOf } from '../isolation'
+import { chargesOf, dischargeNeeded, type ProofPlace, pairsOfFeed, usualPlace, waitsOf } from '../isolation'
 import { isolationPlans, type PlannedWait } from '../knowledge/isolation'
 import { electronicKinds } from '../knowledge/motorKinds'
 import { fieldText } from './fields'
 import { oncePerSnapshot } from './once'
-import type { ChargeRow, FieldRow, JobSnapshot, PointRow, WaitRow } from './rows'
+import type { ChargeKind, ChargeRow, FieldRow, JobSnapshot, PointRow, WaitRow } from './rows'
 
 /** What the person has said of this machine's plan; every answer has a value that is taken until it is given. */
 export const planFields = {
@@ -54,15 +54,33 @@ export function onlyPlug(snapshot: JobSnapshot): boolean {
   )
 }
 
-/** The switch that stands before the proof place on this machine, or null. */
-export function switchBefore(snapshot: JobSnapshot): PointRow | null {
-  const kind = isolationPlans[snapshot.machine.family].switchBefore
-  return standingPoints(snapshot).find(({ point }) => point === kind) ?? null
+/** Switches that a hand or a timer turns: whatever stands before the place is set ON for the readings, of every circuit. */
+const controlSwitches = ['wall-switch', 'service-switch']
+
+/**
+ * The switches that stand before the proof place of a circuit. The machine's own switch stands behind it where the plan
+ * proves at the feed before that switch.
+ */
+export function switchesBefore(snapshot: JobSnapshot, feed = 1): PointRow[] {
+  const plan = isolationPlans[snapshot.machine.family]
+  const behind = plan.switchBefore === null ? plan.points.map(({ point }) => point) : []
+  return standingPoints(snapshot).filter(
+    (row) =>
+      controlSwitches.includes(row.point) &&
+      !behind.includes(row.point) &&
+      (feed === 1 ? row.feed <= 1 : row.feed === feed || row.feed === 0),
+  )
 }
 
-/** Whether the switch is set ON for the readings, read in both positions, or itself the proof place. */
-export const switchRole = (snapshot: JobSnapshot): 'none' | 'set-on' | 'both-positions' | 'own-terminals' => {
-  if (onlyPlug(snapshot) || !switchBefore(snapshot)) return 'none'
+/** The first of the switches before the proof place of the first circuit, or null. */
+export const switchBefore = (snapshot: JobSnapshot): PointRow | null => switchesBefore(snapshot)[0] ?? null
+
+/** Whether the switches of a circuit are set ON for the readings, read in both positions, or themselves the proof place. */
+export const switchRole = (
+  snapshot: JobSnapshot,
+  feed = 1,
+): 'none' | 'set-on' | 'both-positions' | 'own-terminals' => {
+  if (onlyPlug(snapshot) || switchesBefore(snapshot, feed).length === 0) return 'none'
   const answer = planAnswer(snapshot, 'switch')
   return answer === 'seen' ? 'set-on' : answer === 'unseen' ? 'both-positions' : 'own-terminals'
 }
@@ -79,15 +97,30 @@ export const proofPlaceOf = oncePerSnapshot((snapshot): ProofPlace => {
   const usual = usualPlace(snapshot.machine.family, snapshot.household.region)
   return {
     ...usual,
+    // A machine of unknown kind or of a kind made for both may hang on both legs: where the person says so.
+    otherSupply: usual.supply === 'mains' && otherSupply(snapshot),
     earth: planAnswer(snapshot, 'earth') as ProofPlace['earth'],
     switchedLive: planAnswer(snapshot, 'switched-live') === 'yes',
     positions: switchRole(snapshot) === 'both-positions' ? 2 : 1,
   }
 })
 
+/** A battery, a solar panel or another source stands beside the mains: it is read on its own pair, on DC and on AC. */
+const otherSupply = (snapshot: JobSnapshot): boolean =>
+  planAnswer(snapshot, 'other-supply') === 'yes' ||
+  standingPoints(snapshot).some(({ point }) => point === 'battery')
+
 /** Pairs to be read at one feed; none where the plug in sight is the proof. */
 export const pairsOf = (snapshot: JobSnapshot, feed = 1): string[] =>
-  onlyPlug(snapshot) ? [] : pairsOfFeed(proofPlaceOf(snapshot), feed)
+  onlyPlug(snapshot)
+    ? []
+    : pairsOfFeed(
+        {
+          ...proofPlaceOf(snapshot),
+          positions: switchRole(snapshot, feed) === 'both-positions' ? 2 : 1,
+        },
+        feed,
+      )
 
 /** The motor's kind may have a capacitor, or somebody has seen one. */
 export function capacitorMayBe(snapshot: JobSnapshot): boolean {
@@ -100,9 +133,28 @@ export function capacitorMayBe(snapshot: JobSnapshot): boolean {
   )
 }
 
-/** Charges that have to be emptied and read: what came with the plan only while the motor may have a capacitor. */
-export const neededCharges = (snapshot: JobSnapshot): ChargeRow[] =>
-  snapshot.charges.filter((charge) => !charge.struckAt && (!charge.planned || capacitorMayBe(snapshot)))
+/** What may store a charge in this machine: by its family and the kind of its motor, and what somebody has seen. */
+function heldCharges(snapshot: JobSnapshot): ChargeKind[] {
+  const planned: ChargeKind[] = chargesOf(snapshot.machine)
+  return capacitorMayBe(snapshot) && !planned.includes('run') ? ['run', ...planned] : planned
+}
+
+/**
+ * Charges that have to be emptied and read. A planned one counts while the machine may have it, whether or not somebody
+ * struck it: it ends by a reading, at its terminals or, where none is seen, across the motor's own leads.
+ */
+export function neededCharges(snapshot: JobSnapshot): ChargeRow[] {
+  const held = heldCharges(snapshot)
+  return snapshot.charges.filter((charge) =>
+    charge.planned ? held.includes(charge.holds ?? 'run') : !charge.struckAt,
+  )
+}
+
+/** Charges of this machine that have no line yet: the kind of motor may have been learned later. */
+export const missingCharges = (snapshot: JobSnapshot): ChargeKind[] =>
+  heldCharges(snapshot).filter(
+    (holds) => !snapshot.charges.some((row) => row.planned && (row.holds ?? 'run') === holds),
+  )
 
 /** A module or board may be there: nothing is asked of a kind of motor that has none. */
 export const planKindMayBeElectronic = ({ machine }: JobSnapshot): boolean =>

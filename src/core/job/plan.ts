@@ -1,6 +1,8 @@
+import { isValve } from '../knowledge/isolation'
 import { fieldKey, ruleOf } from './actRules'
 import { type Act, type By, nobody, type Planned } from './actTypes'
 import { logged } from './log'
+import { withNextPeriod } from './period'
 import { planBench } from './planBench'
 import { planCandidates } from './planCandidates'
 import { planEvidence } from './planEvidence'
@@ -17,8 +19,20 @@ import { planStops } from './planStops'
 import { planStored } from './planStored'
 import type { Draft } from './put'
 import { refusal } from './refusals'
-import type { JobSnapshot } from './rows'
+import type { JobSnapshot, RowChange } from './rows'
 import { activeStops } from './stops'
+
+/** A tick of work at a machine that another job shares: that job's power waits until hands are said to be out. */
+const putsHandsIn = (snapshot: JobSnapshot, act: Act): boolean =>
+  (snapshot.beside?.length ?? 0) > 0 &&
+  snapshot.job.handsIn !== 1 &&
+  (act.kind === 'ledger.tick' || act.kind === 'ledger.back' || act.kind === 'landing.done') &&
+  act.on
+
+function withHandsIn(snapshot: JobSnapshot, changes: RowChange[]): RowChange[] {
+  const { job } = snapshot
+  return [...changes, { table: 'job', id: job.id, before: job, after: { ...job, handsIn: 1 } }]
+}
 
 /** Text that a person types is kept up to this length. */
 const LONGEST = 2000
@@ -41,8 +55,16 @@ export function planAct(snapshot: JobSnapshot, act: Act, now: number, by: By = n
   // What hands did before somebody raised the stop is written down all the same.
   if (by.cover === undefined) refuseWhileStopped(snapshot, act)
   const at = new Date(now).toISOString()
-  const { text, changes, log } = draftOf(snapshot, act, now, at, by)
-  return { text, mergeKey: fieldKey(act), changes: [...changes, ...logged(snapshot, at, by, log)] }
+  const { text, changes: own, log, discards } = draftOf(snapshot, act, now, at, by)
+  const changes = putsHandsIn(snapshot, act) ? withHandsIn(snapshot, own) : own
+  return {
+    text,
+    mergeKey: fieldKey(act),
+    changes: [
+      ...(discards ? withNextPeriod(snapshot, changes, at) : changes),
+      ...logged(snapshot, at, by, log),
+    ],
+  }
 }
 
 function draftOf(snapshot: JobSnapshot, act: Act, now: number, at: string, by: By): Draft {
@@ -70,6 +92,7 @@ function draftOf(snapshot: JobSnapshot, act: Act, now: number, at: string, by: B
  */
 function refuseWhileStopped(snapshot: JobSnapshot, act: Act): void {
   const rule = ruleOf(act)
+  refuseDuringGas(snapshot, act)
   if (rule.duringStop) return
   if (act.kind === 'job.close' && (act.result === 'handed-over' || act.result === 'not-mended')) return
   // Power off again is always possible.
@@ -79,6 +102,18 @@ function refuseWhileStopped(snapshot: JobSnapshot, act: Act): void {
     (each) => each.scope === 'all' || !rule.duringLiveStop || liveReading,
   )
   if (stop) throw refusal('stopped', stop.text, stop.call)
+}
+
+/**
+ * With gas in the air no switch is touched, the breaker's included: what says that one was, is refused, and what is offered is
+ * to go out and call.
+ */
+function refuseDuringGas(snapshot: JobSnapshot, act: Act): void {
+  if (act.kind !== 'point.open' && act.kind !== 'point.held') return
+  if (!activeStops(snapshot).some(({ rule }) => rule === 'gas-smell')) return
+  const point = snapshot.points.find(({ id }) => id === act.id)
+  // A cock or a cylinder is shut by hand, from outside.
+  if (!point || !isValve(point.point)) throw refusal('gas-stop')
 }
 
 export { ruleOf, sameTyping } from './actRules'

@@ -4,6 +4,7 @@ import { newPoint, restored } from './planPoints'
 import { type Draft, planned, put, type Steps, withSteps } from './put'
 import { refusal } from './refusals'
 import type { JobSnapshot, PointRow } from './rows'
+import { energyJobOf } from './shared'
 import { voidAll } from './voiding'
 
 export type FieldAct = ActOf<'field.set'>
@@ -30,7 +31,7 @@ export function planAnswerSet(snapshot: JobSnapshot, act: FieldAct, at: string):
   const before = planAnswer(snapshot, act.field)
   const known = snapshot.fields.find((row) => row.part === 'plan' && row.field === act.field)
   const id = known?.id ?? act.id
-  const row = { id, jobId: snapshot.job.id, part: 'plan', field: act.field, typed, at }
+  const row = { id, jobId: energyJobOf(snapshot.job), part: 'plan', field: act.field, typed, at }
   if (known?.typed === typed || (!known && typed === '')) return planned('Answered already', [])
   const after = typed === '' ? values[0] : typed
   const text = `The plan: ${questions[act.field]}, ${after}`
@@ -62,7 +63,7 @@ function feedSteps(snapshot: JobSnapshot, feeds: number, at: string): Steps[] {
     if (known && !known.struckAt) continue
     const fresh = known
       ? { ...known, struckAt: null, strikeReason: '', openedAt: null, held: '', changedAt: at }
-      : { ...newPoint(snapshot, `${snapshot.job.id}-feed-${feed}`, 'breaker', at, feed) }
+      : { ...newPoint(snapshot, `${energyJobOf(snapshot.job)}-feed-${feed}`, 'breaker', at, feed) }
     added.push({ ...fresh, position: fresh.position + (known ? 0 : added.length) })
   }
   const gone = own.filter((point) => point.feed > feeds && !point.struckAt)

@@ -3,6 +3,7 @@ import { type Draft, planned, put, withSteps } from './put'
 import { refusal } from './refusals'
 import { must } from './rowMust'
 import type { JobSnapshot, PartOutRow } from './rows'
+import { energyJobOf } from './shared'
 import { voidAll } from './voiding'
 
 /** What was out of the machine before this job began, part by part; and that it went back. */
@@ -11,9 +12,18 @@ export function planBench(snapshot: JobSnapshot, act: Act, at: string): Draft | 
     case 'part.out': {
       if (snapshot.outParts.some((row) => row.id === act.id || (row.part === act.part && !row.backAt)))
         return planned('Noted already', [])
+      // It was out before this job began: nobody can say so once hands were in the machine.
+      if (snapshot.ledger.some((line) => line.doneAt && line.access === '' && line.action !== 'photo'))
+        throw refusal('begun', act.part)
       if (snapshot.ledger.some((line) => line.frees === act.part && line.backDoneAt))
         throw refusal('set-back', act.part)
-      const row: PartOutRow = { id: act.id, jobId: snapshot.job.id, part: act.part, at, backAt: null }
+      const row: PartOutRow = {
+        id: act.id,
+        jobId: energyJobOf(snapshot.job),
+        part: act.part,
+        at,
+        backAt: null,
+      }
       return planned(
         `The ${act.part} was out before this job began`,
         [put(snapshot, 'outParts', row.id, row), ...answered(snapshot)],
@@ -32,6 +42,10 @@ export function planBench(snapshot: JobSnapshot, act: Act, at: string): Draft | 
         voidAll(snapshot, at, `the ${row.part} went back into the machine`),
       )
     }
+    case 'hands.out':
+      return planned('Hands and tools are out of the machine', [
+        put(snapshot, 'job', snapshot.job.id, { ...snapshot.job, handsIn: 0 }),
+      ])
     case 'bench.answered':
       return planned('No part was out before this job began', answered(snapshot))
     default:

@@ -4,9 +4,11 @@ import { shortLabels, valueLabel } from '../knowledge/valueLabels'
 import { type ObservationId, observationInfo } from '../knowledge/vocabulary'
 import type { Act, ActOf } from './actTypes'
 import type { LogEntry } from './log'
+import { lifted } from './planStops'
 import { type Draft, planned, put } from './put'
 import { refusal } from './refusals'
 import type { JobSnapshot, LeftOut } from './rows'
+import { activeStops } from './stops'
 
 const leftOutText: Record<LeftOut, string> = {
   declined: 'Declined',
@@ -33,11 +35,12 @@ export function planEvidence(snapshot: JobSnapshot, act: Act, at: string): Draft
 function setFinding(snapshot: JobSnapshot, act: ActOf<'finding.set'>, at: string): Draft {
   const known = snapshot.findings.find((finding) => finding.observation === act.observation)
   const id = known?.id ?? act.id
+  const word = liftWord(snapshot, act, known?.value ?? null)
   if (act.value === null)
     return planned(
       `${shortLabels[act.observation]}: taken back`,
       known ? [put(snapshot, 'findings', id, null)] : [],
-      known ? stopSigns(act.observation, known.value, null) : [],
+      known ? stopSigns(act.observation, known.value, null, word) : [],
     )
   if (!observationInfo(act.observation).values.includes(act.value))
     throw refusal('unknown-value/finding', observationInfo(act.observation).label, act.value)
@@ -55,7 +58,7 @@ function setFinding(snapshot: JobSnapshot, act: ActOf<'finding.set'>, at: string
         at,
       }),
     ],
-    stopSigns(act.observation, known?.value ?? null, act.value),
+    stopSigns(act.observation, known?.value ?? null, act.value, word),
   )
 }
 
@@ -114,8 +117,32 @@ function believe(snapshot: JobSnapshot, act: ActOf<'belief.set'>, at: string): D
   ])
 }
 
+/** What lifts the hard stop that stands on a finding, where the finding is taken away or becomes another. */
+function liftWord(snapshot: JobSnapshot, act: ActOf<'finding.set'>, before: string | null): string {
+  if (before === act.value) return ''
+  const stop = activeStops(snapshot).find(
+    ({ observation, level, rule }) =>
+      observation === act.observation &&
+      level === 'hard' &&
+      !stopTriggers.some(
+        (trigger) =>
+          trigger.rule === rule &&
+          trigger.observation === act.observation &&
+          trigger.values.includes(act.value ?? ''),
+      ),
+  )
+  if (!stop) return ''
+  if (!act.how) throw refusal('no-lift', stop.text)
+  return lifted(act.how, act.reason)
+}
+
 /** A sign of danger that comes or goes with a finding stands in the record of safety. */
-function stopSigns(observation: ObservationId, before: string | null, after: string | null): LogEntry[] {
+function stopSigns(
+  observation: ObservationId,
+  before: string | null,
+  after: string | null,
+  word: string,
+): LogEntry[] {
   const of = (value: string | null) =>
     stopTriggers.find(
       (trigger) => trigger.observation === observation && trigger.values.includes(value ?? ''),
@@ -123,7 +150,9 @@ function stopSigns(observation: ObservationId, before: string | null, after: str
   const [had, has] = [of(before), of(after)]
   if (had === has) return []
   return [
-    ...(had ? [{ kind: 'stop-lifted' as const, label: had.rule, detail: 'the finding was taken back' }] : []),
+    ...(had
+      ? [{ kind: 'stop-lifted' as const, label: had.rule, detail: word || 'the finding was taken back' }]
+      : []),
     ...(has
       ? [{ kind: 'stop-raised' as const, label: has.rule, detail: valueLabel(observation, after ?? '') }]
       : []),

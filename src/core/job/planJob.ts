@@ -1,13 +1,18 @@
-import { dischargeNeeded, waitsOf } from '../isolation'
+import { chargesOf, waitsOf } from '../isolation'
+import { readingCheck } from '../knowledge/proofChecks'
 import { type MotorKindId, motorKindIds } from '../knowledge/vocabulary'
 import { landingPlanOf } from '../wiring/ofJob'
 import type { Act, ActOf } from './actTypes'
+import { handsMay } from './gate'
 import { labelColumns } from './labels'
+import { periodOf } from './period'
 import { newCharge } from './plant'
-import { checksOf, gasIsOff, hasRun, isWatched } from './power'
-import { type Draft, planned, put } from './put'
+import { checksOf, gasIsOff, gasOpening, hasRun, isWatched } from './power'
+import { type Draft, planned, put, withSteps } from './put'
 import { refusal } from './refusals'
 import type { JobSnapshot, RowChange, WaitRow } from './rows'
+import { energyJobOf } from './shared'
+import { voidAll } from './voiding'
 
 const editableMachineFields: string[] = [
   'name',
@@ -27,7 +32,7 @@ export function planJob(snapshot: JobSnapshot, act: Act, at: string): Draft {
   const { job } = snapshot
   switch (act.kind) {
     case 'machine.edit':
-      return machineEdit(snapshot, act)
+      return machineEdit(snapshot, act, at)
     case 'job.edit':
       return planned(`Job: ${act.field}`, [put(snapshot, 'job', job.id, { ...job, [act.field]: act.value })])
     case 'landing.set': {
@@ -43,6 +48,7 @@ export function planJob(snapshot: JobSnapshot, act: Act, at: string): Draft {
         position: act.position,
         doneAt: null,
         doneCover: '' as const,
+        period: null,
       }
       return planned(`${act.lead} → ${act.capped ? 'capped' : act.terminal || 'open'}`, [
         put(snapshot, 'landings', id, row),
@@ -78,12 +84,13 @@ function takeLandings(snapshot: JobSnapshot, ids: string[]): Draft {
         position: from + index,
         doneAt: null,
         doneCover: '',
+        period: null,
       })
     }),
   )
 }
 
-function machineEdit(snapshot: JobSnapshot, act: ActOf<'machine.edit'>): Draft {
+function machineEdit(snapshot: JobSnapshot, act: ActOf<'machine.edit'>, at: string): Draft {
   const { machine } = snapshot
   if (!editableMachineFields.includes(act.field)) throw refusal('unknown-field/machine', act.field)
   if (act.field === 'motorKind' && act.value && !motorKindIds.includes(act.value as MotorKindId))
@@ -92,19 +99,25 @@ function machineEdit(snapshot: JobSnapshot, act: ActOf<'machine.edit'>): Draft {
   const emptied: string[] = ['motorKind', 'nextLook', ...labelColumns]
   const value = emptied.includes(act.field) ? act.value || null : act.value
   const row = { ...machine, [act.field]: value }
-  return planned(`Machine: ${act.field}`, [
+  const draft = planned(`Machine: ${act.field}`, [
     put(snapshot, 'machine', machine.id, row),
     ...(act.field === 'motorKind' ? storedByKind(snapshot, (act.value || null) as MotorKindId | null) : []),
   ])
+  // A kind that becomes known only asks for more; one that turns out to be another changes what the plan rests on.
+  const another =
+    act.field === 'motorKind' && machine.motorKind !== null && machine.motorKind !== (act.value || null)
+  return another ? withSteps(draft, voidAll(snapshot, at, 'the kind of the motor is another')) : draft
 }
 
 /** A kind of motor learned later may bring a capacitor or a module of which the plan did not know. */
 function storedByKind(snapshot: JobSnapshot, motorKind: MotorKindId | null): RowChange[] {
   const known = { family: snapshot.machine.family, motorKind }
-  const { id: jobId } = snapshot.job
+  const jobId = energyJobOf(snapshot.job)
   const changes: RowChange[] = []
-  if (dischargeNeeded(known) && snapshot.charges.length === 0) {
-    const charge = newCharge(`${jobId}-charge`, jobId, 0)
+  for (const holds of chargesOf(known)) {
+    if (snapshot.charges.some((row) => row.planned && (row.holds ?? 'run') === holds)) continue
+    const id = holds === 'run' ? `${jobId}-charge` : `${jobId}-charge-${holds}`
+    const charge = newCharge(id, jobId, snapshot.charges.length + changes.length, holds)
     changes.push(put(snapshot, 'charges', charge.id, charge))
   }
   for (const wait of waitsOf(known)) {
@@ -127,7 +140,7 @@ function storedByKind(snapshot: JobSnapshot, motorKind: MotorKindId | null): Row
 /** A failed check enters its finding; bubbles at a union stop the job. */
 function checkSet(snapshot: JobSnapshot, act: ActOf<'check.set'>, at: string): Draft {
   const { job } = snapshot
-  const check = checksOf(snapshot).find((each) => each.id === act.checkId)
+  const check = [readingCheck, ...checksOf(snapshot)].find((each) => each.id === act.checkId)
   if (!check) throw refusal('unknown-check')
   const known = snapshot.checks.find((row) => row.checkId === act.checkId)
   const id = known?.id ?? act.id
@@ -135,7 +148,17 @@ function checkSet(snapshot: JobSnapshot, act: ActOf<'check.set'>, at: string): D
     return planned(`Check ${act.checkId}: taken back`, known ? [put(snapshot, 'checks', id, null)] : [])
   if (check.gas && act.result !== 'fail' && gasIsOff(snapshot)) throw refusal('gas-off')
   if (act.result !== 'skipped' && isWatched(check) && !hasRun(snapshot)) throw refusal('not-run')
-  const row = { id, jobId: job.id, checkId: act.checkId, result: act.result, note: act.note, at }
+  if (act.result !== 'skipped' && check.hands && !handsMay(snapshot, Date.parse(at)))
+    throw refusal('hands-live', check.act)
+  const row = {
+    id,
+    jobId: job.id,
+    checkId: act.checkId,
+    result: act.result,
+    note: act.note,
+    period: check.gas ? gasOpening(snapshot) : periodOf(snapshot),
+    at,
+  }
   const draft = planned(`Check ${act.checkId}: ${act.result}`, [put(snapshot, 'checks', id, row)])
   if (act.result !== 'fail') return draft
   if (check.gas) return leakFound(snapshot, draft, act.id, at)

@@ -1,20 +1,22 @@
-import { machineCovers } from '../knowledge/bypassWords'
+import { conductor, machineCovers } from '../knowledge/bypassWords'
+import { type CoverId, coverIds } from '../knowledge/covers'
 import { capacitorTemplate, type Template } from '../knowledge/templates'
 import { wayOf } from '../knowledge/ways'
 import { bypassOf } from '../refit/bypass'
 import { accessKinds, benchParts, lineActions, switchKinds } from '../refit/types'
 import type { Act, ActOf, By } from './actTypes'
-import { mayBeAccess } from './bench'
-import { hasCover } from './covers'
-import { reachOfLine, reachOfPart } from './gate'
+import { mayBeAccess, mayFree } from './bench'
+import { hasCover, isPlannedCover } from './covers'
+import { inside, reachOfLine } from './gate'
 import type { LogEntry } from './log'
+import { isPresent, periodAt, periodOf } from './period'
 import { emptyLine, plantedLedger } from './plant'
-import { isTemporary } from './power'
+import { carriesFuel, isTemporary } from './power'
 import { type Draft, planned, put } from './put'
 import { requireReach } from './reachMust'
 import { refusal } from './refusals'
 import { must, needReason } from './rowMust'
-import type { JobSnapshot, LedgerRow, RowChange } from './rows'
+import { carriesKinds, type JobSnapshot, type LedgerRow, type RowChange } from './rows'
 
 /** What a line is about: changed on a bypass that stands, it would let the switch out of sight. */
 const BINDING: (keyof LedgerRow)[] = [
@@ -23,9 +25,9 @@ const BINDING: (keyof LedgerRow)[] = [
   'temporary',
   'extra',
   'access',
+  'cover',
   'frees',
   'benchOf',
-  'handsOff',
 ]
 
 const EDITABLE: (keyof LedgerRow)[] = [
@@ -38,6 +40,7 @@ const EDITABLE: (keyof LedgerRow)[] = [
   'movesToNewPart',
   'renewMaterial',
   'cureHours',
+  'carries',
   ...BINDING,
 ]
 
@@ -81,7 +84,7 @@ function addLine(snapshot: JobSnapshot, act: ActOf<'ledger.add'>): Draft {
       : act.after === null
         ? lastPosition(snapshot) + 1
         : between(snapshot, act.after)
-  const row = checked({ ...emptyLine(act.id, snapshot.job.id, position), ...allowed(act.line) })
+  const row = checked(snapshot, { ...emptyLine(act.id, snapshot.job.id, position), ...allowed(act.line) })
   return planned(`Ledger: ${row.part || 'a new line'}`, [put(snapshot, 'ledger', row.id, row)])
 }
 
@@ -106,7 +109,7 @@ function splitLine(snapshot: JobSnapshot, act: ActOf<'ledger.split'>): Draft {
 
 function editLine(snapshot: JobSnapshot, act: ActOf<'ledger.edit'>): Draft {
   const line = must(snapshot, 'ledger', act.id)
-  const row = checked({ ...line, ...allowed(act.change) })
+  const row = checked(snapshot, { ...line, ...allowed(act.change) })
   if (line.doneAt && isTemporary(line) && BINDING.some((key) => row[key] !== line[key]))
     throw refusal('stands/change')
   if (line.doneAt && BINDING.some((key) => row[key] !== line[key] && key !== 'switchKind' && key !== 'extra'))
@@ -149,6 +152,7 @@ function strikeLine(snapshot: JobSnapshot, act: ActOf<'ledger.strike'>, at: stri
   const line = must(snapshot, 'ledger', act.id)
   const reason = needReason(act.reason, 'line')
   if (line.doneAt && !line.backDoneAt) throw refusal('stands/strike')
+  if (line.doneAt && carriesFuel(snapshot, line)) throw refusal('carries-fuel')
   return planned(
     `Struck: ${line.part}`,
     [put(snapshot, 'ledger', line.id, { ...line, struckAt: at, strikeReason: reason })],
@@ -165,8 +169,7 @@ function restoreLine(snapshot: JobSnapshot, act: ActOf<'ledger.restore'>): Draft
 
 function landed(snapshot: JobSnapshot, act: ActOf<'landing.done'>, now: number, at: string, by: By): Draft {
   const landing = must(snapshot, 'landings', act.id)
-  if (act.on && by.cover === undefined)
-    requireReach(snapshot, now, reachOfPart(snapshot, 'motor'), `“${landing.lead}”`)
+  if (act.on && by.cover === undefined) requireReach(snapshot, now, inside, `“${landing.lead}”`)
   return planned(
     `${act.on ? 'Landed' : 'Not landed'}: ${landing.lead}`,
     [
@@ -174,6 +177,7 @@ function landed(snapshot: JobSnapshot, act: ActOf<'landing.done'>, now: number, 
         ...landing,
         doneAt: act.on ? at : null,
         doneCover: act.on ? (by.cover ?? '') : '',
+        period: act.on ? periodOfAct(snapshot, now, by) : null,
       }),
     ],
     uncovered(by, landing.id, `landed ${landing.lead}`),
@@ -236,6 +240,7 @@ function tick(snapshot: JobSnapshot, act: ActOf<'ledger.tick'>, now: number, at:
         backDoneAt: null,
         doneCover: '',
         backCover: '',
+        donePeriod: null,
       }),
     ])
   }
@@ -251,7 +256,9 @@ function tick(snapshot: JobSnapshot, act: ActOf<'ledger.tick'>, now: number, at:
         doneAt: at,
         backDoneAt: null,
         doneCover: by.cover ?? '',
+        donePeriod: periodOfAct(snapshot, now, by),
         backCover: '',
+        backPeriod: null,
         shortStep: 0,
         shortBy: '',
       }),
@@ -281,6 +288,7 @@ function back(snapshot: JobSnapshot, act: ActOf<'ledger.back'>, now: number, at:
         ...line,
         backDoneAt: act.on ? at : null,
         backCover: act.on ? (by.cover ?? '') : '',
+        ...backPeriod(snapshot, line, act.on, now, by),
         ...(act.on ? {} : { shortStep: 0, shortBy: '' }),
       }),
     ],
@@ -311,6 +319,25 @@ function back(snapshot: JobSnapshot, act: ActOf<'ledger.back'>, now: number, at:
   return draft
 }
 
+/** The dead period that covers an act of hands; null where none stood. */
+const periodOfAct = (snapshot: JobSnapshot, now: number, by: By): string | null =>
+  by.cover === 'none' ? null : by.cover === 'late' ? periodAt(snapshot, now) : periodOf(snapshot)
+
+/**
+ * In which period a line went back. Taken away in the same period it lies on the bench again; after power it does not: the
+ * older period stays beside the line until it is taken out anew.
+ */
+function backPeriod(
+  snapshot: JobSnapshot,
+  line: LedgerRow,
+  on: boolean,
+  now: number,
+  by: By,
+): Pick<LedgerRow, 'backPeriod'> {
+  if (on) return { backPeriod: periodOfAct(snapshot, now, by) ?? periodOf(snapshot) }
+  return { backPeriod: isPresent(snapshot, line.backPeriod) ? null : line.backPeriod }
+}
+
 const uncovered = (by: By, subject: string, label: string): LogEntry[] =>
   by.cover === 'none' ? [{ kind: 'uncovered', subject, label, detail: 'done without a standing proof' }] : []
 
@@ -321,19 +348,38 @@ function allowed(change: Partial<LedgerRow>): Partial<LedgerRow> {
 }
 
 /** A line as it may stand: forbidden bypasses refused in any wording, allowed ones named, lines of access and of the bench what they say. */
-function checked(row: LedgerRow): LedgerRow {
+function checked(snapshot: JobSnapshot, row: LedgerRow): LedgerRow {
   refuseOddValues(row)
+  if (row.frees !== '' && !mayFree(row)) throw refusal('frees-nothing')
+  if (row.extra && !mayStayOff(row.action)) throw refusal('not-extra')
   const bypass = bypassOf(row)
   if (bypass.kind === 'forbidden') throw refusal('forbidden-bypass', bypass.text)
-  if (row.access !== '' && (!mayBeAccess(row) || row.benchOf !== '')) throw refusal('not-access')
+  if (row.access !== '' && (!mayBeAccess(row) || row.benchOf !== '' || row.frees !== ''))
+    throw refusal('not-access')
+  const cover = row.access === '' ? null : coverOf(snapshot, row)
+  if (row.access !== '' && cover === null) throw refusal('not-a-cover')
   if (row.benchOf !== '' && machineCovers.test(row.part.toLowerCase())) throw refusal('not-bench', row.part)
-  if (bypass.kind === 'none') return row
+  if (bypass.kind === 'none') return { ...row, cover }
   return {
     ...row,
+    cover,
     action: 'bypass',
     temporary: 1,
     switchKind: bypass.kind === 'allowed' ? bypass.switchKind : 'other',
   }
+}
+
+/** Fasteners may stay off for good; what conducts or covers goes back. */
+const mayStayOff = (action: LedgerRow['action']): boolean => ['unscrew', 'cut-tie', 'loosen'].includes(action)
+
+/**
+ * Which cover of the list a line of access is: as the person chose it, or one of the plan and templates of this family. What
+ * the words name as a conductor, a terminal or a board is no cover, whatever was chosen.
+ */
+function coverOf(snapshot: JobSnapshot, row: LedgerRow): CoverId | null {
+  if (isPlannedCover(snapshot, row)) return 'planned'
+  if (row.cover === null || row.cover === 'planned') return null
+  return conductor.test(`${row.part} ${row.terminal}`.toLowerCase()) ? null : row.cover
 }
 
 /** What came over the wire holds texts and numbers; here each has to be one that a line can have. */
@@ -341,6 +387,8 @@ function refuseOddValues(row: LedgerRow): void {
   const fits =
     lineActions.includes(row.action) &&
     accessKinds.includes(row.access) &&
+    (row.cover === null || coverIds.includes(row.cover)) &&
+    (row.carries === null || carriesKinds.includes(row.carries)) &&
     (row.frees === '' || benchParts.includes(row.frees)) &&
     (row.benchOf === '' || benchParts.includes(row.benchOf)) &&
     (row.switchKind === null || switchKinds.includes(row.switchKind)) &&

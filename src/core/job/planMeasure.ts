@@ -1,5 +1,6 @@
 import { parseTyped } from '../units/parseTyped'
 import type { Act, ActOf, By } from './actTypes'
+import { isSetIn } from './bench'
 import { energyOf } from './energy'
 import { reachOfPart } from './gate'
 import { type FieldAct, planAnswerSet } from './planAnswers'
@@ -49,8 +50,8 @@ function setReading(
   const live = act.reading === 'supply'
   if (act.typed.trim() !== '' && by.cover === undefined) {
     if (live) requireLive(snapshot, now)
-    // A new part is measured before it goes in: it has not been near the machine.
-    else if (act.part === 'old')
+    // A new part is measured before it goes in: until then it has not been near the machine.
+    else if (act.part === 'old' || isSetIn(snapshot, partRead(act.reading)))
       requireReach(snapshot, now, reachOfPart(snapshot, partRead(act.reading)), 'This reading')
   }
   const parsed = parseTyped(act.typed, quantityOf[act.reading], { over: act.reading !== 'supply' })

@@ -1,4 +1,5 @@
 import { breakWords } from '../knowledge/breakWords'
+import { isValve } from '../knowledge/isolation'
 import type { Act, ActOf, PowerPurpose } from './actTypes'
 import { checksOf, closingProblems, type PowerProblem, powerProblems, standingTemporary } from './power'
 import { type Draft, planned, put, type Steps, withSteps } from './put'
@@ -94,7 +95,8 @@ function holdsPhase(snapshot: JobSnapshot, phase: Phase, purpose: PowerPurpose, 
 
 /** The breaks are closed for the test: each is opened again, and proved again, afterwards. The record keeps their times. */
 export function pointsClosed(snapshot: JobSnapshot, at: string): Steps {
-  const open = snapshot.points.filter((point) => point.openedAt)
+  // Gas and water are opened by a hand of their own, and the record says so only then.
+  const open = snapshot.points.filter((point) => point.openedAt && !isValve(point.point))
   return {
     changes: open.map((point) =>
       put(snapshot, 'points', point.id, { ...point, openedAt: null, held: '', changedAt: at }),

@@ -1,11 +1,12 @@
 import { breakWords, pointName } from '../knowledge/breakWords'
-import { isolationPlans } from '../knowledge/isolation'
+import { isolationPlans, isValve } from '../knowledge/isolation'
 import { type IsolationPointId, vocabulary } from '../knowledge/vocabulary'
 import type { Act } from './actTypes'
 import { type Draft, planned, put, withSteps } from './put'
 import { refusal } from './refusals'
 import { must, needReason } from './rowMust'
 import type { JobSnapshot, PointRow } from './rows'
+import { energyJobOf } from './shared'
 import { voidAll } from './voiding'
 
 /** Isolation points opened, held, closed, added and struck. Whatever may bring power back voids what was proved. */
@@ -30,12 +31,12 @@ export function planPoints(snapshot: JobSnapshot, act: Act, at: string): Draft |
       const point = must(snapshot, 'points', act.id)
       const closed = { ...point, openedAt: null, held: '', changedAt: at }
       const word = breakWords[point.point].closed
-      return withSteps(
-        changed(snapshot, closed, `${point.label}: ${word} again`, [
-          { kind: 'closed', subject: point.id, label: point.label, detail: word },
-        ]),
-        voidAll(snapshot, at, `${pointName(point.label)} is ${word} again`),
-      )
+      const draft = changed(snapshot, closed, `${point.label}: ${word} again`, [
+        { kind: 'closed', subject: point.id, label: point.label, detail: word },
+      ])
+      // Gas or water that comes on again brings no power back.
+      if (isValve(point.point)) return draft
+      return withSteps(draft, voidAll(snapshot, at, `${pointName(point.label)} is ${word} again`))
     }
     case 'point.held': {
       const point = must(snapshot, 'points', act.id)
@@ -104,7 +105,7 @@ export function newPoint(
   const label = vocabulary.isolationPoints[point]
   return {
     id,
-    jobId: snapshot.job.id,
+    jobId: energyJobOf(snapshot.job),
     point,
     label: feed > 1 ? `${label} of circuit ${feed}` : label,
     position: Math.max(-1, ...snapshot.points.map((row) => row.position)) + 1,

@@ -1,13 +1,24 @@
 import { readsDc } from '../isolation'
-import { parseTyped } from '../units/parseTyped'
+import { isolationPlans } from '../knowledge/isolation'
+import { pairVerdict } from '../safety/proof'
 import type { Act, ActOf, By } from './actTypes'
-import { feedsOf, hasSupplyPoint, onlyPlug, pairsOf, standingPoints, switchBefore, switchRole } from './place'
-import { allOpen, feedProof } from './proofs'
+import { handsVolts } from './handsVolts'
+import {
+  feedsOf,
+  hasSupplyPoint,
+  onlyPlug,
+  pairsOf,
+  standingPoints,
+  switchesBefore,
+  switchRole,
+} from './place'
+import { allOpen, coversOn, feedProof, ONE_GO_MS, stillLive } from './proofs'
 import { type Draft, planned, put, withSteps } from './put'
 import { refusal } from './refusals'
 import { must } from './rowMust'
 import type { JobSnapshot, ProofReadingRow, ProofRow } from './rows'
-import { voidAll } from './voiding'
+import { energyJobOf } from './shared'
+import { voidAll, voidAround } from './voiding'
 
 /** The proof as an ordered procedure: each step is refused until the one before it stands. */
 export function planProof(snapshot: JobSnapshot, act: Act, at: string, by: By): Draft | null {
@@ -17,6 +28,8 @@ export function planProof(snapshot: JobSnapshot, act: Act, at: string, by: By): 
       const feed = act.feed ?? 1
       if (feed > feedsOf(snapshot.fields)) throw refusal('unknown-feed')
       requireOff(snapshot)
+      const live = stillLive(snapshot)
+      if (live) throw refusal('still-live', live.pair, live.typed)
       // The proof that it takes the place of is void; charges and waits stand, since no power came back.
       const earlier = snapshot.proofs.filter((proof) => proof.feed === feed && !proof.voidedAt)
       return planned(
@@ -29,7 +42,7 @@ export function planProof(snapshot: JobSnapshot, act: Act, at: string, by: By): 
               voidReason: 'a new proof was begun',
             }),
           ),
-          put(snapshot, 'proofs', act.id, newProof(act.id, snapshot.job.id, feed, at, by)),
+          put(snapshot, 'proofs', act.id, newProof(act.id, energyJobOf(snapshot.job), feed, at, by)),
         ],
         [{ kind: 'proof-begun', subject: act.id, label: `circuit ${feed}` }],
       )
@@ -40,6 +53,8 @@ export function planProof(snapshot: JobSnapshot, act: Act, at: string, by: By): 
       return planSwitch(snapshot, act, at)
     case 'proof.read':
       return planRead(snapshot, act, at)
+    case 'proof.mistyped':
+      return mistyped(snapshot, act)
     case 'proof.failed': {
       const proof = must(snapshot, 'proofs', act.id)
       const what = act.what.trim() || 'something started or lit'
@@ -73,6 +88,7 @@ function planTester(snapshot: JobSnapshot, act: TesterAct, at: string): Draft {
   const { step } = feedProof(snapshot, proof.feed)
   if (act.when === 'after' && step !== 'tester-after' && step !== 'done')
     throw refusal('proof-order/tester-after')
+  if (act.when === 'after' && Date.parse(at) - begunAt(snapshot) > ONE_GO_MS) throw refusal('too-slow')
   if (proof[field] && (act.when === 'after' ? step === 'done' : step !== 'tester-before'))
     return planned('Tester tested already', [])
   const plug = onlyPlug(snapshot)
@@ -99,14 +115,15 @@ function planTester(snapshot: JobSnapshot, act: TesterAct, at: string): Draft {
 /** Setting a switch ON for the readings closes no point; afterwards it is off and held again. */
 function planSwitch(snapshot: JobSnapshot, act: ActOf<'proof.switch'>, at: string): Draft {
   const proof = standing(snapshot, act.id)
-  const point = switchBefore(snapshot)
-  if (!point || switchRole(snapshot) !== 'set-on') throw refusal('no-switch')
+  const points = switchesBefore(snapshot, proof.feed)
+  if (points.length === 0 || switchRole(snapshot, proof.feed) !== 'set-on') throw refusal('no-switch')
+  const names = points.map(({ label }) => label).join(' and ')
   requireOff(snapshot)
   const { step, open, live } = feedProof(snapshot, proof.feed)
   if (act.on) {
     if (step === 'tester-before') throw refusal('proof-order/tester-first')
     return planned(
-      `${point.label} set on for the readings`,
+      `${names} set on for the readings`,
       [
         put(snapshot, 'proofs', proof.id, {
           ...proof,
@@ -115,13 +132,13 @@ function planSwitch(snapshot: JobSnapshot, act: ActOf<'proof.switch'>, at: strin
           testerAfterAt: null,
         }),
       ],
-      [{ kind: 'switch-on', subject: proof.id, label: point.label }],
+      [{ kind: 'switch-on', subject: proof.id, label: names }],
     )
   }
   // Off again is always taken; it counts as a step only after the readings.
   const complete = open.length === 0 && live === null
   return planned(
-    `${point.label} off and held again`,
+    `${names} off and held again`,
     [
       put(snapshot, 'proofs', proof.id, {
         ...proof,
@@ -129,7 +146,7 @@ function planSwitch(snapshot: JobSnapshot, act: ActOf<'proof.switch'>, at: strin
         testerAfterAt: null,
       }),
     ],
-    [{ kind: 'switch-off', subject: proof.id, label: point.label }],
+    [{ kind: 'switch-off', subject: proof.id, label: names }],
   )
 }
 
@@ -142,27 +159,30 @@ function planRead(snapshot: JobSnapshot, act: ActOf<'proof.read'>, at: string): 
   const { step } = feedProof(snapshot, proof.feed)
   if (step === 'tester-before') throw refusal('proof-order/tester-reading')
   if (step === 'switch-on') throw refusal('proof-order/switch-first')
-  const typed = parseTyped(act.typed, 'volts')
-  if (typed.kind !== 'value') throw refusal('not-a-number/supply')
+  const [cover] = coversOn(snapshot)
+  if (cover) throw refusal('cover-on', cover.part)
+  const read = handsVolts(act.typed)
+  if (!read) throw refusal('not-a-number/supply')
   const known = snapshot.proofReadings.find(
     (row) => row.proofId === proof.id && row.pair === act.pair && !row.replacedAt,
   )
   const range = act.range ?? 'ordinary'
   const row: ProofReadingRow = {
     id: act.id,
-    jobId: snapshot.job.id,
+    jobId: energyJobOf(snapshot.job),
     proofId: proof.id,
     pair: act.pair,
     position: act.position,
     typed: act.typed,
-    // A minus sign on a DC range only says which probe is where.
-    volts: Math.abs(typed.value),
+    // Over-range has no number, and is live.
+    volts: read.volts,
     range,
     current: readsDc(act.pair) ? 'dc' : 'ac',
     at,
     replacedAt: null,
+    mistyped: null,
   }
-  return planned(
+  const draft = planned(
     `Proof ${act.pair}: ${act.typed} V`,
     [
       ...(known ? [put(snapshot, 'proofReadings', known.id, { ...known, replacedAt: at })] : []),
@@ -187,7 +207,39 @@ function planRead(snapshot: JobSnapshot, act: ActOf<'proof.read'>, at: string): 
       },
     ],
   )
+  const { supply } = isolationPlans[snapshot.machine.family]
+  if (pairVerdict(row.pair, row.volts, supply) !== 'live') return draft
+  return withSteps(draft, voidAround(snapshot, proof.id, at, `${row.pair} read ${act.typed} V`))
 }
+
+/** The reading stays in the record with what it showed; the pair is read again. */
+function mistyped(snapshot: JobSnapshot, act: ActOf<'proof.mistyped'>): Draft {
+  const reading = must(snapshot, 'proofReadings', act.id)
+  standing(snapshot, reading.proofId)
+  if (!handsVolts(act.showed)) throw refusal('not-a-number/supply')
+  if (reading.mistyped !== null) return planned('Said already', [])
+  return planned(
+    `Proof ${reading.pair}: mistyped, it showed ${act.showed} V`,
+    [put(snapshot, 'proofReadings', reading.id, { ...reading, mistyped: act.showed.trim() })],
+    [
+      {
+        kind: 'read',
+        subject: reading.proofId,
+        label: reading.pair,
+        detail: `mistyped as ${reading.typed} V, it showed ${act.showed.trim()} V, and is read again`,
+      },
+    ],
+  )
+}
+
+/** When the tester of the standing proofs was first checked, in milliseconds; now where none was. */
+const begunAt = (snapshot: JobSnapshot): number =>
+  Math.min(
+    ...snapshot.proofs.flatMap(({ voidedAt, testerBeforeAt }) =>
+      voidedAt || !testerBeforeAt ? [] : [Date.parse(testerBeforeAt)],
+    ),
+    Number.MAX_SAFE_INTEGER,
+  )
 
 function standing(snapshot: JobSnapshot, id: string): ProofRow {
   const proof = must(snapshot, 'proofs', id)

@@ -1,5 +1,5 @@
 import { vocabulary } from '../knowledge/vocabulary'
-import type { Act } from './actTypes'
+import type { Act, LiftWay } from './actTypes'
 import { type Draft, planned, put, withSteps } from './put'
 import { refusal } from './refusals'
 import type { JobSnapshot, StopRow } from './rows'
@@ -7,6 +7,17 @@ import { levelOf } from './stops'
 import { voidAll } from './voiding'
 
 /** Stop rules raised, overridden and lifted by hand. Each keeps its reason for the record. */
+/**
+ * What lifts a hard stop, as the record keeps it: by whom it was put right, or what was meant instead.
+ * @throws CoreError `no-reason` where neither is said
+ */
+export function lifted(how: LiftWay | undefined, reason: string | undefined): string {
+  const text = (reason ?? '').trim()
+  // A word of some length with vowels and consonants: three letters of one key say nothing.
+  if (!how || text.length < 6 || new Set(text.toLowerCase()).size < 4) throw refusal('no-reason/lift')
+  return how === 'mended' ? `put right: ${text}` : `said by mistake, meant: ${text}`
+}
+
 export function planStops(snapshot: JobSnapshot, act: Act, at: string): Draft | null {
   if (act.kind !== 'stop.raise' && act.kind !== 'stop.override' && act.kind !== 'stop.lift') return null
   const known = snapshot.stops.find((row) => row.rule === act.rule)
@@ -41,10 +52,10 @@ export function planStops(snapshot: JobSnapshot, act: Act, at: string): Draft | 
       [{ kind: 'stop-overridden', label: act.rule, detail: reason }],
     )
   }
-  if (reason.length < 3) throw refusal('no-reason/lift')
+  const said = lifted(act.how, reason)
   return planned(
     `Stop lifted: ${label}`,
-    [put(snapshot, 'stops', known.id, { ...known, liftedAt: at, reason })],
-    [{ kind: 'stop-lifted', label: act.rule, detail: reason }],
+    [put(snapshot, 'stops', known.id, { ...known, liftedAt: at, reason: said })],
+    [{ kind: 'stop-lifted', label: act.rule, detail: said }],
   )
 }

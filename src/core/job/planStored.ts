@@ -1,15 +1,18 @@
 import { SAFE_VOLTS } from '../capacitor/physics'
+import { leastMinutes } from '../isolation'
 import { waitInfo } from '../knowledge/isolation'
 import type { Act, ActOf } from './actTypes'
 import { isOut, partsOut } from './bench'
-import { chargeVolts, chargeWords } from './chargePairs'
+import { chargePairs, chargeVolts, chargeWords } from './chargePairs'
 import { energyOf } from './energy'
+import { neededCharges } from './place'
 import { newCharge } from './plant'
 import { lastChange } from './proofs'
 import { type Draft, planned, put } from './put'
 import { refusal } from './refusals'
 import { must, needReason } from './rowMust'
 import type { JobSnapshot, WaitRow } from './rows'
+import { energyJobOf } from './shared'
 
 /** What is stored in a capacitor or a module, and what is hot: emptied, read, waited for. */
 export function planStored(snapshot: JobSnapshot, act: Act, now: number, at: string): Draft | null {
@@ -18,7 +21,7 @@ export function planStored(snapshot: JobSnapshot, act: Act, now: number, at: str
       if (snapshot.charges.some((row) => row.id === act.id)) return planned('Added already', [])
       return planned('Another capacitor to discharge', [
         put(snapshot, 'charges', act.id, {
-          ...newCharge(act.id, snapshot.job.id, snapshot.charges.length),
+          ...newCharge(act.id, energyJobOf(snapshot.job), snapshot.charges.length, act.holds),
           planned: 0,
         }),
       ])
@@ -56,6 +59,8 @@ function strikeCharge(snapshot: JobSnapshot, act: ActOf<'charge.strike'>, at: st
   const row = must(snapshot, 'charges', act.id)
   const reason = needReason(act.reason)
   if (row.struckAt) return planned('Struck already', [])
+  // What the machine may hold is not struck but read: across the motor’s own leads where nobody sees it.
+  if (row.planned && neededCharges(snapshot).some(({ id }) => id === row.id)) throw refusal('read-instead')
   return planned(
     `Struck: ${row.label}`,
     [put(snapshot, 'charges', row.id, { ...row, struckAt: at, strikeReason: reason })],
@@ -103,7 +108,7 @@ function addWait(snapshot: JobSnapshot, act: ActOf<'wait.add'>): Draft {
   if (snapshot.waits.some((row) => row.id === act.id)) return planned('Added already', [])
   const row: WaitRow = {
     id: act.id,
-    jobId: snapshot.job.id,
+    jobId: energyJobOf(snapshot.job),
     kind: act.wait,
     ...waitInfo[act.wait],
     position: Math.max(-1, ...snapshot.waits.map((wait) => wait.position)) + 1,
@@ -118,6 +123,8 @@ function addWait(snapshot: JobSnapshot, act: ActOf<'wait.add'>): Draft {
 function setMinutes(snapshot: JobSnapshot, act: ActOf<'wait.minutes'>): Draft {
   const wait = must(snapshot, 'waits', act.id)
   if (wait.startedAt && act.minutes < wait.minutes) throw refusal('running')
+  const least = leastMinutes(snapshot.machine, wait.kind)
+  if (act.minutes < least) throw refusal('too-short', wait.label, least)
   return planned(
     `${wait.label}: ${act.minutes} min`,
     [put(snapshot, 'waits', wait.id, { ...wait, minutes: act.minutes })],
@@ -170,7 +177,7 @@ function planDischarge(snapshot: JobSnapshot, act: ActOf<'charge.read'>, now: nu
   // Only a capacitor that is itself out of the machine may be touched without the proof.
   if (!isOut(snapshot, 'capacitor') && !energyOf(snapshot, now).coversBeforeDischarge)
     throw refusal('not-proven/capacitor')
-  const read = chargeVolts(act.typed)
+  const read = chargeVolts(act.typed, chargePairs(snapshot, charge))
   if (!read) throw refusal('not-a-number/charge')
   const { volts } = read
   // A section that nobody has read yet is not known to be empty.
@@ -191,6 +198,7 @@ function planDischarge(snapshot: JobSnapshot, act: ActOf<'charge.read'>, now: nu
         : [],
     )
   const empty = volts < SAFE_VOLTS
+  const where = act.where === 'motor-leads' ? ', across the motor’s own leads' : ''
   return planned(
     `${charge.label}: ${chargeWords(snapshot, charge, act.typed)}`,
     [
@@ -207,7 +215,7 @@ function planDischarge(snapshot: JobSnapshot, act: ActOf<'charge.read'>, now: nu
         kind: empty ? 'discharged' : 'still-charged',
         subject: charge.id,
         label: charge.label,
-        detail: chargeWords(snapshot, charge, act.typed),
+        detail: `${chargeWords(snapshot, charge, act.typed)}${where}`,
       },
     ],
   )

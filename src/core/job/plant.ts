@@ -1,8 +1,9 @@
-import { dischargeNeeded, waitsOf } from '../isolation'
+import { chargesOf, waitsOf } from '../isolation'
 import { isolationPlans, twoHotFamilies } from '../knowledge/isolation'
 import type { Template } from '../knowledge/templates'
 import { vocabulary } from '../knowledge/vocabulary'
-import type { ChargeRow, HouseholdRow, LedgerRow, MachineRow, PointRow, WaitRow } from './rows'
+import { chargeLabels } from './chargeLabels'
+import type { ChargeKind, ChargeRow, HouseholdRow, LedgerRow, MachineRow, PointRow, WaitRow } from './rows'
 
 /** The isolation plan of a machine as rows of a new job. `id` makes one id per call. */
 export function plantedPlan(
@@ -42,14 +43,15 @@ export function plantedPlan(
       strikeReason: '',
     }),
   )
-  return { points, waits, charges: dischargeNeeded(machine) ? [newCharge(id(), jobId, 0)] : [] }
+  const charges = chargesOf(machine).map((holds, index) => newCharge(id(), jobId, index, holds))
+  return { points, waits, charges }
 }
 
-export function newCharge(id: string, jobId: string, position: number): ChargeRow {
+export function newCharge(id: string, jobId: string, position: number, holds: ChargeKind = 'run'): ChargeRow {
   return {
     id,
     jobId,
-    label: 'Run capacitor',
+    label: chargeLabels[holds],
     position,
     capacitanceTyped: '',
     voltsTyped: '',
@@ -59,6 +61,7 @@ export function newCharge(id: string, jobId: string, position: number): ChargeRo
     volts: null,
     readAt: null,
     planned: 1,
+    holds,
     struckAt: null,
     strikeReason: '',
   }
@@ -101,6 +104,9 @@ export function plantedLedger(
       benchOf: line.bench ? template.takesOut : '',
       handsOff: line.handsOff ? 1 : 0,
       caution: line.caution ?? '',
+      cover: line.access ? 'planned' : null,
+      // What a template names as gas carries fuel; its other hoses and tubes carry water, air or flue gas.
+      carries: /\bgas\b/.test(line.part) ? 'fuel' : 'water-or-air',
     }),
   )
 }
@@ -128,6 +134,10 @@ export function emptyLine(id: string, jobId: string, position: number): LedgerRo
     benchOf: '',
     handsOff: 0,
     caution: '',
+    cover: null,
+    carries: null,
+    donePeriod: null,
+    backPeriod: null,
     doneAt: null,
     backDoneAt: null,
     backAfter: null,

@@ -1,7 +1,9 @@
-import { isValve } from '../knowledge/isolation'
-import { type ProveCheck, proveChecks, wiringCheck } from '../knowledge/proofChecks'
+import { mayCarryFuel } from '../knowledge/bypassWords'
+import { isolationPlans, isValve } from '../knowledge/isolation'
+import { leakCheck, type ProveCheck, proveChecks, readingCheck, wiringCheck } from '../knowledge/proofChecks'
 import type { PowerPurpose } from './actTypes'
 import { MINUTE } from './energy'
+import { isPresent } from './period'
 import { standingPoints } from './place'
 import { refitOf } from './refitOf'
 import type { JobRow, JobSnapshot, LedgerRow } from './rows'
@@ -17,6 +19,9 @@ export interface PowerProblem {
     | 'cure'
     | 'union'
     | 'failed-check'
+    | 'beside'
+    | 'part-out'
+    | 'unanswered'
   text: string
 }
 
@@ -53,22 +58,52 @@ export const curesOf = (snapshot: JobSnapshot): Cure[] =>
       : [],
   )
 
-/** Gas unions that were opened: shut again, and tested for leaks before anything else once gas is on. */
-export const openedUnions = (snapshot: JobSnapshot): LedgerRow[] =>
-  snapshot.ledger.filter((line) => line.doneAt && !line.struckAt && /\bunions?\b/i.test(line.part))
+const burnsFuel = ({ machine }: JobSnapshot): boolean =>
+  isolationPlans[machine.family].points.some(({ point }) => isValve(point) && point !== 'water-valve')
 
-/** The checks of this machine; those of gas and wires only where gas lines or wires were parted. */
-export function checksOf(snapshot: JobSnapshot): ProveCheck[] {
-  const wired =
-    snapshot.landings.length > 0 ||
-    snapshot.ledger.some(
-      (line) => line.doneAt && ['disconnect', 'cut-wire', 'unsolder'].includes(line.action),
-    )
-  const own = proveChecks[snapshot.machine.family].filter(
-    (check) => !check.gas || openedUnions(snapshot).length > 0,
+/** What carries fuel: as somebody said, or what may and of which nobody has said yet. */
+export const carriesFuel = (snapshot: JobSnapshot, line: LedgerRow): boolean =>
+  line.carries === 'fuel' ||
+  (line.carries === null && burnsFuel(snapshot) && mayCarryFuel.test(line.part.toLowerCase()))
+
+/**
+ * Fuel lines that were opened: shut again, and tested for leaks before anything else once gas is on. A line that was struck
+ * afterwards was opened all the same.
+ */
+export const openedUnions = (snapshot: JobSnapshot): LedgerRow[] =>
+  snapshot.ledger.filter(
+    (line) => line.doneAt && line.access === '' && !isLook(line) && carriesFuel(snapshot, line),
   )
-  return wired ? [wiringCheck, ...own] : own
+
+const isLook = ({ action }: LedgerRow): boolean => ['photo', 'mark', 'measure', 'note'].includes(action)
+
+/** The checks of this machine; those of gas and wires only where fuel lines or wires were parted, or a part was changed. */
+export function checksOf(snapshot: JobSnapshot): ProveCheck[] {
+  const gas = openedUnions(snapshot).length > 0
+  const own = proveChecks[snapshot.machine.family].filter((check) => !check.gas || gas)
+  return [
+    ...(isWired(snapshot) ? [wiringCheck] : []),
+    ...(gas && !own.some((check) => check.gas) ? [leakCheck] : []),
+    ...own,
+  ]
 }
+
+/** Leads were parted, landed, or hang on a part that came out or was out: a motor, a capacitor, a module. */
+const isWired = (snapshot: JobSnapshot): boolean =>
+  snapshot.landings.length > 0 ||
+  snapshot.outParts.length > 0 ||
+  snapshot.ledger.some(
+    (line) =>
+      line.doneAt && (line.frees !== '' || ['disconnect', 'cut-wire', 'unsolder'].includes(line.action)),
+  )
+
+/** The opening of the gas that stands: when its cock or cylinder last came on. A leak test belongs to it. */
+export const gasOpening = (snapshot: JobSnapshot): string | null =>
+  standingPoints(snapshot)
+    .filter(({ point, openedAt }) => isValve(point) && point !== 'water-valve' && openedAt === null)
+    .map(({ changedAt }) => changedAt ?? 'never shut')
+    .sort()
+    .at(-1) ?? null
 
 export const gasIsOff = (snapshot: JobSnapshot): boolean =>
   standingPoints(snapshot).some(
@@ -86,16 +121,10 @@ export function powerProblems(snapshot: JobSnapshot, now: number, purpose: Power
     ...standingTemporary(snapshot)
       .filter((line) => !mayStand(line))
       .map((line): PowerProblem => ({ code: 'bypass', text: bypassText(line) })),
-    ...wayBackProblems(snapshot),
-    ...snapshot.landings
-      .filter((landing) => landing.doneAt === null)
-      .slice(0, 1)
-      .map(
-        (landing): PowerProblem => ({
-          code: 'landing',
-          text: `${landing.lead} is not landed yet: land or cap it, and tick it.`,
-        }),
-      ),
+    ...besideProblems(snapshot),
+    ...outProblems(snapshot),
+    ...wayBackProblems(snapshot, purpose),
+    ...landingProblems(snapshot),
     ...curesOf(snapshot)
       .filter(({ until }) => until > now)
       .map(
@@ -104,9 +133,48 @@ export function powerProblems(snapshot: JobSnapshot, now: number, purpose: Power
           text: `The cure of ${line.renewMaterial} (${line.part}) takes another ${hoursLeft(until - now)}.`,
         }),
       ),
-    ...(purpose === 'start' ? deadCheckProblems(snapshot) : []),
+    ...deadCheckProblems(snapshot, purpose),
     ...unionProblems(snapshot),
   ]
+}
+
+/** Another job at the same machine has hands in, or its way back is open: whoever works there says so, nobody else. */
+const besideProblems = (snapshot: JobSnapshot): PowerProblem[] =>
+  (snapshot.beside ?? [])
+    .filter(({ handsIn, open }) => handsIn || open > 0)
+    .slice(0, 1)
+    .map(({ title, open }) => ({
+      code: 'beside',
+      text:
+        open > 0
+          ? `Another job at this machine (${title}) has ${open} ${open === 1 ? 'act' : 'acts'} of its way back open.`
+          : `Another job at this machine (${title}) has hands in: whoever works there says first that hands are out.`,
+    }))
+
+/** A part that was out before the job began is out until somebody says that it went back. */
+const outProblems = (snapshot: JobSnapshot): PowerProblem[] =>
+  snapshot.outParts
+    .filter(({ backAt }) => !backAt)
+    .slice(0, 1)
+    .map(({ part }) => ({
+      code: 'part-out',
+      text: `The ${part} was out before this job began: say that it is back in the machine first.`,
+    }))
+
+/** Every lead of the motor that was landed has its place: on a terminal or capped, and ticked. */
+function landingProblems(snapshot: JobSnapshot): PowerProblem[] {
+  if (snapshot.landings.length === 0) return []
+  const part = snapshot.leads.some((lead) => lead.part === 'new') ? 'new' : 'old'
+  const homeless = snapshot.leads.find(
+    (lead) => lead.part === part && !snapshot.landings.some((row) => row.lead === lead.name),
+  )
+  const open = snapshot.landings.find((row) => !row.capped && row.terminal.trim() === '')
+  const undone = snapshot.landings.find((row) => row.doneAt === null)
+  const name = homeless?.name ?? open?.lead
+  if (name) return [{ code: 'landing', text: `${name} has no place yet: land it on a terminal, or cap it.` }]
+  return undone
+    ? [{ code: 'landing', text: `${undone.lead} is not landed yet: land or cap it, and tick it.` }]
+    : []
 }
 
 /** A check of the machine as it runs. */
@@ -144,7 +212,24 @@ export function closingProblems(
       }
     })
   const held = powerProblems(snapshot, now, 'start').filter(({ code }) => code !== 'bypass')
-  return [...standing, ...held, ...failed]
+  return [...standing, ...held, ...failed, ...unwatched(snapshot)]
+}
+
+/** Closing as “it runs” says what was seen of it: each check of the running machine is answered, or left out with a word. */
+const unwatched = (snapshot: JobSnapshot): PowerProblem[] =>
+  checksOf(snapshot)
+    .filter((check) => isWatched(check) && !check.laterMinutes && !isAnswered(snapshot, check))
+    .slice(0, 1)
+    .map((check) => ({
+      code: 'unanswered',
+      text: `Say what you saw, or that you left it out: ${check.act.toLowerCase()}.`,
+    }))
+
+/** A check of the running machine belongs to the run that was watched: work at the machine since then makes it old. */
+function isAnswered(snapshot: JobSnapshot, check: ProveCheck): boolean {
+  const row = snapshot.checks.find(({ checkId }) => checkId === check.id)
+  if (!row) return false
+  return !snapshot.log.some(({ kind, label, at }) => kind === 'phase' && label === 'work' && at > row.at)
 }
 
 const bypassText = (line: LedgerRow): string =>
@@ -160,8 +245,13 @@ const shortProblems = (snapshot: JobSnapshot): PowerProblem[] =>
       text: `The short isolation for “${line.part}” is not finished: go through its steps.`,
     }))
 
-function wayBackProblems(snapshot: JobSnapshot): PowerProblem[] {
-  const out = new Set(stillOut(snapshot).map(({ id }) => id))
+/** For one reading the cover of its place may stay off; everything else is back as for any power. */
+function wayBackProblems(snapshot: JobSnapshot, purpose: PowerPurpose): PowerProblem[] {
+  const out = new Set(
+    stillOut(snapshot)
+      .filter((line) => !(purpose === 'reading' && line.access !== '' && line.cover !== null))
+      .map(({ id }) => id),
+  )
   const open = refitOf(snapshot).steps.filter(({ from }) => out.has(from))
   const [first] = open
   if (!first) return []
@@ -174,14 +264,35 @@ function wayBackProblems(snapshot: JobSnapshot): PowerProblem[] {
 }
 
 /** Covers and wiring are looked at; another dead check may be left out, and then the record says so. */
-const mustPass = ['covers-on', wiringCheck.id]
+const mustPass = ['covers-on', wiringCheck.id, readingCheck.id]
 
-function deadCheckProblems(snapshot: JobSnapshot): PowerProblem[] {
-  return checksOf(snapshot)
-    .filter((check) => check.dead)
+function deadCheckProblems(snapshot: JobSnapshot, purpose: PowerPurpose): PowerProblem[] {
+  const checks = checksOf(snapshot).filter((check) => check.dead)
+  // Under power they have been answered, all but the covers, which a reading may have left off.
+  if (snapshot.job.phase === 'live-test' || snapshot.job.phase === 'in-service')
+    return lastTest(snapshot) === 'reading'
+      ? unansweredOf(
+          snapshot,
+          checks.filter(({ id }) => id === 'covers-on'),
+        )
+      : []
+  // For one reading the cover may be off: then the probes hang, loose ends are capped and the wheel is clear.
+  const asked =
+    purpose === 'reading' ? [readingCheck, ...checks.filter(({ id }) => id !== 'covers-on')] : checks
+  return unansweredOf(snapshot, asked)
+}
+
+/** What power was last switched on for. */
+const lastTest = (snapshot: JobSnapshot): string =>
+  snapshot.log.filter(({ kind, label }) => kind === 'phase' && label === 'live-test').at(-1)?.detail ?? ''
+
+/** Those of the checks that were not answered in the present period as they have to be. */
+function unansweredOf(snapshot: JobSnapshot, asked: ProveCheck[]): PowerProblem[] {
+  return asked
     .filter((check) => {
-      const result = snapshot.checks.find((row) => row.checkId === check.id)?.result
-      return !(result === 'pass' || (result === 'skipped' && !mustPass.includes(check.id)))
+      const row = snapshot.checks.find(({ checkId }) => checkId === check.id)
+      if (!row || !isPresent(snapshot, row.period)) return true
+      return !(row.result === 'pass' || (row.result === 'skipped' && !mustPass.includes(check.id)))
     })
     .map((check) => ({ code: 'dead-check', text: `Answer this first: ${check.act.toLowerCase()}.` }))
 }
@@ -191,7 +302,9 @@ function unionProblems(snapshot: JobSnapshot): PowerProblem[] {
   if (unions.length === 0) return []
   if (unions.some((line) => !line.backDoneAt))
     return [{ code: 'union', text: 'A gas union is open: shut it, or have it shut, before gas comes on.' }]
-  if (snapshot.checks.find((row) => row.checkId === 'leak-test')?.result === 'pass') return []
+  const test = snapshot.checks.find((row) => row.checkId === 'leak-test')
+  const opening = gasOpening(snapshot)
+  if (test?.result === 'pass' && opening !== null && test.period === opening) return []
   return [
     {
       code: 'union',

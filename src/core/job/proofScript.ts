@@ -1,6 +1,17 @@
 import type { Act } from './actTypes'
-import { feedsOf, onlyPlug, pairsOf, standingPoints, switchRole } from './place'
+import { chargePairs } from './chargePairs'
+import { feedsOf, neededCharges, onlyPlug, pairsOf, standingPoints, switchRole } from './place'
 import type { JobSnapshot } from './rows'
+
+/** Every charge emptied and read at each pair that its label names by now. */
+export const dischargeActs = (snapshot: JobSnapshot, volts = '0.3'): Act[] =>
+  neededCharges(snapshot).map((charge) => ({
+    kind: 'charge.read',
+    id: charge.id,
+    typed: chargePairs(snapshot, charge)
+      .map(() => volts)
+      .join(' / '),
+  }))
 
 /** Every point opened and held as the plan proposes, in their order. */
 export const isolationActs = (snapshot: JobSnapshot): Act[] =>
@@ -21,7 +32,7 @@ export function proofActs(snapshot: JobSnapshot, id: () => string, volts: string
     const begin: Act = { kind: 'proof.start', id: proofId, feed }
     const after: Act = { kind: 'proof.tester', id: proofId, when: 'after', on: true }
     if (onlyPlug(snapshot)) return [begin, after]
-    const setOn = switchRole(snapshot) === 'set-on' && feed === 1
+    const setOn = switchRole(snapshot, feed) === 'set-on'
     const turned = (on: boolean): Act[] => (setOn ? [{ kind: 'proof.switch', id: proofId, on }] : [])
     return [
       begin,

@@ -11,6 +11,8 @@ export function put(snapshot: JobSnapshot, table: TableName, id: string, after: 
 export interface Steps {
   changes: RowChange[]
   log: LogEntry[]
+  /** Power may have come back: the dead period ends with it, and what is done from now on belongs to another. */
+  discards?: true
 }
 
 /** What an act changes before its entries have their places in the record. */
@@ -29,4 +31,5 @@ export const withSteps = (draft: Draft, ...more: Steps[]): Draft => ({
   ...draft,
   changes: [...draft.changes, ...more.flatMap((steps) => steps.changes)],
   log: [...draft.log, ...more.flatMap((steps) => steps.log)],
+  ...(draft.discards || more.some((steps) => steps.discards) ? { discards: true } : {}),
 })

@@ -1,5 +1,6 @@
 import { ruleOf } from './actRules'
 import type { Act, By, Planned } from './actTypes'
+import { isSetIn } from './bench'
 import { inside, type Reach, reachOfLine, reachOfPart } from './gate'
 import { planAct } from './plan'
 import { refusal } from './refusals'
@@ -88,10 +89,10 @@ function reachOf(snapshot: JobSnapshot, act: Act): Reach {
       return line ? reachOfLine(snapshot, line) : inside
     }
     case 'reading.set':
-      if (act.part === 'new' || act.reading === 'supply') return { kind: 'free' }
+      if (act.reading === 'supply') return { kind: 'free' }
+      if (act.part === 'new' && !isSetIn(snapshot, act.reading === 'capacitance' ? 'capacitor' : 'motor'))
+        return { kind: 'free' }
       return reachOfPart(snapshot, act.reading === 'capacitance' ? 'capacitor' : 'motor')
-    case 'landing.done':
-      return reachOfPart(snapshot, 'motor')
     default:
       return inside
   }

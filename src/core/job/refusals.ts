@@ -89,6 +89,21 @@ interface Refusals {
   'unknown-value/line': []
   'unknown-value/motor-kind': []
   'unknown-value/suspect': []
+  'still-live': [pair: string, typed: string]
+  'too-slow': []
+  'too-short': [label: string, least: number]
+  'cover-on': [part: string]
+  'read-instead': []
+  'not-a-cover': []
+  'frees-nothing': []
+  'not-extra': []
+  'carries-fuel': []
+  'no-lift': [sign: string]
+  'gas-stop': []
+  begun: [part: string]
+  'undo-stop': [sign: string]
+  'stale-answer': []
+  'hands-live': [what: string]
   void: [reason: string]
   'wrong-phase': [from: string, to: string]
   'wrong-phase/short-isolation': []
@@ -112,6 +127,34 @@ const words: { [Key in RefusalKey]: (...params: Refusals[Key]) => string } = {
   'no-name': () => 'Name the lead by its colour, for example brown or brown-white.',
   'no-rated-meter': () =>
     'A live mains test needs a meter and leads rated CAT III 600 V. Say so under Household, or decline this test.',
+  'still-live': (pair, typed) =>
+    `${pair} read ${typed} V, and nothing was opened since: find what feeds it, open that point, and prove again. If it was mistyped, say so at the reading.`,
+  'too-slow': () =>
+    'More than half an hour lies between the first check of the tester and this one: begin the proof again, all circuits in one go.',
+  'too-short': (label, least) =>
+    `${label}: never under ${least} minutes, and longer where the label says so.`,
+  'cover-on': (part) =>
+    `The proof place lies behind a cover that is not ticked off: ${part}. Take it off, tick it, then read.`,
+  'read-instead': () =>
+    'What this machine may hold is read, not struck. Where you see no capacitor, read DC volts across the motor’s own leads.',
+  'not-a-cover': () =>
+    'Only covers come off before the proof: choose which cover of the list it is. Conductors, terminals and boards wait for the proof.',
+  'frees-nothing': () =>
+    'A look, a mark, a measure or a note takes no part out: say so at the line that does.',
+  'not-extra': () => 'Only a fastener can stay off: a wire or a cover goes back.',
+  'carries-fuel': () => 'This line carried fuel: its leak test is still asked for, so it cannot be struck.',
+  'no-lift': (sign) =>
+    `${sign} Before it is taken away, say what lifts it: who put it right, or what was meant instead.`,
+  begun: (part) =>
+    `Work at the machine has begun: the ${part} is out once the lines that take it out are ticked.`,
+  'gas-stop': () =>
+    'With gas in the air no switch, plug or breaker is touched: go out, leave the door open, and call from outside.',
+  'undo-stop': (sign) =>
+    `${sign} A stop is not taken back by undo: lift it by saying who put it right, or what was meant.`,
+  'stale-answer': () =>
+    'This was answered before power came back the last time: look again, and answer it anew.',
+  'hands-live': (what) =>
+    `${what} Hands go to a wheel or a wire only while the machine is proved dead, or the part lies on the bench.`,
   'no-reason/lift': () => 'Say who put it right, or that it was entered by mistake.',
   'no-reason/line': () => 'Say in a few words why this line does not apply.',
   'no-reason/override': () => 'Say why the work may go on: the record keeps it.',

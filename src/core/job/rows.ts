@@ -1,3 +1,4 @@
+import type { CoverId } from '../knowledge/covers'
 import type {
   CauseId,
   FamilyId,
@@ -68,6 +69,15 @@ export interface JobRow {
   status: 'open' | 'closed'
   /** Work on it, covers going on, on for a test, back in service. */
   phase: 'work' | 'closing-up' | 'live-test' | 'in-service'
+  /**
+   * The dead period: a name that changes with everything by which power may have come back. What needs the machine dead is
+   * stored with it, and counts only where it is the present one. Null in jobs of older files, which begin anew.
+   */
+  period: string | null
+  /** The open job whose points, proofs, charges, waits and record this one shares, on the same machine; null: its own. */
+  energyJob: string | null
+  /** Somebody of this job has hands in the machine: said by a tick, taken back by “hands out”. */
+  handsIn: Flag | null
   /** An older file said that "the part" lies on the bench and not which: the page asks. */
   benchAsks: Flag
   /** Counts what was written: a window that holds a lower number is behind. */
@@ -161,9 +171,18 @@ export interface ProofReadingRow extends OfJob {
   at: string
   /** The same pair was read again: this reading stays in the record and counts no more. */
   replacedAt: string | null
+  /** What was meant, where the person said that it was mistyped; it stays in the record and says nothing of the pair. */
+  mistyped: string | null
 }
 
 export type MeterRange = 'ordinary' | 'low-impedance'
+
+/** A run or start capacitor, that of a compressor or its inverter, the bus of an opened module. */
+export const chargeKinds = ['run', 'start', 'compressor', 'bus'] as const
+export type ChargeKind = (typeof chargeKinds)[number]
+
+export const carriesKinds = ['fuel', 'refrigerant', 'water-or-air', 'nothing'] as const
+export type Carries = (typeof carriesKinds)[number]
 
 export interface ChargeRow extends OfJob {
   label: string
@@ -178,6 +197,8 @@ export interface ChargeRow extends OfJob {
   readAt: string | null
   /** Came with the plan, not added by hand: asked for only while the motor may have one. */
   planned: Flag
+  /** What holds the charge; null in older files: a run capacitor. */
+  holds: ChargeKind | null
   struckAt: string | null
   strikeReason: string
 }
@@ -323,6 +344,13 @@ export interface LedgerRow extends OfJob, SpokenLine {
   benchOf: BenchPart | ''
   handsOff: Flag
   caution: string
+  /** Which cover of the list it is, on a line of access; null: none of the list. */
+  cover: CoverId | null
+  /** What flows in it, where it may be a fuel line: unanswered is fuel. */
+  carries: Carries | null
+  /** The dead period in which it was done, and in which it went back; null where none stood. */
+  donePeriod: string | null
+  backPeriod: string | null
   doneAt: string | null
   backDoneAt: string | null
   /** The person has put it behind this line of the way back, or first where empty; null: where it is worked out. */
@@ -377,6 +405,8 @@ export interface LandingRow extends OfJob {
   position: number
   doneAt: string | null
   doneCover: Cover
+  /** The dead period in which it was landed. */
+  period: string | null
 }
 
 /** A part that may replace the old one: typed from its plate, or taken from the shelf or a catalogue with its figures as they were then. */
@@ -395,6 +425,8 @@ export interface CandidateRow extends OfJob {
 export interface CheckRow extends OfJob {
   checkId: string
   result: 'pass' | 'fail' | 'skipped'
+  /** The dead period in which it was answered; for a leak test the opening of the gas. */
+  period: string | null
   note: string
   at: string
 }
@@ -470,8 +502,24 @@ export const listTables: ListTable[] = [
 ]
 
 /** Everything of one job, as the browser and the server hold it. */
-export type JobSnapshot = { household: HouseholdRow; job: JobRow; machine: MachineRow } & {
+export type JobSnapshot = {
+  household: HouseholdRow
+  job: JobRow
+  machine: MachineRow
+  /** Other open jobs at the same machine, which share its points, proofs, charges and waits. */
+  beside?: JobBeside[]
+} & {
   [T in ListTable]: JobTables[T][]
+}
+
+/** What another job at the same machine means for power. */
+export interface JobBeside {
+  id: string
+  title: string
+  /** Somebody there has hands in. */
+  handsIn: boolean
+  /** Acts of its way back that are open. */
+  open: number
 }
 
 export type AnyRow = JobTables[TableName]

@@ -2,11 +2,11 @@ import { describe, expect, it } from 'vitest'
 import { diagnosisOf } from '.'
 import type { Act } from './actTypes'
 import { energyOf } from './energy'
-import { act, actAt, id, jobOn, madeDead, NOW, onBench, refused } from './job.testing'
+import { act, actAt, answered, id, jobOn, madeDead, NOW, onBench, refused } from './job.testing'
 import { logSentence } from './logWords'
 import { neededCharges, neededWaits, onlyPlug, pairsOf } from './place'
 import { planAct } from './plan'
-import { closingProblems, powerProblems } from './power'
+import { checksOf, closingProblems, isWatched, powerProblems } from './power'
 import { isolationActs, proofActs } from './proofScript'
 import { FRESH_MS, receive } from './receive'
 import type { JobSnapshot, RowChange } from './rows'
@@ -51,7 +51,7 @@ const refusedOnArrival = (job: JobSnapshot, what: Act, ageMs: number, now = NOW,
 
 describe('void means void', () => {
   it('a discharge read before a live test does not count after the test is taken back and dead is proved anew', () => {
-    const dead = madeDead(bath())
+    const dead = answered(madeDead(bath()))
     const { job: live, event } = done(dead, power)
     const back = step(live, event, 'undo')
     expect(energyOf(back, NOW)).toMatchObject({ handsIn: false, openPoints: 0 })
@@ -67,7 +67,6 @@ describe('void means void', () => {
     ['a point added', () => ({ kind: 'point.add', id: id(), point: 'fuse' })],
     ['a point struck', (job) => ({ kind: 'point.strike', id: job.points[0]!.id, reason: 'none here' })],
     ['a discharge', (job) => ({ kind: 'charge.read', id: job.charges[0]!.id, typed: '0.1' })],
-    ['a live test', () => power],
     [
       'the circuits counted',
       () => ({ kind: 'field.set', id: id(), part: 'plan', field: 'feeds', typed: '2' }),
@@ -77,9 +76,8 @@ describe('void means void', () => {
       () => ({ kind: 'field.set', id: id(), part: 'plan', field: 'earth', typed: 'earth-lead' }),
     ],
     ['a part on the bench', () => ({ kind: 'part.out', id: id(), part: 'motor' })],
-    ['a hard stop', () => ({ kind: 'stop.raise', id: id(), rule: 'burnt-supply', note: '' })],
   ])('%s, taken back and done again, leaves nothing proved, empty or waited for', (_, what) => {
-    const dead = madeDead(bath())
+    const dead = answered(madeDead(bath()))
     const from =
       what(dead).kind === 'point.open' ? act(dead, { kind: 'point.close', id: dead.points[0]!.id }) : dead
     const { job, event } = done(from, what(dead))
@@ -90,6 +88,25 @@ describe('void means void', () => {
     const redone = step(undone, event, 'redo')
     expect(energyOf(redone, NOW).handsIn).toBe(false)
     expect(redone.charges.every((charge) => charge.readAt === null)).toBe(true)
+  })
+
+  it('a live test that was taken back is not done again: everything before power is answered anew', () => {
+    const { job, event } = done(answered(madeDead(bath())), power)
+    const undone = step(job, event, 'undo')
+    expect(energyOf(undone, NOW)).toMatchObject({ handsIn: false, openPoints: 0 })
+    expect(() => step(undone, event, 'redo')).toThrow(/Before power returns/)
+  })
+
+  it('a hard stop is never taken back by a step of history: it is lifted by a word', () => {
+    const { job, event } = done(madeDead(bath()), {
+      kind: 'stop.raise',
+      id: id(),
+      rule: 'burnt-supply',
+      note: '',
+    })
+    expect(() => step(job, event, 'undo')).toThrow(/lift it by saying who put it right/)
+    const gas = done(bath(), { kind: 'finding.set', id: id(), observation: 'smell', value: 'gas' })
+    expect(() => step(gas.job, gas.event, 'undo')).toThrow(/lift it by saying/)
   })
 
   it('puts back only the fields that the act changed: what another job wrote on the machine since stays', () => {
@@ -244,7 +261,13 @@ describe('the proof has an order', () => {
       typed: '0.1',
     })
     expect(energyOf(quieter, NOW).state).toBe('live')
-    expect(energyOf(act(quieter, ...proofActs(one, id)), NOW).state).toBe('proven-dead')
+    // Another proof with nothing opened would prove nothing; what fed it is found, opened, and dead is proved anew.
+    expect(refused(quieter, { kind: 'proof.start', id: id() })).toBe('still-live')
+    const found = actAt(NOW + 1000, quieter, { kind: 'point.add', id: 'fuse', point: 'fuse' })
+    const opened = actAt(NOW + 2000, found, ...isolationActs(found))
+    expect(energyOf(actAt(NOW + 3000, opened, ...proofActs(opened, id)), NOW + 3000).state).toBe(
+      'proven-dead',
+    )
   })
 
   it('does not stand on the two wires alone where no earth is there', () => {
@@ -327,9 +350,13 @@ describe('the bench is no key', () => {
       ids: Array.from({ length: 40 }, id),
       template: 'motor',
     })
+    const covers = planted.ledger.filter((line) => line.access === 'before-proof')
     const removal = planted.ledger.find((line) => line.frees === 'motor')!
     const wheel = planted.ledger.find((line) => line.part === 'wheel')!
-    const out = act(planted, { kind: 'ledger.tick', id: removal.id, on: true })
+    const out = act(
+      planted,
+      ...[...covers, removal].map((line): Act => ({ kind: 'ledger.tick', id: line.id, on: true })),
+    )
     const lapsed = NOW + 2 * 3_600_000
     expect(energyOf(out, lapsed).handsIn).toBe(false)
     expect(refused(out, { kind: 'ledger.tick', id: wheel.id, on: true }, lapsed)).toBeNull()
@@ -432,7 +459,7 @@ describe('power back is held', () => {
       line('some switch', { action: 'bypass' }),
       tick('some switch'),
     )
-    expect(powerProblems(unnamed, NOW, 'reading').map(({ code }) => code)).toEqual(['bypass'])
+    expect(powerProblems(answered(unnamed), NOW, 'reading').map(({ code }) => code)).toEqual(['bypass'])
   })
 
   it('and the tape comes off by a short isolation in four steps, in their order', () => {
@@ -455,6 +482,7 @@ describe('power back is held', () => {
     const half = act(job, go(1), go(2), go(3))
     expect(refused(half, { kind: 'job.phase', phase: 'in-service' })).toBe('not-ready')
     const whole = act(half, go(4))
+    // Power came back once: the answers before it are given anew before the machine goes into service.
     expect(refused(whole, { kind: 'job.phase', phase: 'in-service' })).toBeNull()
     expect(whole.log.map(logSentence).join(' ')).toContain('The hand touched the tape only')
   })
@@ -476,7 +504,10 @@ describe('power back is held', () => {
       finding: 0,
     })
     expect(hums.findings.at(-1)).toMatchObject({ observation: 'fan-state', value: 'hums' })
-    expect(refused(job, { kind: 'job.close', result: 'runs' })).toBeNull()
+    expect(refused(job, { kind: 'job.close', result: 'runs' })).toBe('not-ready')
+    const watched = checksOf(job).filter((check) => isWatched(check) && !check.laterMinutes)
+    const seen = act(job, ...passed(...watched.map(({ id: checkId }) => checkId)))
+    expect(refused(seen, { kind: 'job.close', result: 'runs' })).toBeNull()
   })
 })
 
@@ -548,7 +579,7 @@ describe('what is known is not asked again', () => {
       field: 'cold',
       typed: 'cold',
     })
-    const ran = act(madeDead(cold), power, { kind: 'job.phase', phase: 'work' })
+    const ran = act(answered(madeDead(cold)), power, { kind: 'job.phase', phase: 'work' })
     expect(neededWaits(ran).map(({ kind }) => kind)).toEqual(['cool-down'])
     const learned = act(jobOn('bath-exhaust-fan', 'shaded-pole'), {
       kind: 'machine.edit',
@@ -568,7 +599,7 @@ describe('what is known is not asked again', () => {
 describe('the safety record', () => {
   it('keeps discharges, waits, times and holds when power returns and when the job closes', () => {
     const job = madeDead(jobOn('draft-inducer', 'psc'))
-    const live = act(job, power)
+    const live = act(answered(job), power)
     const record = live.log.map(logSentence).join('\n')
     for (const text of [
       'is discharged and reads 0.3 V DC',

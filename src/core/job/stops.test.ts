@@ -4,7 +4,7 @@ import { stopInfo } from '../knowledge/stops'
 import { type StopRuleId, vocabulary } from '../knowledge/vocabulary'
 import type { Act } from './actTypes'
 import { energyOf } from './energy'
-import { act, id, jobOn, madeDead, NOW, refused } from './job.testing'
+import { act, answered, id, jobOn, madeDead, NOW, refused } from './job.testing'
 import { activeStops, levelOf } from './stops'
 
 const rules = Object.keys(vocabulary.stopRules) as StopRuleId[]
@@ -52,10 +52,13 @@ describe('a stop', () => {
 
   it('is lifted by saying who put it right, and stands again when raised again', () => {
     const stopped = act(jobOn('attic-vent-fan'), raise('asbestos-suspect'))
-    expect(refused(stopped, { kind: 'stop.lift', rule: 'asbestos-suspect', reason: '' })).toBe('no-reason')
+    expect(refused(stopped, { kind: 'stop.lift', rule: 'asbestos-suspect', how: 'mended', reason: '' })).toBe(
+      'no-reason',
+    )
     const lifted = act(stopped, {
       kind: 'stop.lift',
       rule: 'asbestos-suspect',
+      how: 'mistake',
       reason: 'sample was mineral wool',
     })
     expect(activeStops(lifted)).toEqual([])
@@ -70,9 +73,20 @@ describe('a stop', () => {
       value: 'gas',
     })
     expect(activeStops(stopped)).toMatchObject([{ rule: 'gas-smell', level: 'hard', observation: 'smell' }])
-    expect(refused(stopped, { kind: 'stop.lift', rule: 'gas-smell', reason: 'aired' })).toBe('unknown-row')
-    const back = act(stopped, { kind: 'finding.set', id: id(), observation: 'smell', value: null })
-    expect(activeStops(back)).toEqual([])
+    expect(refused(stopped, { kind: 'stop.lift', rule: 'gas-smell', how: 'mended', reason: 'aired' })).toBe(
+      'unknown-row',
+    )
+    const back: Act = { kind: 'finding.set', id: id(), observation: 'smell', value: null }
+    expect(refused(stopped, back)).toBe('no-lift')
+    expect(refused(stopped, { ...back, value: 'none' })).toBe('no-lift')
+    for (const reason of ['', 'aaa', 'aaaaaaaa', 'no'])
+      expect(refused(stopped, { ...back, how: 'mistake', reason }), reason).toBe('no-reason')
+    const lifted = act(stopped, { ...back, how: 'mistake', reason: 'it was the new paint' })
+    expect(activeStops(lifted)).toEqual([])
+    expect(lifted.log.at(-1)).toMatchObject({
+      kind: 'stop-lifted',
+      detail: 'said by mistake, meant: it was the new paint',
+    })
   })
 
   it('voids what was proved when it is hard, leaves power off possible, and lets the job be handed over', () => {
@@ -81,7 +95,7 @@ describe('a stop', () => {
     const stopped = act(dead, raise('aluminium-or-no-ground'))
     expect(energyOf(stopped, NOW).handsIn).toBe(false)
     expect(refused(stopped, { kind: 'job.close', result: 'handed-over' })).toBeNull()
-    const testing = act(jobOn('bath-exhaust-fan'), {
+    const testing = act(answered(madeDead(jobOn('bath-exhaust-fan'))), {
       kind: 'job.phase',
       phase: 'live-test',
       purpose: 'reading',

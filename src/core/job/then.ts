@@ -1,3 +1,4 @@
+import { chargePairs } from './chargePairs'
 import { energyOf } from './energy'
 import { gateProblem, type Reach } from './gate'
 import type { JobRow, JobSnapshot, LogKind, LogRow } from './rows'
@@ -54,7 +55,14 @@ export function snapshotThen(snapshot: JobSnapshot, at: number): JobSnapshot {
     charges: snapshot.charges.map((charge) => {
       const read = lastOf(charge.id, ['discharged', 'still-charged'])
       const volts = read?.kind === 'discharged' && !voidedAfter(read) ? 0 : null
-      return { ...charge, volts, readAt: volts === null ? null : (read?.at ?? null) }
+      // What was typed may be void since: the record says that each pair was below the limit.
+      const typed =
+        volts === null
+          ? ''
+          : chargePairs(snapshot, charge)
+              .map(() => '0')
+              .join(' / ')
+      return { ...charge, typed, volts, readAt: volts === null ? null : (read?.at ?? null) }
     }),
     waits: snapshot.waits.map((wait) => {
       const begun = lastOf(wait.id, ['wait-started'])

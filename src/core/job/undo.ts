@@ -1,12 +1,14 @@
 import { type By, nobody, type Planned } from './actTypes'
-import { reachOfLine, reachOfPart } from './gate'
+import { inside, reachOfLine } from './gate'
 import { logged } from './log'
+import { withNextPeriod } from './period'
 import { powerProblems } from './power'
 import { put, type Steps } from './put'
 import { requireReach } from './reachMust'
 import { refusal } from './refusals'
 import type { AnyRow, EventRow, JobSnapshot, LedgerRow, PointRow, RowChange, TableName } from './rows'
 import { currentRow, rowOf, withChanges } from './snapshot'
+import { activeStops } from './stops'
 import { voidAll } from './voiding'
 
 export type Direction = 'undo' | 'redo'
@@ -47,8 +49,9 @@ export function planHistory(
     .filter(({ table }) => !kept.includes(table))
     .flatMap((change) => steppedRow(snapshot, change, direction, at, powered))
   for (const change of changes) requireHands(snapshot, change, now)
+  refuseLostStop(snapshot, withChanges(snapshot, changes))
   const after = withChanges(snapshot, changes)
-  if (snapshot.job.phase !== after.job.phase) requirePower(after, now)
+  if (snapshot.job.phase !== after.job.phase) requirePower(snapshot, after, now)
   const word = direction === 'undo' ? 'taken back' : 'done again'
   const text = `${direction === 'undo' ? 'Taken back' : 'Done again'}: ${event.text}`
   const voided: Steps = touches ? voidAll(after, at, `${word}: ${event.text}`) : { changes: [], log: [] }
@@ -56,7 +59,9 @@ export function planHistory(
     text,
     mergeKey: null,
     changes: [
-      ...joined(changes, voided.changes),
+      ...(voided.discards
+        ? withNextPeriod(after, joined(changes, voided.changes), at)
+        : joined(changes, voided.changes)),
       ...logged(
         snapshot,
         at,
@@ -139,14 +144,26 @@ function requireHands(snapshot: JobSnapshot, { table, id, before, after }: RowCh
     const line = rowOf(snapshot, 'ledger', id) ?? (after as LedgerRow)
     requireReach(snapshot, now, reachOfLine(snapshot, line), `“${line.part}”`)
   }
-  if (table === 'landings' && ticked('doneAt'))
-    requireReach(snapshot, now, reachOfPart(snapshot, 'motor'), 'Landing it again')
+  if (table === 'landings' && ticked('doneAt')) requireReach(snapshot, now, inside, 'Landing it again')
+}
+
+/**
+ * A hard stop is lifted by a word, never by a step of history.
+ * @throws CoreError `undo-stop`
+ */
+function refuseLostStop(before: JobSnapshot, after: JobSnapshot): void {
+  const left = activeStops(after)
+  const lost = activeStops(before).find(
+    ({ rule, level }) => level === 'hard' && !left.some((stop) => stop.rule === rule),
+  )
+  if (lost) throw refusal('undo-stop', lost.text)
 }
 
 /** A step through the phases never leaves points open that were closed for a test, nor brings power back too early. */
-function requirePower(after: JobSnapshot, now: number): void {
+function requirePower(before: JobSnapshot, after: JobSnapshot, now: number): void {
   if (after.job.phase !== 'live-test' && after.job.phase !== 'in-service') return
-  const [problem] = powerProblems(after, now, after.job.phase === 'in-service' ? 'start' : 'reading')
+  const asked = { ...after, job: { ...after.job, phase: before.job.phase } }
+  const [problem] = powerProblems(asked, now, after.job.phase === 'in-service' ? 'start' : 'reading')
   if (problem) throw refusal('not-ready/power', problem.text)
 }
 

@@ -31,5 +31,14 @@ export function voidedRows(snapshot: JobSnapshot, at: string, reason: string): R
 /** Power may have been on: proof, discharge and waits are all made anew, and the record says why. */
 export function voidAll(snapshot: JobSnapshot, at: string, reason: string): Steps {
   const changes = voidedRows(snapshot, at, reason)
-  return { changes, log: changes.length > 0 ? [{ kind: 'voided', detail: reason }] : [] }
+  return { changes, log: changes.length > 0 ? [{ kind: 'voided', detail: reason }] : [], discards: true }
+}
+
+/**
+ * A reading that says it is live: everything but the proof in which it was read is void. That one goes on, for the repeat
+ * on a low-impedance range, or until what feeds it is found.
+ */
+export function voidAround(snapshot: JobSnapshot, proofId: string, at: string, reason: string): Steps {
+  const changes = voidedRows(snapshot, at, reason).filter(({ id }) => id !== proofId)
+  return { changes, log: changes.length > 0 ? [{ kind: 'voided', detail: reason }] : [], discards: true }
 }

@@ -223,6 +223,7 @@ class Walk {
       {
         kind: 'stop.lift',
         rule: pick(random, ['burnt-supply', 'not-sure'] as const),
+        how: 'mended',
         reason: 'an electrician renewed it',
       },
       { kind: 'field.set', id: id(), part: 'plan', field: 'feeds', typed: pick(random, ['1', '2']) },

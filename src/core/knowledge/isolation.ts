@@ -28,6 +28,8 @@ export interface IsolationPlan {
   waits: PlannedWait[]
   /** The charge that may be stored, where the motor kind does not say otherwise. */
   capacitor: 'likely' | 'possible' | 'none'
+  /** A compressor stands beside the fan, with a capacitor or an inverter of its own. */
+  compressor?: true
   /** A charge of the electronics, measured and never shorted. */
   electronics: boolean
   /** The switch that stands before the proof place: it is set ON for the readings, with the breaker off. */
@@ -138,6 +140,7 @@ export const isolationPlans: Record<FamilyId, IsolationPlan> = {
     plugIn: false,
     supply: 'mains',
     provePlace: 'at the line lugs of the contactor',
+    compressor: true,
     waits: [],
     capacitor: 'likely',
     electronics: false,
@@ -166,6 +169,7 @@ export const isolationPlans: Record<FamilyId, IsolationPlan> = {
     asks: ['water'],
   }),
   'refrigerator-condenser-fan': plugged('at the fan plug', {
+    compressor: true,
     capacitor: 'none',
   }),
   'rv-furnace-blower': {
@@ -196,6 +200,7 @@ export const isolationPlans: Record<FamilyId, IsolationPlan> = {
   }),
   'hrv-fan': plugged('at the terminal block', { capacitor: 'likely', asks: ['other-supply'] }),
   'dehumidifier-fan': plugged('at the fan plug', {
+    compressor: true,
     capacitor: 'likely',
   }),
   'other-fan': household('at the feed to the motor, before its switch', {
@@ -210,6 +215,9 @@ export const livesOf = (twoHot: boolean): string[] => (twoHot ? ['L1', 'L2'] : [
 
 /** Pairs proved at a battery; read on DC and on AC. */
 export const BATTERY_PAIRS = ['plus–minus, DC', 'plus–chassis, DC', 'plus–minus, AC']
+
+/** Pairs proved at a battery, a solar panel or the like beside the mains. */
+export const OTHER_SUPPLY_PAIRS = ['other supply, DC', 'other supply, AC']
 
 /** Families fed by both hot legs (240 V in North America). */
 export const twoHotFamilies: FamilyId[] = ['outdoor-unit-fan', 'mini-split-indoor-fan']

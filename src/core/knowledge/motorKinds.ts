@@ -2,6 +2,8 @@ import type { MotorKindId } from './vocabulary'
 
 /** Motors that run with a capacitor of their own. */
 export const capacitorKinds: MotorKindId[] = ['psc', 'psc-multispeed', 'capacitor-start']
+/** Motors that start with a capacitor of their own, which may hold its charge for days. */
+export const startCapacitorKinds: MotorKindId[] = ['capacitor-start']
 /** One speed or tapped, they are the same motor. */
 export const pscKinds: MotorKindId[] = ['psc', 'psc-multispeed']
 /** Motors with electronics: three equal phases, a charge of their own that is waited for, replaced by number only. */

@@ -19,6 +19,8 @@ export interface ProveCheck {
   otherwise: string
   /** Answered before power returns. */
   dead?: boolean
+  /** Done with hands at a wheel or a wire: asked for only while the machine is dead. */
+  hands?: true
   /** Answered once gas is on and before anything else is: only where a union was opened. */
   gas?: boolean
   /** Looked at so many minutes after the start; the job may close before. */
@@ -37,6 +39,7 @@ const spin: ProveCheck = {
   expect: 'it turns free, the gaps are equal, no wire comes near it',
   otherwise: 'Centre the wheel, and tie the wires away from it.',
   dead: true,
+  hands: true,
   fails: [
     { label: 'it rubs', observation: 'free-spin', value: 'rubs' },
     { label: 'it is stiff', observation: 'free-spin', value: 'stiff' },
@@ -51,6 +54,15 @@ const closed: ProveCheck = {
   otherwise: 'Look at the cups again.',
   dead: true,
 }
+/** Asked before power comes back for one reading, with a cover off. */
+export const readingCheck: ProveCheck = {
+  id: 'reading-clear',
+  act: 'For the reading: clip the probes on, cap loose ends one by one, keep hands and wires away from the wheel',
+  expect: 'nothing has to be held while power is on',
+  otherwise: 'Clip it on first; what has to be held under power is left out.',
+  dead: true,
+  hands: true,
+}
 /** Asked where wires were parted or landed. */
 export const wiringCheck: ProveCheck = {
   id: 'wiring',
@@ -58,6 +70,7 @@ export const wiringCheck: ProveCheck = {
   expect: 'every lead sits where it belongs and holds',
   otherwise: 'Land it again before power returns.',
   dead: true,
+  hands: true,
   fails: [{ label: 'a wire is loose or burnt', observation: 'connections', value: 'loose-or-burnt' }],
 }
 const start: ProveCheck = {
@@ -107,7 +120,8 @@ const nextDay: ProveCheck = {
   otherwise: 'Open a new job with what has changed.',
   laterMinutes: DAY,
 }
-const leak: ProveCheck = {
+/** Asked wherever a line was opened that carries fuel. */
+export const leakCheck: ProveCheck = {
   id: 'leak-test',
   act: 'Put bubble solution on every gas union that was opened',
   expect: 'no bubble grows',
@@ -220,7 +234,7 @@ export const proveChecks: Record<FamilyId, ProveCheck[]> = {
   'draft-inducer': [
     spin,
     closed,
-    leak,
+    leakCheck,
     {
       id: 'joints',
       act: 'Vent clamp, seal and drain made good, sealant cured',
@@ -309,7 +323,7 @@ export const proveChecks: Record<FamilyId, ProveCheck[]> = {
   'rv-furnace-blower': [
     spin,
     closed,
-    leak,
+    leakCheck,
     start,
     direction,
     {

@@ -30,6 +30,7 @@ describe('a calendar file', () => {
       checkId: 'tissue',
       result: 'pass' as const,
       note: '',
+      period: null,
       at: due.at,
     }
     expect(dueEvents({ ...job, dues: [due] })).toHaveLength(1)

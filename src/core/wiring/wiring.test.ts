@@ -506,9 +506,8 @@ describe('what burns, told from the tree', () => {
 describe('the landings of a job', () => {
   const wired = (landings: Record<string, string>) => {
     let job = act(
-      onBench('outdoor-unit-fan', 'psc'),
+      onBench('outdoor-unit-fan', 'psc', '35+5 µF ±6 % 440 V'),
       { kind: 'field.set', id: id(), part: 'wiring', field: 'c-side', typed: 'contactor load 2' },
-      { kind: 'field.set', id: id(), part: 'capacitor-old', field: 'label', typed: '35+5 µF ±6 % 440 V' },
       ...['white', 'black', 'brown'].map((name): Act => ({ kind: 'lead.add', id: id(), part: 'old', name })),
     )
     for (const [a, b, typed] of [
@@ -574,8 +573,7 @@ describe('the landings of a job', () => {
     }
     const names = Object.keys(place)
     let job = act(
-      onBench('furnace-blower', 'psc-multispeed'),
-      { kind: 'field.set', id: id(), part: 'capacitor-old', field: 'label', typed: '7.5 µF 370 V' },
+      onBench('furnace-blower', 'psc-multispeed', '7.5 µF 370 V'),
       ...names.map((name): Act => ({ kind: 'lead.add', id: id(), part: 'old', name })),
     )
     names.forEach((a, index) => {
@@ -614,8 +612,7 @@ describe('the landings of a job', () => {
     const job = act(wired(good), { kind: 'field.set', id: id(), part: 'wiring', field: 'c-side', typed: '' })
     expect(wiringCheckOf(job)!.ok).toBe(false)
     let bath = act(
-      onBench('bath-exhaust-fan', 'psc'),
-      { kind: 'field.set', id: id(), part: 'capacitor-old', field: 'label', typed: '4 µF 250 V' },
+      onBench('bath-exhaust-fan', 'psc', '4 µF 250 V'),
       ...['white', 'black', 'brown'].map((name): Act => ({ kind: 'lead.add', id: id(), part: 'old', name })),
     )
     for (const [a, b, typed] of [
@@ -640,8 +637,7 @@ describe('the landings of a job', () => {
       for (const label of ['5 µF 370 V', '35+5 µF 440 V'])
         for (const side of [0, 1]) {
           let job = act(
-            onBench(family, 'psc'),
-            { kind: 'field.set', id: id(), part: 'capacitor-old', field: 'label', typed: label },
+            onBench(family, 'psc', label),
             ...['a', 'b', 'c'].map((name): Act => ({ kind: 'lead.add', id: id(), part: 'old', name })),
           )
           for (const [a, b, typed] of [

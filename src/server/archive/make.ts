@@ -5,6 +5,7 @@ import { ARCHIVE_FORMAT, ARCHIVE_VERSION } from '@/core/archive/read'
 import type { JobSnapshot } from '@/core/job'
 import { pictureColumns } from '@/core/job/labels'
 import type { MachineRow } from '@/core/job/rows'
+import { energyJobOf, sharedTables } from '@/core/job/shared'
 import { listJobs, listMachines } from '@/data/household'
 import { loadSnapshot } from '@/data/jobs'
 import { type Store, store } from '../store'
@@ -66,8 +67,28 @@ async function* files({ db, folder }: Store, jobIds?: string[]): AsyncGenerator<
 const picturesOf = (machine: MachineRow): string[] =>
   pictureColumns.map((column) => machine[column]).filter((hash) => hash !== null)
 
-function withoutHouse({ machine: _machine, household: _household, ...job }: JobSnapshot) {
-  return job
+/** A job of its own, also where it shared the energy of its machine with another: rows that both have get names of their own. */
+function withoutHouse({ machine: _machine, household: _household, beside: _beside, ...job }: JobSnapshot) {
+  const owner = energyJobOf(job.job)
+  if (owner === job.job.id) return job
+  const own = (id: string) => `${id}-s`
+  const shared = Object.fromEntries(
+    [...sharedTables, 'fields' as const].map((table) => [
+      table,
+      job[table].map((row) =>
+        row.jobId === job.job.id
+          ? row
+          : {
+              ...row,
+              id: own(row.id),
+              jobId: job.job.id,
+              ...('proofId' in row ? { proofId: own(row.proofId) } : {}),
+              ...('subject' in row && row.subject !== '' ? { subject: own(row.subject) } : {}),
+            },
+      ),
+    ]),
+  )
+  return { ...job, ...shared, job: { ...job.job, energyJob: null } }
 }
 
 async function* zipped(entries: AsyncGenerator<ArchiveFile>): AsyncGenerator<Uint8Array> {

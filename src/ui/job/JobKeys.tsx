@@ -19,7 +19,7 @@ export function JobKeys() {
       else if (event.key === 'n') press('[data-key="n"]') || router.push(`/jobs/${jobId}/measure`)
       else if (event.key === 'r') focusFirst() || router.push(`/jobs/${jobId}/measure`)
       else if (event.key === 'e') press('[data-key="e"]')
-      else if (event.key === 't') press('[data-key="t"]')
+      else if (event.key === 't') tick(event)
       else if (event.key === 'z') history('undo')
       else if (event.key === 'Z') history('redo')
       else return
@@ -29,6 +29,16 @@ export function JobKeys() {
     return () => window.removeEventListener('keydown', onKey)
   }, [router, jobId, history])
   return null
+}
+
+/** A row is ticked by one press: a key that is held repeats nothing, and the next row takes none right behind it. */
+const BETWEEN_TICKS_MS = 700
+let lastTick = Number.NEGATIVE_INFINITY
+
+function tick(event: KeyboardEvent): void {
+  if (event.repeat || event.timeStamp - lastTick < BETWEEN_TICKS_MS) return
+  lastTick = event.timeStamp
+  press('[data-key="t"]')
 }
 
 function press(selector: string): boolean {

@@ -29,6 +29,7 @@ import {
   withChanges,
 } from '@/core/job'
 import { notify } from '../kit/notify'
+import { serverTime, setServerTime, slept } from '../kit/serverClock'
 import { type Clock, clockIn, ownZone } from '../kit/time'
 import { whenReached } from '../kit/whenReached'
 import { whoIsHere, windowId } from '../kit/who'
@@ -102,18 +103,29 @@ export function JobProvider({ initial, canUndo, canRedo, serverNow, zone: server
   const planner = useRef<Planner | null>(null)
   const early = useRef<Act[]>([])
   const jobId = initial.job.id
+  const first = useRef(true)
+  if (first.current) {
+    first.current = false
+    setServerTime(serverNow)
+  }
 
   const show = useCallback((next: JobSnapshot) => {
     current.current = next
     setSnapshot(next)
-    if (!away.current) wasOpen.current = letsHandsIn(next, Date.now())
+    if (!away.current) wasOpen.current = letsHandsIn(next, serverTime())
   }, [])
 
   const reload = useCallback(async () => {
     for (let tries = 0; tries < 3; tries++) {
       const response = await fetch(`/api/jobs/${jobId}`, { cache: 'no-store' })
       if (!response.ok) return
-      const stored = (await response.json()) as { snapshot: JobSnapshot; canUndo: boolean; canRedo: boolean }
+      const stored = (await response.json()) as {
+        snapshot: JobSnapshot
+        canUndo: boolean
+        canRedo: boolean
+        serverNow: number
+      }
+      setServerTime(stored.serverNow)
       // What was typed meanwhile is on its way, and the server's answer to it comes later than this one.
       // Then it is asked again: what this answer would have shown is not shown yet.
       if (queue.current && !queue.current.idle) {
@@ -123,7 +135,7 @@ export function JobProvider({ initial, canUndo, canRedo, serverNow, zone: server
       // An answer from before the last act was stored came late: shown, it would take that act off the screen.
       if (stored.snapshot.job.rev < wanted.current) continue
       show(stored.snapshot)
-      setNow(Date.now())
+      setNow(serverTime())
       setSteps({ canUndo: stored.canUndo, canRedo: stored.canRedo })
       return
     }
@@ -154,10 +166,10 @@ export function JobProvider({ initial, canUndo, canRedo, serverNow, zone: server
           return false
         }
         const was = plan.textBefore(current.current, what)
-        const { changes } = plan.planAct(current.current, what, Date.now(), byHere())
+        const { changes } = plan.planAct(current.current, what, serverTime(), byHere())
         if (changes.length === 0) return true
         show(withChanges(current.current, changes))
-        setNow(Date.now())
+        setNow(serverTime())
         queue.current?.push(what, was)
         return true
       } catch (error) {
@@ -174,7 +186,7 @@ export function JobProvider({ initial, canUndo, canRedo, serverNow, zone: server
       planner.current = loaded
       for (const waiting of early.current.splice(0)) {
         try {
-          const { changes } = loaded.planAct(current.current, waiting, Date.now(), byHere())
+          const { changes } = loaded.planAct(current.current, waiting, serverTime(), byHere())
           show(withChanges(current.current, changes))
         } catch (error) {
           // The server refuses it too, and that refusal stays on the screen with its reason.
@@ -234,7 +246,7 @@ export function JobProvider({ initial, canUndo, canRedo, serverNow, zone: server
           onReach: (next) => {
             const back = away.current && !next.away
             away.current = next.away
-            if (!next.away) wasOpen.current = letsHandsIn(current.current, Date.now())
+            if (!next.away) wasOpen.current = letsHandsIn(current.current, serverTime())
             setReach(next)
             if (back) {
               mine.wake()
@@ -250,7 +262,16 @@ export function JobProvider({ initial, canUndo, canRedo, serverNow, zone: server
         setReach((before) => ({ ...before, away: true }))
       })
     setZone(ownZone())
-    const tick = setInterval(() => setNow(Date.now()), 15_000)
+    let last = { wall: Date.now(), page: performance.now() }
+    const tick = setInterval(() => {
+      // A page that slept asks before it shows what stands now.
+      if (slept(last)) {
+        stale.current = true
+        catchUp()
+      }
+      last = { wall: Date.now(), page: performance.now() }
+      setNow(serverTime())
+    }, 15_000)
     return () => {
       clearInterval(tick)
       mine.close()
@@ -281,7 +302,7 @@ export function JobProvider({ initial, canUndo, canRedo, serverNow, zone: server
         if (answer.snapshot) {
           wanted.current = Math.max(wanted.current, answer.snapshot.job.rev)
           show(answer.snapshot)
-          setNow(Date.now())
+          setNow(serverTime())
           setSteps({ canUndo: answer.canUndo ?? false, canRedo: answer.canRedo ?? false })
           notify(`${direction === 'undo' ? 'Taken back' : 'Done again'}: ${answer.text}`)
         } else if (answer.error) notify(answer.error.message)

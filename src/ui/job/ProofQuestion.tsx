@@ -1,6 +1,7 @@
 'use client'
 
 import { useEffect, useState } from 'react'
+import { serverTime } from '../kit/serverClock'
 import { useJob } from './JobProvider'
 
 /** A page reopened while a proof stands asks once whether anything has been switched on since. */
@@ -12,8 +13,8 @@ export function ProofQuestion() {
   useEffect(() => {
     // The tab that made the proof has seen it; another tab, or a browser opened again, has not.
     if (provenAt === null) return
-    if (sessionStorage.getItem(key) !== provenAt) setAsk(Date.now() - Date.parse(provenAt) > 60_000)
-    if (Date.now() - Date.parse(provenAt) <= 60_000) sessionStorage.setItem(key, provenAt)
+    if (sessionStorage.getItem(key) !== provenAt) setAsk(serverTime() - Date.parse(provenAt) > 60_000)
+    if (serverTime() - Date.parse(provenAt) <= 60_000) sessionStorage.setItem(key, provenAt)
   }, [key, provenAt])
   if (!ask || energy.state !== 'proven-dead') return null
   return (

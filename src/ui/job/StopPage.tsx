@@ -3,11 +3,13 @@
 import Link from 'next/link'
 import { useState } from 'react'
 import type { ActiveStop } from '@/core/job'
+import type { LiftWay } from '@/core/job/actTypes'
 import { stopGaps } from '@/core/knowledge/stopGaps'
 import { stopNow } from '@/core/knowledge/stopNow'
 import { stopInfo } from '@/core/knowledge/stops'
 import { shortLabels, valueLabel } from '@/core/knowledge/valueLabels'
 import { vocabulary } from '@/core/knowledge/vocabulary'
+import { Chips } from '../kit/Chips'
 import { TextField } from '../kit/TextField'
 import { useJob } from './JobProvider'
 
@@ -79,41 +81,65 @@ function OneStop({ stop }: { stop: ActiveStop }) {
   )
 }
 
-/** A finding is taken back; what was raised by hand is lifted with who put it right; a warning may be overridden. */
+const LIFTS = [
+  { value: 'mended', label: 'It was put right' },
+  { value: 'mistake', label: 'It was said by mistake' },
+] as const
+
+/** A hard stop is lifted by one sentence: who put it right, or what was meant instead. A warning may be overridden. */
 function WaysOut({ stop }: { stop: ActiveStop }) {
   const { act, id } = useJob()
   const [reason, setReason] = useState('')
-  if (stop.observation) {
-    const { observation } = stop
-    return (
-      <button
-        type="button"
-        className="btn mt-1"
-        onClick={() => act({ kind: 'finding.set', id: id(), observation, value: null })}
-      >
-        It was entered by mistake
-      </button>
-    )
-  }
+  const [how, setHow] = useState<LiftWay | null>(null)
   const warning = stop.level === 'warning'
+  const send = () => {
+    if (warning) act({ kind: 'stop.override', rule: stop.rule, reason })
+    else if (how && stop.observation)
+      act({ kind: 'finding.set', id: id(), observation: stop.observation, value: null, how, reason })
+    else if (how) act({ kind: 'stop.lift', rule: stop.rule, how, reason })
+  }
   return (
     <form
-      className="mt-2 flex max-w-xl flex-wrap items-end gap-2"
+      className="mt-2 max-w-xl"
       onSubmit={(event) => {
         event.preventDefault()
-        act({ kind: warning ? 'stop.override' : 'stop.lift', rule: stop.rule, reason })
+        send()
       }}
     >
-      <TextField
-        className="min-w-0 flex-1 basis-60"
-        label={warning ? 'Why may the work go on?' : 'Who put it right, or how was it a mistake?'}
-        value={reason}
-        placeholder={warning ? 'the landlord agreed in writing' : 'electrician, Tuesday'}
-        onType={setReason}
-      />
-      <button type="submit" className="btn" disabled={reason.trim().length < 3}>
-        {warning ? 'Go on with this reason' : 'It stands no longer'}
-      </button>
+      {warning ? null : (
+        <Chips
+          label="What lifts this stop"
+          values={LIFTS.map(({ value, label }) => ({ value, label }))}
+          chosen={how ?? ''}
+          onChoose={(value) => setHow(LIFTS.find((each) => each.value === value)?.value ?? null)}
+        />
+      )}
+      {warning || how ? (
+        <div className="mt-2 flex flex-wrap items-end gap-2">
+          <TextField
+            className="min-w-0 flex-1 basis-60"
+            label={
+              warning
+                ? 'Why may the work go on?'
+                : how === 'mended'
+                  ? 'Who put it right, and what was done?'
+                  : 'What was meant instead?'
+            }
+            value={reason}
+            placeholder={
+              warning
+                ? 'the landlord agreed in writing'
+                : how === 'mended'
+                  ? 'an electrician renewed the wire, Tuesday'
+                  : 'the smell came from the paint'
+            }
+            onType={setReason}
+          />
+          <button type="submit" className="btn" disabled={reason.trim().length < 3}>
+            {warning ? 'Go on with this reason' : 'It stands no longer'}
+          </button>
+        </div>
+      ) : null}
     </form>
   )
 }

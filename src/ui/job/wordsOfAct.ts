@@ -33,6 +33,8 @@ const names: Partial<Record<Act['kind'], string>> = {
   'landing.done': 'Landed:',
   'reading.set': 'Reading',
   'field.set': 'Field',
+  'hands.out': 'Hands are out',
+  'proof.mistyped': 'A reading was mistyped',
   'finding.set': 'Finding',
   'check.set': 'Check',
   'job.phase': 'Power',

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import { energyOf } from '@/core/job'
-import { act, household, jobOn, madeDead, NOW } from '@/core/job/job.testing'
+import { act, answered, household, jobOn, madeDead, NOW } from '@/core/job/job.testing'
 import { familyIds } from '@/core/knowledge/vocabulary'
 import { powerLineModel } from './powerLineModel'
 
@@ -25,7 +25,7 @@ describe('the drawn line', () => {
   })
 
   it('is drawn live again in a test, whatever was open before', () => {
-    const dead = madeDead(jobOn('outdoor-unit-fan', 'psc'))
+    const dead = answered(madeDead(jobOn('outdoor-unit-fan', 'psc')))
     expect(lineOf(dead).allLive).toBe(false)
     expect(lineOf(act(dead, { kind: 'job.phase', phase: 'live-test', purpose: 'reading' })).allLive).toBe(
       true,

@@ -7,7 +7,7 @@ import { type ReactNode, useEffect, useRef, useState } from 'react'
 import { onNotice } from '../kit/notify'
 import { ownZone } from '../kit/time'
 import { atHand } from '../kit/whenReached'
-import { inField, keysOn, setKeysOn } from './keys'
+import { holdKeys, inField, keysOn, setKeysOn } from './keys'
 
 const Palette = dynamic(
   atHand(() => import('./Palette').then((module) => module.Palette)),
@@ -52,6 +52,7 @@ export function Shell({
   const path = usePathname()
   const router = useRouter()
   const goes = useRef(false)
+  useEffect(() => holdKeys(finding || listing), [finding, listing])
   useEffect(() => {
     // The server tells by it which day it is where the person is.
     // biome-ignore lint/suspicious/noDocumentCookie: the cookie store is missing at a home network’s plain address
@@ -64,6 +65,7 @@ export function Shell({
     const onKey = (event: KeyboardEvent) => {
       if ((event.ctrlKey || event.metaKey) && event.key.toLowerCase() === 'k') {
         event.preventDefault()
+        holdKeys(true)
         setFinding(true)
         return
       }

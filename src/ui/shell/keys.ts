@@ -5,7 +5,14 @@ export const setKeysOn = (value: boolean): void => {
   on = value
 }
 
-export const keysOn = (): boolean => on
+/** Something that takes the keys is opening: until it is there, none of them does anything on the page. */
+let held = false
+
+export const holdKeys = (value: boolean): void => {
+  held = value
+}
+
+export const keysOn = (): boolean => on && !held
 
 export function inField(event: KeyboardEvent): boolean {
   const target = event.target as HTMLElement | null

@@ -1,9 +1,11 @@
 'use client'
 
+import { useState } from 'react'
 import { discharge } from '@/core/capacitor'
 import { SAFE_VOLTS } from '@/core/capacitor/physics'
 import { type ChargeRow, capacitorMayBe, fieldText, isOut, neededCharges } from '@/core/job'
 import { chargePairs, chargeTyped, withCharge } from '@/core/job/chargePairs'
+import { planKindMayBeElectronic } from '@/core/job/place'
 import { formatSeconds, significant, typedValue } from '@/core/units'
 import { useJob } from '../../job/JobProvider'
 import { NumberField } from '../../kit/NumberField'
@@ -36,6 +38,15 @@ export function ChargeBlock() {
       >
         {charges.length > 0 ? 'Add another capacitor' : 'Add a capacitor'}
       </button>
+      {planKindMayBeElectronic(snapshot) && !charges.some(({ holds }) => holds === 'bus') ? (
+        <button
+          type="button"
+          className="btn btn-plain text-sm"
+          onClick={() => act({ kind: 'charge.add', id: id(), holds: 'bus' })}
+        >
+          I open a module or board: add its bus, read at the solder joints
+        </button>
+      ) : null}
     </Section>
   )
 }
@@ -53,9 +64,11 @@ function ChargeLine({ charge }: { charge: ChargeRow }) {
   const locked = !energy.coversBeforeDischarge && !out
   const pairs = chargePairs(snapshot, charge)
   const values = chargeTyped(charge.typed, pairs)
+  const [unseen, setUnseen] = useState(false)
   const labelText = fieldText(snapshot, 'capacitor-old', 'label')
   return (
     <div className="border-line border-b py-2">
+      <p className="font-semibold">{charge.label}</p>
       <div className="grid gap-3 mid:grid-cols-[repeat(3,minmax(0,1fr))_92px]">
         <NumberField
           label="Capacitance on its label"
@@ -79,10 +92,12 @@ function ChargeLine({ charge }: { charge: ChargeRow }) {
           onType={(value) => act({ kind: 'charge.edit', id: charge.id, field: 'resistorTyped', value })}
         />
         <span className="self-end">
-          <Strike
-            what={charge.label}
-            onStrike={(reason) => act({ kind: 'charge.strike', id: charge.id, reason })}
-          />
+          {charge.planned ? null : (
+            <Strike
+              what={charge.label}
+              onStrike={(reason) => act({ kind: 'charge.strike', id: charge.id, reason })}
+            />
+          )}
         </span>
       </div>
       {result ? (
@@ -115,10 +130,22 @@ function ChargeLine({ charge }: { charge: ChargeRow }) {
                 kind: 'charge.read',
                 id: charge.id,
                 typed: withCharge(charge.typed, pairs, index, value),
+                ...(unseen ? { where: 'motor-leads' as const } : {}),
               })
             }
           />
         ))}
+        {charge.planned ? (
+          <label className="flex min-h-11 items-center gap-2 text-sm mid:col-span-3">
+            <input
+              type="checkbox"
+              className="size-5 accent-[var(--teal)]"
+              checked={unseen}
+              onChange={(event) => setUnseen(event.target.checked)}
+            />
+            I see none: I read DC volts across the motor’s own leads instead
+          </label>
+        ) : null}
         <p className={`self-end pb-2 text-sm ${pairs.length > 1 ? 'mid:col-span-3' : 'mid:col-span-2'}`}>
           {locked ? (
             'Prove the supply dead before you touch it.'

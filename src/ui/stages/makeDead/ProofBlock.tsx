@@ -1,12 +1,14 @@
 'use client'
 
 import { useState } from 'react'
-import { type FeedProof, onlyPlug, proofPlaceText, switchBefore, switchRole } from '@/core/job'
+import { type FeedProof, onlyPlug, proofPlaceText, switchesBefore, switchRole } from '@/core/job'
+import type { ProofReadingRow } from '@/core/job/rows'
 import { isolationPlans } from '@/core/knowledge/isolation'
-import { proofText, proofVerdict } from '@/core/safety/proof'
+import { pairVerdict, proofText } from '@/core/safety/proof'
 import { useJob } from '../../job/JobProvider'
 import { ReadingField } from '../../kit/ReadingField'
 import { Section } from '../../kit/Section'
+import { TextField } from '../../kit/TextField'
 import { Tick } from '../../kit/Tick'
 import { PlaceQuestions } from './Questions'
 
@@ -105,8 +107,10 @@ function FeedSteps({ proof, ready, many, begin }: FeedProps) {
   const { snapshot, act } = useJob()
   const { row, step, live } = proof
   const at = order.indexOf(step)
-  const setOn = switchRole(snapshot) === 'set-on' && proof.feed === 1
-  const switching = switchBefore(snapshot)
+  const setOn = switchRole(snapshot, proof.feed) === 'set-on'
+  const switching = switchesBefore(snapshot, proof.feed)
+    .map(({ label }) => label)
+    .join(' and ')
   const suffix = many ? `, circuit ${proof.feed}` : ''
   const tester = (when: 'before' | 'after') => (on: boolean) => {
     const proofId = row?.id ?? begin()
@@ -126,7 +130,7 @@ function FeedSteps({ proof, ready, many, begin }: FeedProps) {
         />
         {setOn && switching ? (
           <Step
-            label={`${switching.label} set ON for the readings, breaker off`}
+            label={`${switching} set ON for the readings, breaker off`}
             note="First hands and tools out, and the wheel clear. Whatever starts or lights is a failed proof."
             at={at > 2 && step !== 'switch-on' ? (row?.switchOnAt ?? null) : null}
             on={at > 2}
@@ -141,7 +145,7 @@ function FeedSteps({ proof, ready, many, begin }: FeedProps) {
         </li>
         {setOn && switching ? (
           <Step
-            label={`${switching.label} off again, and held`}
+            label={`${switching} off again, and held`}
             at={at > 4 ? (row?.switchOffAt ?? null) : null}
             on={at > 4}
             disabled={!ready || at < 4}
@@ -208,17 +212,18 @@ function Pair({ proof, pair, position, disabled }: PairProps) {
   const { snapshot, act, id } = useJob()
   const { supply } = isolationPlans[snapshot.machine.family]
   const reading = proof.readings.get(pair)
-  const verdict = reading?.volts != null ? proofVerdict(reading.volts, supply) : null
+  const verdict = reading ? pairVerdict(pair, reading.volts, supply) : null
   const open = proof.open.includes(pair)
   const [low, setLow] = useState(false)
-  const doubted = verdict === 'not-proven' || (verdict === 'dead' && open)
+  const live = verdict === 'live' && proof.live !== null
+  const repeats = verdict === 'not-proven' || (verdict === 'dead' && open) || (live && supply === 'mains')
   return (
     <div>
       <ReadingField
         label={pair}
         stored={reading?.typed ?? ''}
         quantity="volts"
-        disabled={disabled || proof.live !== null}
+        disabled={disabled || (proof.live !== null && !live)}
         onRead={(typed) =>
           proof.row !== null &&
           act({
@@ -242,7 +247,8 @@ function Pair({ proof, pair, position, disabled }: PairProps) {
             : proofText[verdict]}
         </p>
       ) : null}
-      {doubted ? (
+      {live && reading ? <Mistyped key={reading.id} reading={reading} /> : null}
+      {repeats ? (
         <label className="flex min-h-11 items-center gap-2 text-sm">
           <input
             type="checkbox"
@@ -250,9 +256,31 @@ function Pair({ proof, pair, position, disabled }: PairProps) {
             checked={low}
             onChange={(event) => setLow(event.target.checked)}
           />
-          the next reading is on the low-impedance range
+          {live
+            ? 'I took my hands away; the next reading loads the circuit (low-impedance range or two-pole tester)'
+            : 'the next reading is on the low-impedance range'}
         </label>
       ) : null}
     </div>
+  )
+}
+
+/** A figure that was typed wrong is said to be so, with what the meter showed; the pair is read again. */
+function Mistyped({ reading }: { reading: ProofReadingRow }) {
+  const { act } = useJob()
+  const [showed, setShowed] = useState('')
+  return (
+    <form
+      className="mt-1 flex flex-wrap items-end gap-2"
+      onSubmit={(event) => {
+        event.preventDefault()
+        act({ kind: 'proof.mistyped', id: reading.id, showed })
+      }}
+    >
+      <TextField className="w-32" label="I mistyped, it showed" value={showed} mono onType={setShowed} />
+      <button type="submit" className="btn text-sm" disabled={showed.trim() === ''}>
+        Read it again
+      </button>
+    </form>
   )
 }

@@ -3,6 +3,8 @@
 import Link from 'next/link'
 import { useState } from 'react'
 import { CHECK_PART, judgedFigure } from '@/core/job/checkFigures'
+import { handsMay } from '@/core/job/gate'
+import { isPresent } from '@/core/job/period'
 import type { ProveCheck } from '@/core/knowledge/proofChecks'
 import { failedByTurn } from '@/core/knowledge/wrongTurn'
 import { useJob } from '../../job/JobProvider'
@@ -59,9 +61,12 @@ function Figure({ check, disabled }: { check: ProveCheck; disabled: boolean }) {
 }
 
 function Check({ check, disabled, note }: { check: ProveCheck; disabled: boolean; note: string }) {
-  const { snapshot, findings, act, id, clock } = useJob()
+  const { snapshot, findings, act, id, clock, now } = useJob()
   const [asks, setAsks] = useState(false)
-  const row = snapshot.checks.find((each) => each.checkId === check.id)
+  const stored = snapshot.checks.find((each) => each.checkId === check.id)
+  // What was answered before power came back the last time is asked anew.
+  const row = stored && check.dead && !isPresent(snapshot, stored.period) ? undefined : stored
+  const shut = check.hands === true && !handsMay(snapshot, now) && !row
   const fails = check.fails ?? []
   const set = (result: 'pass' | 'fail' | 'skipped', finding?: number) => {
     const same = row?.result === result && finding === undefined
@@ -84,6 +89,11 @@ function Check({ check, disabled, note }: { check: ProveCheck; disabled: boolean
         <b className="font-semibold">{check.act}</b>
         <span className="caption block">{`Expect: ${check.expect}.`}</span>
         {note ? <span className="num caption block">{note}</span> : null}
+        {shut && !disabled ? (
+          <span className="caption block">
+            Hands go to a wheel or a wire only while it is proved dead: make it dead first.
+          </span>
+        ) : null}
         {row?.result === 'fail' ? (
           <span className="block text-stop">
             {check.otherwise}{' '}
@@ -101,7 +111,7 @@ function Check({ check, disabled, note }: { check: ProveCheck; disabled: boolean
             type="button"
             className="chip"
             aria-pressed={row?.result === result}
-            disabled={disabled}
+            disabled={disabled || (shut && result !== 'skipped')}
             onClick={() => set(result)}
           >
             {{ pass: 'as it should', fail: 'not so', skipped: 'left out' }[result]}

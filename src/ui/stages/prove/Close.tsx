@@ -21,9 +21,9 @@ const results: { value: NonNullable<JobRow['result']>; label: string }[] = [
 export function Close() {
   const { snapshot, act, id, now, save } = useJob()
   const { job } = snapshot
-  const [result, setResult] = useState<NonNullable<JobRow['result']>>(job.result ?? 'runs')
+  const [result, setResult] = useState<JobRow['result']>(job.result)
   const closed = job.status === 'closed'
-  const [problem] = closed ? [] : closingProblems(snapshot, now, result)
+  const [problem] = closed || !result ? [] : closingProblems(snapshot, now, result)
   const edit = (field: 'lesson' | 'minutesSpent' | 'cost') => (value: string) =>
     act({ kind: 'job.edit', field, value })
   return (
@@ -109,7 +109,12 @@ export function Close() {
               </button>
             ))}
           </fieldset>
-          <button type="button" className="btn btn-main" onClick={() => act({ kind: 'job.close', result })}>
+          <button
+            type="button"
+            className="btn btn-main"
+            disabled={!result}
+            onClick={() => result && act({ kind: 'job.close', result })}
+          >
             Close the job
           </button>
           {problem ? (

@@ -6,6 +6,8 @@ import { useState } from 'react'
 import { benchParts, type LedgerRow, onBench, reachOfLine } from '@/core/job'
 import { actionWords } from '@/core/job/actWords'
 import { isTemporary } from '@/core/job/power'
+import { mayCarryFuel } from '@/core/knowledge/bypassWords'
+import { coverIds, covers } from '@/core/knowledge/covers'
 import { irreversible } from '@/core/refit'
 import { lineActions } from '@/core/refit/types'
 import { typedValue } from '@/core/units'
@@ -190,8 +192,34 @@ function Edit({ line, onRemove }: { line: LedgerRow; onRemove: () => void }) {
                 { value: 'before-proof', label: 'a cover before the proof: off, touch nothing, prove' },
                 { value: 'before-discharge', label: 'a cover before the discharge' },
               ]}
-              onChoose={(access) => change({ access: access as LedgerRow['access'] })}
+              onChoose={(access) =>
+                change({ access: access as LedgerRow['access'], cover: access === '' ? null : 'panel' })
+              }
             />
+            {line.access !== '' && line.cover !== 'planned' ? (
+              <SelectField
+                label="Which cover it is"
+                value={line.cover ?? ''}
+                options={coverIds
+                  .filter((each) => each !== 'planned')
+                  .map((each) => ({ value: each, label: covers[each] }))}
+                onChoose={(cover) => change({ cover: cover as LedgerRow['cover'] })}
+              />
+            ) : null}
+            {mayCarryFuel.test(line.part.toLowerCase()) ? (
+              <SelectField
+                label="What does it carry?"
+                value={line.carries ?? ''}
+                options={[
+                  { value: '', label: 'not said: counts as fuel' },
+                  { value: 'fuel', label: 'gas or other fuel' },
+                  { value: 'refrigerant', label: 'refrigerant' },
+                  { value: 'water-or-air', label: 'water, air or flue gas' },
+                  { value: 'nothing', label: 'nothing' },
+                ]}
+                onChoose={(carries) => change({ carries: (carries || null) as LedgerRow['carries'] })}
+              />
+            ) : null}
             <SelectField
               label="It takes out"
               value={line.frees}

@@ -1,12 +1,14 @@
 'use client'
 
 import { useState } from 'react'
-import { powerProblems } from '@/core/job/power'
-import { alongTheLine, isValve } from '@/core/knowledge/isolation'
+import { checksOf, powerProblems } from '@/core/job/power'
+import { alongTheLine } from '@/core/knowledge/isolation'
 import type { Probe } from '@/core/knowledge/probes'
+import { readingCheck } from '@/core/knowledge/proofChecks'
 import { useJob } from '../../../job/JobProvider'
 import { Tick } from '../../../kit/Tick'
 import { shortPoint } from '../../../pieces/powerLineModel'
+import { CheckList } from '../../prove/CheckList'
 
 /**
  * From off to power for one reading: the probes go on while it is dead, then the points are closed in their order. What was
@@ -17,7 +19,7 @@ export function LiveLead({ probe, dead }: { probe: Probe | undefined; dead: bool
   const [done, setDone] = useState<string[]>([])
   const problem = powerProblems(snapshot, now, 'reading')[0]
   const open = snapshot.points.filter((point) => point.openedAt && !point.struckAt)
-  const order = [...open.filter((point) => isValve(point.point)), ...alongTheLine(open)]
+  const order = alongTheLine(open)
   const steps = [
     'Meter and leads CAT III 600 V, leads whole and in the V jack, range on volts',
     probe
@@ -54,6 +56,10 @@ export function LiveLead({ probe, dead }: { probe: Probe | undefined; dead: bool
         Then power comes back in this order:{' '}
         {order.map((point) => shortPoint[point.point].toLowerCase()).join(', ')}.
       </p>
+      <CheckList
+        checks={[readingCheck, ...checksOf(snapshot).filter(({ id, dead }) => dead && id !== 'covers-on')]}
+        disabled={false}
+      />
       {problem ? (
         <p className="mt-2 max-w-[72ch] border-ink border-l-2 pl-3 font-semibold">
           Before power returns: {problem.text}
