@@ -1,5 +1,5 @@
 import { expect, type Page, test } from './fixtures'
-import { expectAccessible, goStage, makeDead, partsOut, ready, saved, startJob } from './support'
+import { answerAll, expectAccessible, goStage, makeDead, partsOut, ready, saved, startJob } from './support'
 
 const card = (page: Page) => page.getByTestId('next-test')
 const answer = (page: Page, observation: string, value: string) =>
@@ -139,6 +139,8 @@ test('a live test while proved dead leads through power and back, or is declined
   const on = lead.getByRole('button', { name: /Power on for this reading/ })
   await expect(on).toBeDisabled()
   for (const step of await lead.getByRole('checkbox').all()) await step.click()
+  await expect(on).toBeDisabled()
+  await answerAll(page, '[data-testid="live-lead"]')
   await on.click()
   await expect(page.getByTestId('state')).toContainText('LIVE TEST')
   await expect(page.getByTestId('live-now')).toContainText('Hands away')

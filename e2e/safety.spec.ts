@@ -1,6 +1,7 @@
 import { deep } from '../src/sampling.testing'
 import { expect, type Page, test } from './fixtures'
 import {
+  answerAll,
   deadByStory,
   expectAccessible,
   goStage,
@@ -169,6 +170,7 @@ test('a forbidden bypass is refused in any wording; a taped door switch stands u
     await page.getByTestId(`check-${check}`).getByRole('button', { name: 'as it should' }).click()
   await page.getByRole('button', { name: 'Power on for the test' }).click()
   await expect(state(page)).toContainText('LIVE TEST')
+  await page.getByRole('button', { name: 'It runs', exact: true }).click()
   await page.getByRole('button', { name: 'Close the job' }).click()
   await expect(page.getByText(/is still held, bridged or temporary/).first()).toBeVisible()
   await page
@@ -177,7 +179,7 @@ test('a forbidden bypass is refused in any wording; a taped door switch stands u
     .fill('the plug behind the furnace')
   for (const step of ['outside the cabinet is off', 'wheel stands still', 'tape only', 'cover is on again'])
     await page.getByRole('checkbox', { name: new RegExp(step) }).click()
-  await page.getByTestId('check-flap').or(page.getByTestId('check-current')).first().waitFor()
+  await answerAll(page)
   await page.getByRole('button', { name: 'Close the job' }).click()
   await page.getByRole('link', { name: 'Open the record' }).click()
   await expect(page.getByTestId('safety-record')).toContainText('Short isolation for')

@@ -1,5 +1,6 @@
 import { type Act, type JobSnapshot, neededWaits, newId } from '@/core/job'
-import { dischargeActs, isolationActs, proofActs } from '@/core/job/proofScript'
+import { dischargeActs } from '@/core/job/dischargeScript'
+import { isolationActs, proofActs } from '@/core/job/proofScript'
 import { refitOf } from '@/core/job/refitOf'
 import type { Machine } from './machines'
 import { madeUpSound } from './sounds'

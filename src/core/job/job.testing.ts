@@ -1,11 +1,12 @@
 import { readingCheck } from '../knowledge/proofChecks'
 import type { Act } from './actTypes'
 import { newHousehold, newJob, newMachine } from './blank'
+import { dischargeActs } from './dischargeScript'
 import { neededWaits } from './place'
 import { planAct } from './plan'
 import { plantedPlan } from './plant'
 import { checksOf } from './power'
-import { dischargeActs, isolationActs, proofActs } from './proofScript'
+import { isolationActs, proofActs } from './proofScript'
 import type { JobSnapshot, MachineRow } from './rows'
 import { withChanges } from './snapshot'
 

@@ -1,17 +1,6 @@
 import type { Act } from './actTypes'
-import { chargePairs } from './chargePairs'
-import { feedsOf, neededCharges, onlyPlug, pairsOf, standingPoints, switchRole } from './place'
+import { feedsOf, onlyPlug, pairsOf, standingPoints, switchRole } from './place'
 import type { JobSnapshot } from './rows'
-
-/** Every charge emptied and read at each pair that its label names by now. */
-export const dischargeActs = (snapshot: JobSnapshot, volts = '0.3'): Act[] =>
-  neededCharges(snapshot).map((charge) => ({
-    kind: 'charge.read',
-    id: charge.id,
-    typed: chargePairs(snapshot, charge)
-      .map(() => volts)
-      .join(' / '),
-  }))
 
 /** Every point opened and held as the plan proposes, in their order. */
 export const isolationActs = (snapshot: JobSnapshot): Act[] =>

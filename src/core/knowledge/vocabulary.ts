@@ -1,4 +1,4 @@
-import raw from './vocabulary.json'
+import raw from './vocabulary.json' with { type: 'json' }
 
 export const vocabulary = raw
 
