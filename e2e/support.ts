@@ -2,7 +2,7 @@ import AxeBuilder from '@axe-core/playwright'
 import { expect, type Page } from '@playwright/test'
 import type { Act, JobSnapshot } from '../src/core/job'
 import { neededCharges, neededWaits } from '../src/core/job/place'
-import { isolationActs, proofActs } from '../src/core/job/proofScript'
+import { answerActs, isolationActs, proofActs } from '../src/core/job/proofScript'
 import { deep } from '../src/sampling.testing'
 
 /** Open a job of the demo household by the name of its machine. Its machines have a place; those that journeys add have none. */
@@ -70,8 +70,10 @@ export async function discharge(page: Page, volts = '0.4'): Promise<void> {
 /** The kind of the motor is known, so that no electronics have to run down: told as another window tells it. */
 export async function knownKind(page: Page, value = 'psc'): Promise<void> {
   const { snapshot } = await jobOf(page)
-  if (snapshot.machine.motorKind) return
-  await send(page, [{ kind: 'machine.edit', field: 'motorKind', value }])
+  const kind: Act[] = snapshot.machine.motorKind ? [] : [{ kind: 'machine.edit', field: 'motorKind', value }]
+  const acts = [...kind, ...answerActs(snapshot)]
+  if (acts.length === 0) return
+  await send(page, acts)
   await page.reload()
 }
 

@@ -15,7 +15,9 @@ import {
   onlyPlug,
   planAnswer,
   standingPoints,
+  unansweredPlan,
 } from './place'
+import { planQuestions } from './planQuestions'
 import { allOpen, coversOn, type FeedProof, feedProof, lastChange, ONE_GO_MS, spanOf } from './proofs'
 import type { ChargeRow, Cover, JobSnapshot } from './rows'
 import { activeStops } from './stops'
@@ -86,6 +88,7 @@ export function energyOf(
       .map((stop) => `a stop stands: ${vocabulary.stopRules[stop.rule].label.toLowerCase()}`),
     ...contradicted.slice(0, 1).map(({ text }) => text),
     ...missingPoints(snapshot),
+    ...(isolated ? missingAnswers(snapshot) : []),
     ...(isolated ? missingCovers(snapshot) : []),
     ...(isolated ? missingProof(snapshot, proofs, expired) : []),
     ...storedInside,
@@ -146,6 +149,10 @@ function missingProof(snapshot: JobSnapshot, proofs: FeedProof[], expired: boole
   const [next] = proofs.filter((proof) => proof.provenAt === null)
   return [proofs.length > 1 && next ? `prove circuit ${next.feed} dead` : 'prove it dead']
 }
+
+/** Unanswered is not answered: nothing is taken for granted of where a machine may be fed from. */
+const missingAnswers = (snapshot: JobSnapshot): string[] =>
+  unansweredPlan(snapshot).map((field) => `answer first: ${planQuestions[field]}`)
 
 /** What was read behind a cover that is said to be on proves nothing. */
 const missingCovers = (snapshot: JobSnapshot): string[] =>

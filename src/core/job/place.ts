@@ -25,6 +25,24 @@ export const planAnswer = (snapshot: JobSnapshot, field: PlanField): string => {
   return (planFields[field] as readonly string[]).includes(typed) ? typed : planFields[field][0]
 }
 
+/** Whether the person has answered: unanswered is not answered, whatever value stands for it meanwhile. */
+export const isAnswered = (snapshot: JobSnapshot, field: PlanField): boolean =>
+  (planFields[field] as readonly string[]).includes(fieldText(snapshot, 'plan', field))
+
+/**
+ * What has to be answered before dead is proved, and is not: how many circuits feed it, whether anything else does, what
+ * there is to read against, and how the switch before the place shows its ON.
+ */
+export function unansweredPlan(snapshot: JobSnapshot): PlanField[] {
+  if (isolationPlans[snapshot.machine.family].supply === 'battery') return []
+  const asked: PlanField[] = ['feeds', 'other-supply']
+  if (!onlyPlug(snapshot)) {
+    asked.push('earth')
+    if (switchesBefore(snapshot).length > 0) asked.push('switch')
+  }
+  return asked.filter((field) => !isAnswered(snapshot, field))
+}
+
 /** Circuits that feed the housing, as the person counted them; one where they did not. */
 export function feedsOf(fields: FieldRow[]): number {
   const typed = Number(fields.find((row) => row.part === 'plan' && row.field === 'feeds')?.typed)

@@ -1,6 +1,7 @@
 import type { ActOf } from './actTypes'
 import { isPlanField, planAnswer, planFields } from './place'
 import { newPoint, restored } from './planPoints'
+import { planQuestions } from './planQuestions'
 import { type Draft, planned, put, type Steps, withSteps } from './put'
 import { refusal } from './refusals'
 import type { JobSnapshot, PointRow } from './rows'
@@ -8,16 +9,6 @@ import { energyJobOf } from './shared'
 import { voidAll } from './voiding'
 
 export type FieldAct = ActOf<'field.set'>
-
-const questions: Record<keyof typeof planFields, string> = {
-  feeds: 'circuits that feed the housing',
-  earth: 'earth at the proof place',
-  'switched-live': 'switched live at the proof place',
-  switch: 'switch before the proof place',
-  'other-supply': 'another supply beside the plug',
-  water: 'water at the machine',
-  cold: 'warmth of the motor',
-}
 
 /**
  * An answer that the isolation plan depends on. What changes where and how dead is proved voids the proof; each circuit
@@ -34,16 +25,16 @@ export function planAnswerSet(snapshot: JobSnapshot, act: FieldAct, at: string):
   const row = { id, jobId: energyJobOf(snapshot.job), part: 'plan', field: act.field, typed, at }
   if (known?.typed === typed || (!known && typed === '')) return planned('Answered already', [])
   const after = typed === '' ? values[0] : typed
-  const text = `The plan: ${questions[act.field]}, ${after}`
+  const text = `The plan: ${planQuestions[act.field]}, ${after}`
   const draft = planned(
     text,
     [put(snapshot, 'fields', id, typed === '' ? null : row)],
-    [{ kind: 'planned', label: questions[act.field], detail: after ?? '' }],
+    [{ kind: 'planned', label: planQuestions[act.field], detail: after ?? '' }],
   )
   if (before === after || act.field === 'cold') return draft
   if (act.field === 'water') return withSteps(draft, ...waterSteps(snapshot, after === 'no', at))
   if (act.field === 'feeds') return withSteps(draft, ...feedSteps(snapshot, Number(after), at))
-  return withSteps(draft, voidAll(snapshot, at, `${questions[act.field]} was answered anew`))
+  return withSteps(draft, voidAll(snapshot, at, `${planQuestions[act.field]} was answered anew`))
 }
 
 /** The valve goes with its reason where there is no water, and comes back closed where there is. */

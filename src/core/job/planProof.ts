@@ -11,7 +11,9 @@ import {
   standingPoints,
   switchesBefore,
   switchRole,
+  unansweredPlan,
 } from './place'
+import { planQuestions } from './planQuestions'
 import { allOpen, coversOn, feedProof, ONE_GO_MS, stillLive } from './proofs'
 import { type Draft, planned, put, withSteps } from './put'
 import { refusal } from './refusals'
@@ -28,6 +30,8 @@ export function planProof(snapshot: JobSnapshot, act: Act, at: string, by: By): 
       const feed = act.feed ?? 1
       if (feed > feedsOf(snapshot.fields)) throw refusal('unknown-feed')
       requireOff(snapshot)
+      const [unanswered] = unansweredPlan(snapshot)
+      if (unanswered) throw refusal('unanswered', planQuestions[unanswered])
       const live = stillLive(snapshot)
       if (live) throw refusal('still-live', live.pair, live.typed)
       // The proof that it takes the place of is void; charges and waits stand, since no power came back.

@@ -1,13 +1,26 @@
 import type { Act } from './actTypes'
-import { feedsOf, onlyPlug, pairsOf, standingPoints, switchRole } from './place'
+import { feedsOf, onlyPlug, pairsOf, planAnswer, standingPoints, switchRole, unansweredPlan } from './place'
 import type { JobSnapshot } from './rows'
+import { energyJobOf } from './shared'
 
 /** Every point opened and held as the plan proposes, in their order. */
-export const isolationActs = (snapshot: JobSnapshot): Act[] =>
-  standingPoints(snapshot).flatMap((point): Act[] => [
+export const isolationActs = (snapshot: JobSnapshot): Act[] => [
+  ...answerActs(snapshot),
+  ...standingPoints(snapshot).flatMap((point): Act[] => [
     { kind: 'point.open', id: point.id },
     { kind: 'point.held', id: point.id, held: point.proposal || 'taped off' },
-  ])
+  ]),
+]
+
+/** What the plan asks for before the proof, answered as it mostly is: one circuit, nothing else, ground, a switch that shows its ON. */
+export const answerActs = (snapshot: JobSnapshot): Act[] =>
+  unansweredPlan(snapshot).map((field) => ({
+    kind: 'field.set',
+    id: `${energyJobOf(snapshot.job)}-plan-${field}`,
+    part: 'plan',
+    field,
+    typed: planAnswer(snapshot, field),
+  }))
 
 /**
  * The acts of a whole proof in the order in which they are done: for each circuit the tester, the switch before the place

@@ -100,6 +100,7 @@ interface Refusals {
   'carries-fuel': []
   'no-lift': [sign: string]
   'gas-stop': []
+  unanswered: [question: string]
   begun: [part: string]
   'undo-stop': [sign: string]
   'stale-answer': []
@@ -147,6 +148,8 @@ const words: { [Key in RefusalKey]: (...params: Refusals[Key]) => string } = {
     `${sign} Before it is taken away, say what lifts it: who put it right, or what was meant instead.`,
   begun: (part) =>
     `Work at the machine has begun: the ${part} is out once the lines that take it out are ticked.`,
+  unanswered: (question) =>
+    `Answer this first, it decides what is proved: ${question}. Where you cannot tell, look, or ask an electrician.`,
   'gas-stop': () =>
     'With gas in the air no switch, plug or breaker is touched: go out, leave the door open, and call from outside.',
   'undo-stop': (sign) =>

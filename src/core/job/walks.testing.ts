@@ -6,6 +6,7 @@ import { id, jobOn, NOW } from './job.testing'
 import { nextSafetyActs } from './nextSafety'
 import { neededCharges, pairsOf } from './place'
 import { planAct } from './plan'
+import { answerActs } from './proofScript'
 import { feedProof, standingProof } from './proofs'
 import { receive } from './receive'
 import type { JobSnapshot, RowChange } from './rows'
@@ -148,6 +149,8 @@ class Walk {
 
   /** On the way to dead, mostly: the next tick, the next pair, the next charge. */
   private guided(job: JobSnapshot): Act[] {
+    const answers = answerActs(job)
+    if (answers.length > 0) return answers
     const next = nextSafetyActs(job, id)
     if (next) return next
     for (let feed = 1; feed <= 3; feed++) {

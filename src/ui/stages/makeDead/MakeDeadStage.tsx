@@ -1,6 +1,8 @@
 'use client'
 
+import Link from 'next/link'
 import { useEffect, useState } from 'react'
+import { unansweredPlan } from '@/core/job/place'
 import { isolationPlans } from '@/core/knowledge/isolation'
 import { isolationNotes } from '@/core/knowledge/isolationNotes'
 import { type IsolationPointId, vocabulary } from '@/core/knowledge/vocabulary'
@@ -28,6 +30,7 @@ export function MakeDeadStage() {
   const struck = [...snapshot.points, ...snapshot.charges, ...snapshot.waits].filter((row) => row.struckAt)
   return (
     <>
+      <Beside />
       <Block name="The next tick">
         <NextTick />
       </Block>
@@ -67,7 +70,7 @@ export function MakeDeadStage() {
         ]}
       />
       <Block name="The questions of the plan">
-        <Rest part="points">
+        <Rest part={unansweredPlan(snapshot).length > 0 ? 'always' : 'points'}>
           <PlanQuestions />
         </Rest>
       </Block>
@@ -129,6 +132,30 @@ export function MakeDeadStage() {
         Local codes and licensed trades come before this list. Where you are not sure, stop and ask one.
       </p>
     </>
+  )
+}
+
+/** Other jobs at the same machine: one energy, and hands of each of them. */
+function Beside() {
+  const { snapshot, act } = useJob()
+  const beside = snapshot.beside ?? []
+  if (beside.length === 0) return null
+  return (
+    <Section part="always" title="Another job at this machine">
+      {beside.map(({ id, title, handsIn, open }) => (
+        <p key={id} className="max-w-[72ch]">
+          <Link className="text-teal underline" href={`/jobs/${id}/make-dead`} prefetch={false}>
+            {title || 'A job without words'}
+          </Link>
+          {`: it shares the points, the proof, the discharge and the waits. ${handsIn ? 'Hands are in there. ' : ''}${open > 0 ? `${open} ${open === 1 ? 'act' : 'acts'} of its way back are open.` : ''}`}
+        </p>
+      ))}
+      {snapshot.job.handsIn === 1 ? (
+        <button type="button" className="btn mt-2" onClick={() => act({ kind: 'hands.out' })}>
+          My hands and tools are out of the machine
+        </button>
+      ) : null}
+    </Section>
   )
 }
 

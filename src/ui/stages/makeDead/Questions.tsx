@@ -1,6 +1,7 @@
 'use client'
 
-import { feedsOf, onlyPlug, type PlanField, planAnswer, switchBefore } from '@/core/job'
+import { type PlanField, planAnswer, switchBefore } from '@/core/job'
+import { isAnswered } from '@/core/job/place'
 import { isolationPlans } from '@/core/knowledge/isolation'
 import { useJob } from '../../job/JobProvider'
 import { Chips } from '../../kit/Chips'
@@ -9,7 +10,7 @@ import { SelectField } from '../../kit/TextField'
 /** What the plan depends on, asked once: water, a second supply, the circuits that feed the housing. */
 export function PlanQuestions() {
   const { snapshot } = useJob()
-  const { asks } = isolationPlans[snapshot.machine.family]
+  const { asks, supply } = isolationPlans[snapshot.machine.family]
   return (
     <>
       {asks.includes('water') ? (
@@ -23,10 +24,10 @@ export function PlanQuestions() {
           ]}
         />
       ) : null}
-      {asks.includes('other-supply') ? (
+      {asks.includes('other-supply') || supply === 'mains' ? (
         <Question
           field="other-supply"
-          text="Does anything else feed it: a battery, an uninterruptible supply, a foreign 24 V?"
+          text="Does anything else feed it: a battery, a solar panel, an uninterruptible supply, a foreign 24 V?"
           why="Then the plug is not the whole proof, and the pairs are read as well."
           values={[
             { value: 'no', label: 'no' },
@@ -34,13 +35,12 @@ export function PlanQuestions() {
           ]}
         />
       ) : null}
-      {onlyPlug(snapshot) ? null : (
+      {supply === 'battery' ? null : (
         <Question
           field="feeds"
           text="How many circuits feed this housing?"
           why="A light, a heater or a second switch may bring its own; electric heat has two or more. Each has its own breaker and its own proof."
           values={['1', '2', '3'].map((value) => ({ value, label: value }))}
-          chosen={String(feedsOf(snapshot.fields))}
         />
       )}
     </>
@@ -52,11 +52,10 @@ interface QuestionProps {
   text: string
   why: string
   values: { value: string; label: string }[]
-  chosen?: string
 }
 
-/** One question with its few answers; the answer given before the question was read is shown as taken. */
-export function Question({ field, text, why, values, chosen }: QuestionProps) {
+/** One question with its few answers; none is chosen before somebody chose it. */
+export function Question({ field, text, why, values }: QuestionProps) {
   const { snapshot, act, id } = useJob()
   return (
     <div className="rule-top grid gap-x-5 gap-y-1 py-3 mid:grid-cols-[minmax(0,1fr)_auto]">
@@ -66,7 +65,7 @@ export function Question({ field, text, why, values, chosen }: QuestionProps) {
       <Chips
         label={text}
         values={values}
-        chosen={chosen ?? planAnswer(snapshot, field)}
+        chosen={isAnswered(snapshot, field) ? planAnswer(snapshot, field) : null}
         onChoose={(value) => act({ kind: 'field.set', id: id(), part: 'plan', field, typed: value ?? '' })}
       />
     </div>
@@ -80,7 +79,8 @@ export function PlaceQuestions() {
   const battery = isolationPlans[snapshot.machine.family].supply === 'battery'
   if (battery) return null
   const answer = (field: PlanField) => ({
-    value: planAnswer(snapshot, field),
+    value: isAnswered(snapshot, field) ? planAnswer(snapshot, field) : '',
+    ...(isAnswered(snapshot, field) ? {} : { empty: 'not said yet' }),
     onChoose: (typed: string) => act({ kind: 'field.set', id: id(), part: 'plan', field, typed }),
   })
   return (
@@ -97,7 +97,8 @@ export function PlaceQuestions() {
         />
         <SelectField
           label="Lives at the place"
-          {...answer('switched-live')}
+          value={planAnswer(snapshot, 'switched-live')}
+          onChoose={answer('switched-live').onChoose}
           options={[
             { value: 'no', label: 'as usual' },
             { value: 'yes', label: 'a switched one as well' },
