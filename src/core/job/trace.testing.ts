@@ -22,7 +22,7 @@ interface Proof {
   after: number
   afterAt: number
   beforeAt: number
-  reads: { pair: string; volts: number; low: boolean; seq: number }[]
+  reads: { id: string; pair: string; volts: number; low: boolean; seq: number }[]
 }
 
 /** What parts a machine from its supply; a switch, a thermostat or a valve does not. */
@@ -50,6 +50,8 @@ export class Trace {
   private readonly stops = new Set<string>()
   /** Last act by which power may have come back, or after which everything is made anew. */
   private voidSeq = 0
+  /** Cocks and cylinders. */
+  private readonly valves = new Set<string>()
   /** Last reading that said live. */
   private liveSeq = 0
   /** Last change of any point. */
@@ -57,6 +59,8 @@ export class Trace {
   private activity: number[] = []
 
   constructor(private readonly first: JobSnapshot) {
+    for (const point of first.points)
+      if (/^(gas-cock|cylinder-valve|water-valve)$/.test(point.point)) this.valves.add(point.id)
     for (const point of first.points)
       this.points.set(point.id, {
         open: false,
@@ -141,14 +145,15 @@ export class Trace {
     switch (act.kind) {
       case 'point.open':
         Object.assign(this.points.get(act.id) ?? {}, { open: true, held: false })
-        this.pointSeq = this.seq
+        if (!this.valves.has(act.id)) this.pointSeq = this.seq
         break
       case 'point.held':
         Object.assign(this.points.get(act.id) ?? {}, { held: act.held.trim() !== '' })
         break
       case 'point.close':
         Object.assign(this.points.get(act.id) ?? {}, { open: false, held: false })
-        this.touched()
+        // Gas or water that comes on brings no power.
+        if (!this.valves.has(act.id)) this.touched()
         break
       case 'point.add':
         this.points.set(act.id, { open: false, held: false, struck: false, parts: supplies.test(act.point) })
@@ -190,6 +195,7 @@ export class Trace {
         const of = this.proofs.get(act.proofId)
         if (!of) break
         of.reads.push({
+          id: act.id,
           pair: act.pair,
           volts: Math.abs(Number(act.typed.replace(',', '.'))),
           low: act.range === 'low-impedance',
@@ -200,6 +206,16 @@ export class Trace {
         if (of.reads.at(-1)!.volts > this.stopVolts()) this.liveSeq = this.seq
         break
       }
+      case 'proof.mistyped':
+        // It says nothing of its pair any more, and the pair is read again.
+        for (const each of this.proofs.values()) {
+          const said = each.reads.find((read) => read.id === act.id)
+          if (!said) continue
+          const last = each.reads.filter(({ pair }) => pair === said.pair).at(-1) === said
+          each.reads = each.reads.filter((read) => read !== said)
+          if (last) each.after = NEVER
+        }
+        break
       case 'proof.failed':
       case 'proof.void':
         this.void()
@@ -233,8 +249,14 @@ export class Trace {
         this.void()
         break
       case 'job.close':
+        // Given up or handed over, the machine stays as it is: off.
+        if (act.result === 'not-mended' || act.result === 'handed-over') break
+        this.phase = '?'
+        this.closeAll()
+        this.void()
+        break
       case 'job.reopen':
-        this.phase = act.kind === 'job.reopen' ? 'work' : '?'
+        this.phase = 'work'
         this.closeAll()
         this.void()
         break
@@ -269,6 +291,8 @@ export class Trace {
   /** What is wrong with hands inside at this instant by the trace; null where it justifies them. */
   objection(job: JobSnapshot, now: number): string | null {
     if (this.phase !== 'work') return `phase ${this.phase}`
+    // A breaker that trips again stops what needs power; the load that is parted is read dead.
+    this.stops.delete('breaker-retrips')
     if (this.stops.size > 0) return `stop ${[...this.stops].join()}`
     const points = [...this.points.values()].filter((point) => !point.struck)
     // Circuits that were counted bring points of their own, which the plan adds; those are looked at by their rows.

@@ -1,6 +1,7 @@
 import { isCoreError } from '../errors'
 import { type FamilyId, familyIds } from '../knowledge/vocabulary'
 import type { Act } from './actTypes'
+import { actOf } from './anyAct.testing'
 import { energyOf } from './energy'
 import { id, jobOn, NOW } from './job.testing'
 import { nextSafetyActs } from './nextSafety'
@@ -141,6 +142,8 @@ class Walk {
   }
 
   private look(): void {
+    // Nothing is done at a job that is closed.
+    if (this.job.job.status === 'closed') return
     if (!energyOf(this.job, this.now).handsIn) return
     this.result.opened++
     const objection = this.trace.objection(this.job, this.now)
@@ -174,8 +177,34 @@ class Walk {
     return [this.any(job)]
   }
 
+  /**
+   * One of all the acts that there are, on any row: lines with any words, flags and covers, charges and waits added, readings
+   * said to be mistyped. What the trace does not follow is left out: another kind of motor, and other answers of the plan.
+   */
+  private drawn(job: JobSnapshot): Act | null {
+    const { random } = this
+    const number = (most: number) => Math.floor(random() * most)
+    const act = actOf(job, {
+      kind: number(200),
+      row: number(30),
+      pick: number(200),
+      typed: pick(random, ['', '0.2', '-0,1', '12', '0/120', 'OL', '119', '35+5 uF 440 V']),
+      reason: pick(random, ['', 'aaa', 'an electrician renewed it']),
+      on: random() < 0.6,
+      fresh: id(),
+    })
+    const kindOrPlan =
+      (act.kind === 'machine.edit' && act.field === 'motorKind') ||
+      (act.kind === 'field.set' && act.part === 'plan') ||
+      // A charge or a wait that is not of the plan may be struck again; the trace counts those of the plan alone.
+      act.kind === 'job.reopen'
+    return kindOrPlan ? null : act
+  }
+
   private any(job: JobSnapshot): Act {
     const { random } = this
+    const drawn = random() < 0.4 ? this.drawn(job) : null
+    if (drawn) return drawn
     const point = pick(random, job.points)
     const charge = job.charges.length > 0 ? pick(random, job.charges) : null
     const wait = job.waits.length > 0 ? pick(random, job.waits) : null
