@@ -1,7 +1,7 @@
 import { seeded } from '../src/core/diagnose/simulate.testing'
 import { walk } from '../src/core/job/walks.testing'
 
-const WALKS = 100
+const WALKS = 1000
 const ACTS = 300
 
 /**
@@ -17,6 +17,9 @@ export function benchSafety(): void {
   console.log(`  acts stored           ${sum(({ acts }) => acts)}`)
   console.log(`  acts refused          ${sum(({ refused }) => refused)}`)
   console.log(`  states with hands in  ${sum(({ opened }) => opened)}`)
+  const codes = [...new Set(results.flatMap(({ by }) => Object.keys(by)))]
+  for (const code of codes.sort((one, two) => sum(({ by }) => by[two] ?? 0) - sum(({ by }) => by[one] ?? 0)))
+    console.log(`    refused by ${code.padEnd(18)} ${sum(({ by }) => by[code] ?? 0)}`)
   const unjustified = results.flatMap((result) => result.unjustified)
   console.log(`  of them unjustified   ${unjustified.length}${unjustified[0] ? `: ${unjustified[0]}` : ''}`)
 }

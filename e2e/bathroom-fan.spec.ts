@@ -19,6 +19,7 @@ test('a bathroom fan that hums, from plain words to a printed record', async ({ 
   await page.getByTestId('gate').getByRole('link', { name: 'Make dead' }).click()
 
   // Make dead.
+  await page.waitForURL(/make-dead/)
   await expect(page.getByTestId('state')).toContainText('POWER MAY BE ON')
   await makeDead(page)
   await expect(page.getByTestId('state')).toContainText('holds till')

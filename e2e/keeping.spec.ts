@@ -1,5 +1,5 @@
 import { expect, test } from './fixtures'
-import { goStage, makeDead, openDemoJob, openPoint, ready, saved, startJob } from './support'
+import { goStage, knownKind, makeDead, openDemoJob, openPoint, ready, saved, startJob } from './support'
 
 test('what is typed is there after the browser is killed in the middle', async ({ browser }) => {
   const first = await browser.newContext()
@@ -137,6 +137,7 @@ test('an unknown job and an unknown address explain themselves', async ({ page }
 test('over 30 V at the proof stops, in words and before everything else', async ({ page }) => {
   await startJob(page, 'bathroom fan dead')
   await goStage(page, 'make-dead')
+  await knownKind(page)
   for (const point of ['wall-switch', 'breaker']) await openPoint(page, point)
   await page.getByRole('checkbox', { name: /known live source/ }).click()
   await page.getByRole('checkbox', { name: /set ON for the readings/ }).click()

@@ -63,8 +63,11 @@ export async function prove(page: Page, volts = '0.2'): Promise<void> {
 
 /** A reading that counts when it is left. */
 export async function discharge(page: Page, volts = '0.4'): Promise<void> {
-  await page.getByTestId('charge-volts').fill(volts)
-  await page.keyboard.press('Tab')
+  // Each pair that the label names is emptied and read by itself.
+  for (const field of await page.getByTestId(/^charge-volts/).all()) {
+    await field.fill(volts)
+    await page.keyboard.press('Tab')
+  }
 }
 
 /** The kind of the motor is known, so that no electronics have to run down: told as another window tells it. */
@@ -129,11 +132,11 @@ export async function jobOf(page: Page): Promise<{ snapshot: JobSnapshot }> {
   return (await page.request.get(`/api/jobs/${jobId}`)).json()
 }
 
-/** Acts on the job of this page, as another window does them. */
-export async function send(page: Page, acts: Act[]): Promise<void> {
+/** Acts on the job of this page, as another window does them, or did them so long ago. */
+export async function send(page: Page, acts: Act[], ageMs = 0): Promise<void> {
   const jobId = /jobs\/([^/]+)/.exec(page.url())?.[1] ?? ''
   const response = await page.request.post(`/api/jobs/${jobId}/acts`, {
-    data: { acts: acts.map((act) => ({ id: storyId(), act, ageMs: 0 })), who: '', window: 'story' },
+    data: { acts: acts.map((act) => ({ id: storyId(), act, ageMs })), who: '', window: 'story' },
   })
   const { answers } = (await response.json()) as { answers: { stored: boolean; error?: object }[] }
   expect(answers.filter(({ stored }) => !stored)).toEqual([])

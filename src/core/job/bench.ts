@@ -1,4 +1,4 @@
-import { machineSide } from '../knowledge/bypassWords'
+import { machineSide } from '../knowledge/machineWords'
 import { accessActions, type BenchPart, benchParts } from '../refit/types'
 import { isPresent } from './period'
 import { capacitorMayBe, planKindMayBeElectronic } from './place'

@@ -1,5 +1,6 @@
-import { conductor, machineCovers } from '../knowledge/bypassWords'
+import { machineCovers } from '../knowledge/bypassWords'
 import { type CoverId, coverIds } from '../knowledge/covers'
+import { conductor } from '../knowledge/machineWords'
 import { capacitorTemplate, type Template } from '../knowledge/templates'
 import { wayOf } from '../knowledge/ways'
 import { bypassOf } from '../refit/bypass'

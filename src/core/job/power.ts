@@ -1,5 +1,5 @@
-import { mayCarryFuel } from '../knowledge/bypassWords'
 import { isolationPlans, isValve } from '../knowledge/isolation'
+import { mayCarryFuel } from '../knowledge/machineWords'
 import { leakCheck, type ProveCheck, proveChecks, readingCheck, wiringCheck } from '../knowledge/proofChecks'
 import type { PowerPurpose } from './actTypes'
 import { MINUTE } from './energy'

@@ -33,6 +33,8 @@ interface StoredEvent {
 export interface WalkResult {
   acts: number
   refused: number
+  /** How often each rule was the one that refused, by its code. */
+  by: Record<string, number>
   /** States in which the core let hands in. */
   opened: number
   /** Of those, what the trace does not justify, in words. */
@@ -55,7 +57,7 @@ class Walk {
   private readonly trace: Trace
   private readonly stored = new Set<string>()
   private readonly clients: Client[]
-  private readonly result: WalkResult = { acts: 0, refused: 0, opened: 0, unjustified: [] }
+  private readonly result: WalkResult = { acts: 0, refused: 0, by: {}, opened: 0, unjustified: [] }
 
   constructor(
     private readonly random: () => number,
@@ -121,6 +123,7 @@ class Walk {
       this.look()
     } catch (error) {
       if (!isCoreError(error)) throw error
+      this.result.by[error.code] = (this.result.by[error.code] ?? 0) + 1
       this.result.refused++
     }
   }

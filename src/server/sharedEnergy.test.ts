@@ -1,0 +1,143 @@
+import { strFromU8, unzipSync } from 'fflate'
+import { describe, expect, it } from 'vitest'
+import { archivedJob } from '@/core/archive/read'
+import { energyOf } from '@/core/job'
+import { checksOf } from '@/core/job/power'
+import { archiveStream } from './archive/make'
+import { actOnJob, openJob, readJob, readRev, stepHistory } from './jobs'
+import { id, ownDataFolder, proveDead } from './testStore.testing'
+
+ownDataFolder()
+
+const snapshotOf = async (jobId: string) => (await readJob(jobId)).snapshot
+const energy = async (jobId: string) => energyOf(await snapshotOf(jobId), Date.now())
+const nut = () => {
+  const line = id()
+  return {
+    line,
+    acts: [
+      { kind: 'ledger.add', id: line, after: null, line: { part: 'motor nut' } },
+      { kind: 'ledger.tick', id: line, on: true },
+    ],
+  }
+}
+const passed = async (jobId: string) =>
+  actOnJob(
+    jobId,
+    checksOf(await snapshotOf(jobId)).flatMap((check) =>
+      check.dead ? [{ kind: 'check.set', id: id(), checkId: check.id, result: 'pass', note: '' }] : [],
+    ),
+  )
+const power = { kind: 'job.phase', phase: 'live-test', purpose: 'start' }
+
+/** Two open jobs at one machine, the first of them made dead. */
+async function two() {
+  const first = await openJob({ symptom: 'hums', family: 'bath-exhaust-fan', motorKind: 'psc' })
+  await proveDead(first)
+  const { machine } = await snapshotOf(first)
+  const second = await openJob({ symptom: 'rattles', machineId: machine.id })
+  return { first, second, machineId: machine.id }
+}
+
+describe('two open jobs at one machine', () => {
+  it('share what is off, proved and emptied, and the record of it', async () => {
+    const { first, second } = await two()
+    expect((await energy(second)).handsIn).toBe(true)
+    const [one, other] = [await snapshotOf(first), await snapshotOf(second)]
+    expect(other.points).toEqual(one.points)
+    expect(other.log).toEqual(one.log)
+    expect(other.job).toMatchObject({ energyJob: first, period: one.job.period })
+  })
+
+  it('lose it together, whichever of them it happens in', async () => {
+    for (const which of ['first', 'second'] as const) {
+      const jobs = await two()
+      const { points } = await snapshotOf(jobs.first)
+      await actOnJob(jobs[which], [{ kind: 'point.close', id: points[1]?.id }])
+      for (const jobId of [jobs.first, jobs.second]) {
+        expect((await energy(jobId)).handsIn, which).toBe(false)
+        await expect(actOnJob(jobId, nut().acts)).rejects.toMatchObject({ code: 'not-proven' })
+      }
+    }
+  })
+
+  it('have power once for both: what is on in one takes no tick in the other', async () => {
+    const { first, second } = await two()
+    const before = await readRev(first)
+    await passed(second)
+    await actOnJob(second, [power])
+    expect((await energy(first)).state).toBe('live-test')
+    await expect(actOnJob(first, nut().acts)).rejects.toMatchObject({ code: 'not-proven' })
+    expect((await snapshotOf(first)).job.period).toBe((await snapshotOf(second)).job.period)
+    // The windows of the other job hear of it.
+    expect(await readRev(first)).toBeGreaterThan(before)
+    await actOnJob(first, [{ kind: 'job.phase', phase: 'work' }])
+    expect((await energy(second)).state).toBe('live')
+  })
+
+  it('wait for each other’s hands and way back before power returns; only who works there says that hands are out', async () => {
+    const { first, second } = await two()
+    const { line, acts } = nut()
+    await actOnJob(first, acts)
+    await passed(second)
+    await expect(actOnJob(second, [power])).rejects.toThrow(/1 act of its way back open/)
+    await actOnJob(first, [{ kind: 'ledger.back', id: line, on: true }])
+    await expect(actOnJob(second, [power])).rejects.toThrow(/has hands in/)
+    // The other job's answer says nothing of these hands.
+    await actOnJob(second, [{ kind: 'hands.out' }])
+    await expect(actOnJob(second, [power])).rejects.toThrow(/has hands in/)
+    await actOnJob(first, [{ kind: 'hands.out' }])
+    await actOnJob(second, [power])
+    expect((await energy(second)).state).toBe('live-test')
+  })
+
+  it('hear of what is taken back in either of them', async () => {
+    const { first, second } = await two()
+    await actOnJob(second, [{ kind: 'point.add', id: id(), point: 'fuse' }])
+    expect((await energy(first)).handsIn).toBe(false)
+    await stepHistory(second, 'undo')
+    expect((await energy(first)).handsIn).toBe(false)
+    expect((await snapshotOf(first)).points.every(({ point }) => point !== 'fuse')).toBe(true)
+  })
+
+  it('end by themselves: a job opened after both begins anew', async () => {
+    const { first, second, machineId } = await two()
+    for (const jobId of [first, second]) await actOnJob(jobId, [{ kind: 'job.close', result: 'not-mended' }])
+    const third = await openJob({ symptom: 'hums again', machineId })
+    expect(await energy(third)).toMatchObject({ state: 'live', handsIn: false })
+    expect((await snapshotOf(third)).job.energyJob).toBeNull()
+  })
+})
+
+describe('an archive of jobs that share a machine', () => {
+  it('holds each of them whole, with rows of its own', async () => {
+    const { first, second } = await two()
+    const bytes = new Uint8Array(await new Response(await archiveStream([first, second])).arrayBuffer())
+    const files = unzipSync(bytes)
+    const jobs = [first, second].map((jobId) =>
+      archivedJob(JSON.parse(strFromU8(files[`jobs/${jobId}.json`] ?? new Uint8Array())), jobId),
+    )
+    const [one, other] = jobs
+    expect(other?.job.energyJob).toBeNull()
+    expect(other?.points.map(({ point, openedAt }) => [point, openedAt])).toEqual(
+      one?.points.map(({ point, openedAt }) => [point, openedAt]),
+    )
+    const ids = jobs.flatMap(({ points, proofs, log }) => [...points, ...proofs, ...log].map((row) => row.id))
+    expect(new Set(ids).size).toBe(ids.length)
+    expect(other?.proofReadings.every(({ proofId }) => other.proofs.some((row) => row.id === proofId))).toBe(
+      true,
+    )
+  })
+})
+
+describe('a danger in the first sentence', () => {
+  it('stands in the record of safety as raised', async () => {
+    const jobId = await openJob({
+      symptom: 'I smell gas',
+      family: 'draft-inducer',
+      findings: [{ observation: 'smell', value: 'gas' }],
+    })
+    const { log } = await snapshotOf(jobId)
+    expect(log).toEqual([expect.objectContaining({ kind: 'stop-raised', label: 'gas-smell' })])
+  })
+})
