@@ -1,4 +1,5 @@
 import { benchDiagnosis } from './diagnosis'
+import { benchGrowth } from './growth'
 import { benchKeeping } from './keeping'
 import { benchMatch } from './match'
 import { benchPlates } from './plates'
@@ -11,6 +12,7 @@ import { benchWords } from './words'
 const wanted = process.argv.slice(2)
 const benches = {
   diagnosis: benchDiagnosis,
+  growth: benchGrowth,
   keeping: benchKeeping,
   match: benchMatch,
   plates: benchPlates,

@@ -7,20 +7,33 @@ import { bin, ensureInstalled, root, run } from './lib.mjs'
 const job = (...names) => names.map((name) => `src/core/job/${name}.ts`)
 const tests = (...names) => names.map((name) => `src/core/${name}.test.ts`)
 
+/** The rules of a machine's energy hang together: a change of one is noticed by the tests of any. */
+const energyTests = tests(
+  'job/deadPeriod',
+  'job/seen',
+  'job/stops',
+  'job/evidence',
+  'job/chargePairs',
+  'job/job',
+  'job/wayIn',
+  'job/limits',
+)
+
 /** Each room: what is changed, and which tests must notice. */
 const rooms = {
-  energy: { mutate: job('energy'), tests: tests('job/energy', 'job/seen', 'job/job') },
-  gate: { mutate: job('gate'), tests: tests('job/gate', 'job/seen', 'job/wayIn') },
-  proofs: { mutate: job('proofs'), tests: tests('job/energy', 'job/seen') },
-  power: { mutate: job('power'), tests: tests('job/power', 'job/job') },
-  bench: { mutate: job('bench'), tests: tests('job/bench') },
-  voiding: { mutate: job('voiding'), tests: tests('job/voiding', 'job/seen') },
-  receive: { mutate: job('receive'), tests: tests('job/receive', 'job/seen') },
-  undo: { mutate: job('undo'), tests: tests('job/seen', 'job/job') },
-  stops: { mutate: job('stops', 'planStops'), tests: tests('job/stops') },
-  points: { mutate: job('planPoints'), tests: tests('job/seen', 'job/job') },
-  proof: { mutate: job('planProof'), tests: tests('job/seen', 'job/energy') },
-  stored: { mutate: job('planStored'), tests: tests('job/seen', 'job/chargePairs') },
+  energy: { mutate: job('energy'), tests: energyTests },
+  gate: { mutate: job('gate'), tests: energyTests },
+  proofs: { mutate: job('proofs'), tests: energyTests },
+  place: { mutate: job('place'), tests: energyTests },
+  power: { mutate: job('power'), tests: energyTests },
+  bench: { mutate: job('bench'), tests: energyTests },
+  voiding: { mutate: job('voiding', 'period'), tests: energyTests },
+  receive: { mutate: job('receive', 'then'), tests: energyTests },
+  undo: { mutate: job('undo'), tests: energyTests },
+  stops: { mutate: job('stops', 'planStops'), tests: energyTests },
+  points: { mutate: job('planPoints'), tests: energyTests },
+  proof: { mutate: job('planProof', 'handsVolts'), tests: energyTests },
+  stored: { mutate: job('planStored', 'chargePairs'), tests: energyTests },
   bypass: { mutate: ['src/core/refit/bypass.ts'], tests: tests('refit/*', 'words/ledger') },
   capacitor: {
     mutate: ['src/core/capacitor/check.ts', 'src/core/capacitor/combine.ts', 'src/core/capacitor/physics.ts'],
@@ -32,7 +45,10 @@ const rooms = {
     tests: tests('match/match', 'match/limits', 'match/anyMotor'),
   },
   wiring: { mutate: ['src/core/wiring/check.ts'], tests: tests('wiring/*') },
-  decide: { mutate: ['src/core/diagnose/decide.ts'], tests: tests('diagnose/decide', 'diagnose/rulesOfThumb') },
+  decide: {
+    mutate: ['src/core/diagnose/decide.ts'],
+    tests: tests('diagnose/decide', 'diagnose/rulesOfThumb'),
+  },
 }
 
 ensureInstalled()
@@ -62,7 +78,16 @@ for (const [name, room] of Object.entries(rooms)) {
       jsonReporter: { fileName: report },
       tempDirName: '.cache/mutate/work',
       // What the sandbox need not copy; the documents stay, since tests read them.
-      ignorePatterns: ['.next', '.next-*', '.demo-data', 'data', 'public', 'test-results', 'e2e', 'docs/screenshots'],
+      ignorePatterns: [
+        '.next',
+        '.next-*',
+        '.demo-data',
+        'data',
+        'public',
+        'test-results',
+        'e2e',
+        'docs/screenshots',
+      ],
       concurrency: 2,
       timeoutMS: 60_000,
       thresholds: { high: 95, low: 90, break: null },
@@ -86,7 +111,9 @@ function read(file) {
   const mutants = Object.entries(files).flatMap(([path, { source, mutants: found }]) =>
     found.map((mutant) => ({ ...mutant, path, source: source.split('\n') })),
   )
-  const counted = mutants.filter(({ status }) => !['Ignored', 'CompileError', 'RuntimeError'].includes(status))
+  const counted = mutants.filter(
+    ({ status }) => !['Ignored', 'CompileError', 'RuntimeError'].includes(status),
+  )
   const alive = counted.filter(({ status }) => status === 'Survived' || status === 'NoCoverage')
   return {
     all: counted.length,
