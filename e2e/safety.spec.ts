@@ -1,14 +1,18 @@
 import { deep } from '../src/sampling.testing'
 import { expect, type Page, test } from './fixtures'
 import {
+  allOfStages,
   answerAll,
   deadByStory,
+  discharge,
   expectAccessible,
   goStage,
+  jobOf,
   makeDead,
   openPoint,
   ready,
   saved,
+  send,
   startJob,
 } from './support'
 
@@ -206,4 +210,85 @@ test('two readings that cannot both be true are told, and the machine counts as 
   await expect(state(page)).toContainText('cannot both be true')
   await supply.nth(0).fill('119')
   await expect(page.getByTestId('contradicted')).toHaveCount(0)
+})
+
+test('two circuits and a battery are proved on a phone, each by its own steps', async ({ page }) => {
+  await page.setViewportSize({ width: 390, height: 844 })
+  await startJob(page, 'bathroom fan hums')
+  await send(page, [{ kind: 'machine.edit', field: 'motorKind', value: 'psc' }])
+  await goStage(page, 'make-dead')
+  await allOfStages(page)
+  await page.getByLabel('This machine also has').selectOption('battery')
+  await page.getByRole('button', { name: 'Add', exact: true }).click()
+  await page
+    .getByRole('group', { name: /How many circuits/ })
+    .getByRole('button', { name: '2' })
+    .click()
+  await page
+    .getByRole('group', { name: /anything else feed it/ })
+    .getByRole('button', { name: 'no' })
+    .click()
+  await page.getByLabel('What is there to read against').selectOption('ground')
+  await page.getByLabel(/before the place$/).selectOption('seen')
+  const points = page.locator('[data-testid^="point-"]')
+  await expect(points).toHaveCount(4)
+  for (let place = 0; place < 4; place++) {
+    await points.nth(place).getByRole('checkbox').click()
+    await points.nth(place).getByRole('group').getByRole('button').first().click()
+  }
+  for (const feed of [1, 2]) {
+    const steps = page.getByTestId(`proof-${feed}`)
+    await steps.getByRole('checkbox', { name: /known live source/ }).click()
+    await steps.getByRole('checkbox', { name: /set ON for the readings/ }).click()
+    for (const field of await steps.getByRole('textbox').all()) {
+      await field.fill('-0,2')
+      await field.press('Tab')
+    }
+    await steps.getByRole('checkbox', { name: /off again, and held/ }).click()
+    await expect(page.getByTestId('state')).not.toContainText('PROVEN DEAD')
+    await steps.getByRole('checkbox', { name: /tested again/ }).click()
+  }
+  await expect(page.getByTestId('proof-1').getByLabel('other supply, DC')).toHaveValue('-0,2')
+  await expect(page.getByTestId('state')).toContainText('PROVEN DEAD')
+  await discharge(page)
+  await expect(page.getByTestId('state')).toContainText('holds till')
+})
+
+test('a device whose clock is wrong shows what every other shows', async ({ page, browser }) => {
+  await startJob(page, 'bathroom fan hums')
+  await deadByStory(page)
+  await page.reload()
+  await expect(state(page)).toContainText('PROVEN DEAD')
+  const shown = (await state(page).innerText()).replace(/confirmed.*/s, '')
+  for (const minutes of [20, -60, 24 * 60]) {
+    const other = await browser.newContext()
+    const device = await other.newPage()
+    await device.clock.install({ time: Date.now() + minutes * 60_000 })
+    await device.goto(page.url())
+    await ready(device)
+    // The page counts on by itself for a while: it follows the server's time and not its own.
+    await device.clock.runFor(40_000)
+    expect((await state(device).innerText()).replace(/confirmed.*/s, '')).toBe(shown)
+    await other.close()
+  }
+})
+
+test('the letters typed right behind Ctrl K reach the finder, or nothing', async ({ page }) => {
+  await startJob(page, 'bathroom fan hums')
+  await goStage(page, 'make-dead')
+  await page.keyboard.press('Control+k')
+  await page.keyboard.type('thermostat')
+  await page.keyboard.down('t')
+  for (let held = 0; held < 5; held++) await page.keyboard.down('t')
+  await page.keyboard.up('t')
+  await expect(page.getByPlaceholder(/^A job, a machine, a stage/)).toBeVisible()
+  await page.keyboard.press('Escape')
+  await expect(page.getByPlaceholder(/^A job, a machine, a stage/)).toBeHidden()
+  expect((await jobOf(page)).snapshot.points.every(({ openedAt }) => openedAt === null)).toBe(true)
+  // A key that is held ticks one row, and none behind it.
+  for (let held = 0; held < 6; held++) await page.keyboard.down('t')
+  await page.keyboard.up('t')
+  await saved(page)
+  const { points } = (await jobOf(page)).snapshot
+  expect(points.filter(({ openedAt }) => openedAt !== null)).toHaveLength(1)
 })

@@ -12,10 +12,7 @@ const energyTests = tests(
   'job/deadPeriod',
   'job/seen',
   'job/stops',
-  'job/evidence',
   'job/chargePairs',
-  'job/job',
-  'job/wayIn',
   'job/limits',
 )
 

@@ -58,6 +58,11 @@ export function MakeDeadStage() {
           </p>
         ))}
       </Section>
+      <Block name="The questions of the plan">
+        <Rest part={unansweredPlan(snapshot).length > 0 ? 'always' : 'points'}>
+          <PlanQuestions />
+        </Rest>
+      </Block>
       <StopSigns
         title="Stop here if you see one of these"
         rules={[
@@ -69,11 +74,6 @@ export function MakeDeadStage() {
           'not-sure',
         ]}
       />
-      <Block name="The questions of the plan">
-        <Rest part={unansweredPlan(snapshot).length > 0 ? 'always' : 'points'}>
-          <PlanQuestions />
-        </Rest>
-      </Block>
       <Block name="The covers">
         <Covers />
       </Block>
