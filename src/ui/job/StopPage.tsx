@@ -2,7 +2,7 @@
 
 import Link from 'next/link'
 import { useState } from 'react'
-import type { ActiveStop } from '@/core/job'
+import { type ActiveStop, standingPoints } from '@/core/job'
 import type { LiftWay } from '@/core/job/actTypes'
 import { stopGaps } from '@/core/knowledge/stopGaps'
 import { stopNow } from '@/core/knowledge/stopNow'
@@ -39,7 +39,9 @@ export function StopPage({ onRead }: { onRead: () => void }) {
             </button>
           </div>
         </section>
-      ) : null}
+      ) : (
+        <HandedOver />
+      )}
       {stops.every((stop) => stop.rule !== 'gas-smell' && stop.rule !== 'co-or-soot') ? (
         <section aria-label="Meanwhile" className="rule-top mt-5 pt-4">
           <h2 className="mb-1 text-[1.05rem]">Meanwhile</h2>
@@ -51,6 +53,25 @@ export function StopPage({ onRead }: { onRead: () => void }) {
         </section>
       ) : null}
     </div>
+  )
+}
+
+/** The job is closed with its stop standing: what of the machine is still on, for whoever comes. */
+function HandedOver() {
+  const { snapshot } = useJob()
+  const on = standingPoints(snapshot).filter(({ openedAt }) => openedAt === null)
+  return (
+    <section aria-label="Handed over" className="rule-top mt-5 pt-4">
+      <h2 className="mb-1 text-[1.05rem]">The job is closed</h2>
+      <p className="max-w-[70ch]">
+        {on.length > 0
+          ? `Nobody said of these that they are off: ${on.map(({ label }) => label.toLowerCase()).join(', ')}. Tell whoever comes.`
+          : 'Every point of the plan was said to be off. Tell whoever comes how each is held.'}
+      </p>
+      <Link className="btn mt-2" href={`/jobs/${snapshot.job.id}/record`}>
+        The record, to show them
+      </Link>
+    </section>
   )
 }
 
