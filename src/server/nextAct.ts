@@ -1,4 +1,5 @@
 import { activeStops, type diagnosisOf, type Energy, type JobSnapshot } from '@/core/job'
+import { liveReading } from '@/core/job/liveReading'
 import { shortLabels } from '@/core/knowledge/valueLabels'
 import { vocabulary } from '@/core/knowledge/vocabulary'
 import { hasWayBack } from '@/core/refit/inverse'
@@ -12,7 +13,7 @@ export function nextActOf(
   if (snapshot.job.status === 'closed') return 'Closed'
   const [stop] = activeStops(snapshot)
   if (stop) return `Stopped: ${vocabulary.stopRules[stop.rule].label.toLowerCase()}`
-  if (energy.stop) return `Stopped: ${energy.stop.volts} V at ${energy.stop.pair}`
+  if (energy.stop) return `Stopped: ${liveReading(energy.stop)}`
   const standing = snapshot.ledger.filter((line) => !line.struckAt)
   const ledgerOpen = standing.filter((line) => !line.doneAt).length
   const backOpen = snapshot.ledger.filter(

@@ -50,8 +50,8 @@ export interface Energy {
   stored: string[]
   /** Of these the charges alone, which is all that a capacitor on the bench takes along. */
   charged: string[]
-  /** A proof reading over the stop limit: nothing goes on before its source is found. */
-  stop: { pair: string; volts: number } | null
+  /** A proof reading over the stop limit, null volts for over-range: nothing goes on before its source is found. */
+  stop: { pair: string; volts: number | null } | null
   waitsUntil: string | null
 }
 
@@ -108,7 +108,7 @@ export function energyOf(
     missing,
     stored: storedOf(snapshot, now, 0).stored,
     charged: storedOf(snapshot, now, 0).charged,
-    stop: live === null ? null : { pair: live.pair, volts: live.volts ?? 0 },
+    stop: live === null ? null : { pair: live.pair, volts: live.volts },
     waitsUntil: waitsUntil === null ? null : new Date(waitsUntil).toISOString(),
   }
 }

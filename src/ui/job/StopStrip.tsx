@@ -1,6 +1,7 @@
 'use client'
 
 import Link from 'next/link'
+import { liveReading } from '@/core/job/liveReading'
 import { vocabulary } from '@/core/knowledge/vocabulary'
 import { useJob } from './JobProvider'
 
@@ -14,7 +15,7 @@ export function StopStrip({ reading, onBack }: { reading: boolean; onBack: () =>
         className="border-stop border-b-4 bg-surface px-5 py-4"
         data-testid="live-reading"
       >
-        <h2 className="text-stop text-xl">{`Stop: ${energy.stop.volts} V at ${energy.stop.pair}`}</h2>
+        <h2 className="text-stop text-xl">{`Stop: ${liveReading(energy.stop)}`}</h2>
         <p className="max-w-[75ch] text-lg">
           Hands away: this is live. Find what still feeds it, open that point, and begin the proof anew.
         </p>
@@ -30,7 +31,7 @@ export function StopStrip({ reading, onBack }: { reading: boolean; onBack: () =>
                 kind: 'stop.raise',
                 id: id(),
                 rule: 'proof-failed',
-                note: `${energy.stop?.volts ?? ''} V at ${energy.stop?.pair ?? ''}`,
+                note: energy.stop ? liveReading(energy.stop) : '',
               })
             }
           >

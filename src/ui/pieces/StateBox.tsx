@@ -1,6 +1,7 @@
 'use client'
 
 import { contradictionsOf } from '@/core/job'
+import { liveReading } from '@/core/job/liveReading'
 import { vocabulary } from '@/core/knowledge/vocabulary'
 import { significant } from '@/core/units'
 import { useJob } from '../job/JobProvider'
@@ -55,7 +56,7 @@ export function StateBox() {
     const live = { box: '', mark: 'hatch border-ink', note: 'text-soft', symbol: null }
     if (stopped) {
       const what = energy.stop
-        ? `${energy.stop.volts} V at ${energy.stop.pair}`
+        ? liveReading(energy.stop)
         : stops[0]
           ? vocabulary.stopRules[stops[0].rule].label
           : ''
@@ -84,7 +85,7 @@ export function StateBox() {
           title: 'ISOLATED',
           lines: [
             `${energy.openPoints} of ${energy.allPoints} points off`,
-            energy.expired ? 'the proof has run out' : 'not proven dead yet',
+            energy.missing[0] ?? 'not proven dead yet',
           ],
           look: { ...plain, symbol: '?', mark: 'border-ink text-xl font-bold' },
         }
