@@ -109,6 +109,17 @@ export const openAt = (db: Db, machineId: string): Promise<JobRow | undefined> =
     .limit(1)
     .executeTakeFirst()
 
+/** Open jobs that hold the energy of their machine themselves. */
+export async function openEnergyJobs(db: Db): Promise<string[]> {
+  const rows = await db
+    .selectFrom('job')
+    .select('id')
+    .where('status', '=', 'open')
+    .where('energyJob', 'is', null)
+    .execute()
+  return rows.map(({ id }) => id)
+}
+
 /** Make the changes of one act. A row that goes is deleted, one that stays is replaced as a whole. */
 export async function writeChanges(db: Db, changes: RowChange[]): Promise<void> {
   for (const { table, id, after } of changes) {

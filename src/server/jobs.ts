@@ -34,6 +34,7 @@ import {
   listEvents,
   loadSnapshot,
   openAt,
+  openEnergyJobs,
   revOf,
   shareEnergy,
   sharing,
@@ -42,6 +43,7 @@ import {
   writeChanges,
 } from '@/data/jobs'
 import { announce } from './live'
+import { clockWasSet } from './serverClock'
 import { store } from './store'
 
 /** Acts on the same field within this time are one for undo. */
@@ -109,6 +111,7 @@ export async function storeActs(
   now = Date.now(),
 ): Promise<ActsAnswer> {
   const { db } = await store()
+  if (clockWasSet()) await endPeriods(now)
   const { answers, rev, others } = await db.transaction().execute(async (trx) => {
     let snapshot = await loadSnapshot(trx, jobId)
     if (!snapshot) throw unknownJob()
@@ -158,6 +161,29 @@ export async function actOnJob(jobId: string, plain: unknown[], now = Date.now()
     throw new CoreError(refused.error.code, refused.error.message, refused.error.path)
   return answer
 }
+
+/** The clock of the server was set: how old a proof is cannot be told any more, so that every dead period ends. */
+export async function endPeriods(now: number): Promise<void> {
+  const { db } = await store()
+  const touched = await db.transaction().execute(async (trx) => {
+    const ids = await openEnergyJobs(trx)
+    return Promise.all(
+      ids.map(async (id) => {
+        const snapshot = await loadSnapshot(trx, id)
+        if (!snapshot) return []
+        const act: Act = { kind: 'proof.void', reason: 'the clock of the server was set' }
+        const { changes } = planAct(snapshot, act, Math.max(now, lastOf(snapshot) + 1))
+        await writeChanges(trx, changes)
+        const rev = await touchJob(trx, id, new Date(now).toISOString())
+        return [{ id, rev }, ...(await touchOthers(trx, withChanges(snapshot, changes), now))]
+      }),
+    )
+  })
+  for (const { id, rev } of touched.flat()) announce(id, rev)
+}
+
+/** When the record was last written to: what follows stands behind it, whatever the clock says. */
+const lastOf = ({ log }: JobSnapshot): number => Math.max(0, ...log.map(({ at }) => Date.parse(at)))
 
 /** Jobs that share the machine's energy stand as this one does, and their windows hear of it. */
 async function touchOthers(

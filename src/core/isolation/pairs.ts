@@ -5,6 +5,8 @@ export interface ProofPlace {
   supply: 'mains' | 'battery'
   /** Both legs of 240 V. */
   twoHot: boolean
+  /** Three phases. */
+  threePhase?: boolean
   /** Further conductors that may carry voltage, as a signal wire does. */
   alsoLive?: string[]
   /** A battery, a solar panel or the like beside the mains, with a pair of its own. */
@@ -36,25 +38,27 @@ export function pairsOfFeed(place: ProofPlace, feed: number): string[] {
   return [1, 2].flatMap((position) => all.map((pair) => `${pair}, switch position ${position}`))
 }
 
-function mainsPairs({ twoHot, switchedLive, earth, alsoLive = [] }: ProofPlace): string[] {
+function mainsPairs(place: ProofPlace): string[] {
+  const { switchedLive, earth, alsoLive = [] } = place
+  const lives = livesOf(place)
   const conductors = [
-    ...livesOf(twoHot),
+    ...lives,
     ...(switchedLive ? ['switched L'] : []),
-    ...(twoHot ? [] : ['N']),
+    ...(lives.length > 1 ? [] : ['N']),
     ...alsoLive,
   ].sort((one, two) => Number(one === 'switched L') - Number(two === 'switched L'))
   const between = conductors.flatMap((one, index) =>
     conductors.slice(index + 1).map((two) => `${one}–${two}`),
   )
   // A signal wire may carry direct current, of which the AC range shows nothing.
-  const signals = alsoLive.map((one) => `${one}–${twoHot ? 'L2' : 'N'}, DC`)
+  const signals = alsoLive.map((one) => `${one}–${lives.length > 1 ? 'L2' : 'N'}, DC`)
   if (earth === 'none') return [...between, ...signals]
   const reference = earth === 'ground' ? 'ground' : 'earth lead'
   return [...between, ...conductors.map((one) => `${one}–${reference}`), ...signals]
 }
 
-function acrossFeeds({ supply, twoHot }: ProofPlace, feed: number): string[] {
-  const lives = supply === 'battery' ? ['plus'] : livesOf(twoHot)
+function acrossFeeds(place: ProofPlace, feed: number): string[] {
+  const lives = place.supply === 'battery' ? ['plus'] : livesOf(place)
   return Array.from({ length: feed - 1 }, (_, index) => index + 1).flatMap((other) =>
     lives.flatMap((one) => lives.map((two) => `${one} of feed ${other}–${two} of feed ${feed}`)),
   )

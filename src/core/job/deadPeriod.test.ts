@@ -627,3 +627,55 @@ describe('a smell of gas', () => {
       )
   })
 })
+
+describe('a machine on more than one leg', () => {
+  it('is asked how many live wires feed it, and each of them is read', () => {
+    const legs = (family: 'furnace-blower' | 'other-fan', typed: string) =>
+      pairsOf(act(jobOn(family, 'psc'), { kind: 'field.set', id: id(), part: 'plan', field: 'legs', typed }))
+    expect(legs('furnace-blower', 'two')).toEqual(['L1–L2', 'L1–ground', 'L2–ground'])
+    expect(legs('other-fan', 'one')).toEqual(['L–N', 'L–ground', 'N–ground'])
+    expect(legs('other-fan', 'three')).toEqual([
+      'L1–L2',
+      'L1–L3',
+      'L2–L3',
+      'L1–ground',
+      'L2–ground',
+      'L3–ground',
+    ])
+    const opened = jobOn('other-fan', 'psc')
+    expect(refused(act(opened, ...isolationActs(opened).slice(1)), { kind: 'proof.start', id: 'p' })).toBe(
+      'unanswered',
+    )
+  })
+})
+
+describe('under power', () => {
+  it.each(['free-spin', 'connections', 'module-look', 'winding'] as const)(
+    'nothing is said of %s that hands would have to find',
+    (observation) => {
+      const live = act(answered(madeDead(bath())), power())
+      const value = observation === 'free-spin' ? 'free' : observation === 'connections' ? 'good' : 'sound'
+      const found: Act = {
+        kind: 'finding.set',
+        id: id(),
+        observation,
+        value: observation === 'winding' ? 'good' : value,
+      }
+      expect(refused(live, found)).toBe('hands-live')
+    },
+  )
+
+  it('what is heard and seen from outside is noted', () => {
+    const live = act(answered(madeDead(bath())), power())
+    expect(refused(live, { kind: 'finding.set', id: id(), observation: 'sound', value: 'hum' })).toBeNull()
+  })
+})
+
+describe('a clock that was set back', () => {
+  it('makes no proof longer: one that lies in the future counts for nothing', () => {
+    const dead = madeDead(bath())
+    expect(handsIn(dead, NOW - 30_000)).toBe(true)
+    expect(handsIn(dead, NOW - 61_000)).toBe(false)
+    expect(handsIn(dead, NOW - 60 * MINUTE)).toBe(false)
+  })
+})

@@ -75,7 +75,8 @@ export function energyOf(
   const live = proofs.find((proof) => proof.live !== null)?.live ?? null
   const provenAt = provedAt(snapshot, proofs)
   const holdsUntil = provenAt === null ? null : holdsUntilOf(snapshot, provenAt, countLate)
-  const expired = holdsUntil !== null && now > holdsUntil
+  // A proof of the future was made by another clock: nothing is known of how old it is.
+  const expired = holdsUntil !== null && provenAt !== null && (now > holdsUntil || provenAt > now + MINUTE)
   const contradicted = contradictionsOf(snapshot)
   const isolated = off && snapshot.job.phase === 'work' && points.every((point) => point.held.trim() !== '')
   const told = live === null && contradicted.length === 0

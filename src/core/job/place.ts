@@ -11,6 +11,8 @@ export const planFields = {
   earth: ['ground', 'earth-lead', 'none'],
   'switched-live': ['no', 'yes'],
   switch: ['seen', 'unseen', 'powered'],
+  /** Live conductors at the place, on machines that are built for one leg, for both, or for three phases. */
+  legs: ['one', 'two', 'three'],
   'other-supply': ['no', 'yes'],
   water: ['yes', 'no'],
   cold: ['warm', 'cold'],
@@ -38,6 +40,7 @@ export function unansweredPlan(snapshot: JobSnapshot): PlanField[] {
   const asked: PlanField[] = ['feeds', 'other-supply']
   if (!onlyPlug(snapshot)) {
     asked.push('earth')
+    if (isolationPlans[snapshot.machine.family].asks.includes('legs')) asked.push('legs')
     if (switchesBefore(snapshot).length > 0) asked.push('switch')
   }
   return asked.filter((field) => !isAnswered(snapshot, field))
@@ -115,13 +118,20 @@ export const proofPlaceOf = oncePerSnapshot((snapshot): ProofPlace => {
   const usual = usualPlace(snapshot.machine.family, snapshot.household.region)
   return {
     ...usual,
-    // A machine of unknown kind or of a kind made for both may hang on both legs: where the person says so.
     otherSupply: usual.supply === 'mains' && otherSupply(snapshot),
+    ...legsOf(snapshot),
     earth: planAnswer(snapshot, 'earth') as ProofPlace['earth'],
     switchedLive: planAnswer(snapshot, 'switched-live') === 'yes',
     positions: switchRole(snapshot) === 'both-positions' ? 2 : 1,
   }
 })
+
+/** Machines of a family that is built for more than one supply hang on as many legs as the person counted. */
+const legsOf = (snapshot: JobSnapshot): Partial<ProofPlace> => {
+  if (!isolationPlans[snapshot.machine.family].asks.includes('legs')) return {}
+  const legs = planAnswer(snapshot, 'legs')
+  return legs === 'three' ? { threePhase: true } : { twoHot: legs === 'two' }
+}
 
 /** A battery, a solar panel or another source stands beside the mains: it is read on its own pair, on DC and on AC. */
 const otherSupply = (snapshot: JobSnapshot): boolean =>

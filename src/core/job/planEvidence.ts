@@ -1,5 +1,7 @@
 import { shortCauses } from '../knowledge/shortCauses'
 import { stopTriggers } from '../knowledge/stops'
+import { tests } from '../knowledge/tests'
+import type { TestInfo } from '../knowledge/types'
 import { shortLabels, valueLabel } from '../knowledge/valueLabels'
 import { type ObservationId, observationInfo } from '../knowledge/vocabulary'
 import type { Act, ActOf } from './actTypes'
@@ -35,6 +37,8 @@ export function planEvidence(snapshot: JobSnapshot, act: Act, at: string): Draft
 function setFinding(snapshot: JobSnapshot, act: ActOf<'finding.set'>, at: string): Draft {
   const known = snapshot.findings.find((finding) => finding.observation === act.observation)
   const id = known?.id ?? act.id
+  if (act.value !== null && isPowered(snapshot) && byHands(act.observation))
+    throw refusal('hands-live', `${shortLabels[act.observation]}.`)
   const word = liftWord(snapshot, act, known?.value ?? null)
   if (act.value === null)
     return planned(
@@ -60,6 +64,15 @@ function setFinding(snapshot: JobSnapshot, act: ActOf<'finding.set'>, at: string
     ],
     stopSigns(act.observation, known?.value ?? null, act.value, word),
   )
+}
+
+/** On for a test or in service: nothing that needs hands inside is looked at now. */
+const isPowered = ({ job }: JobSnapshot): boolean => job.phase === 'live-test' || job.phase === 'in-service'
+
+/** Whether an observation is made by hands in the machine, in every way in which it can be made. */
+const byHands = (observation: ObservationId): boolean => {
+  const ways: TestInfo[] = tests[observation]
+  return ways.length > 0 && ways.every(({ handsIn, risk }) => handsIn || risk === 'dead')
 }
 
 function leaveOut(snapshot: JobSnapshot, act: ActOf<'declined.set'>, at: string): Draft {

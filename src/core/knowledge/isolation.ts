@@ -9,7 +9,7 @@ export interface PlannedPoint {
 }
 
 /** Water at the machine; a battery or foreign supply beside the plug; whether the motor ran lately. */
-export type PlanQuestion = 'water' | 'other-supply' | 'cold'
+export type PlanQuestion = 'water' | 'other-supply' | 'cold' | 'legs'
 
 export interface PlannedWait {
   kind: 'cool-down' | 'electronics'
@@ -118,7 +118,7 @@ export const isolationPlans: Record<FamilyId, IsolationPlan> = {
     capacitor: 'likely',
     electronics: true,
     switchBefore: 'service-switch',
-    asks: ['other-supply'],
+    asks: ['other-supply', 'legs'],
   },
   'draft-inducer': {
     points: [thermostat, serviceSwitch, breaker, gas],
@@ -206,12 +206,13 @@ export const isolationPlans: Record<FamilyId, IsolationPlan> = {
   'other-fan': household('at the feed to the motor, before its switch', {
     points: [{ point: 'service-switch', act: 'Its own switch off', held: 'taped off' }, breaker],
     switchBefore: null,
-    asks: [],
+    asks: ['legs'],
   }),
 }
 
 /** Conductors at the proof place that carry, or may carry, the supply. */
-export const livesOf = (twoHot: boolean): string[] => (twoHot ? ['L1', 'L2'] : ['L'])
+export const livesOf = ({ twoHot, threePhase }: { twoHot: boolean; threePhase?: boolean }): string[] =>
+  threePhase ? ['L1', 'L2', 'L3'] : twoHot ? ['L1', 'L2'] : ['L']
 
 /** Pairs proved at a battery; read on DC and on AC. */
 export const BATTERY_PAIRS = ['plus–minus, DC', 'plus–chassis, DC', 'plus–minus, AC']

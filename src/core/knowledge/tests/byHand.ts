@@ -112,7 +112,7 @@ export const handTests = {
       minutes: 15,
       risk: 'dead',
       tools: ['hand'],
-      how: 'Power off, wait for the time on the label (10 minutes at least), take the module off its two long bolts, look for burnt parts and water marks.',
+      how: 'Power off, wait for the time on the label (10 minutes at least), take the module off its two long bolts. Opened, its bus is read first, at the solder joints, below 5 V DC: add it under Discharge. Then look for burnt parts and water marks.',
       handsIn: true,
       kinds: ['ecm'],
     },

@@ -35,6 +35,18 @@ export function PlanQuestions() {
           ]}
         />
       ) : null}
+      {asks.includes('legs') ? (
+        <Question
+          field="legs"
+          text="How many live wires does its supply have?"
+          why="One beside a neutral is the usual 120 V or 230 V; two are 240 V of both legs, from a breaker of double width; three are three phases."
+          values={[
+            { value: 'one', label: 'one, and neutral' },
+            { value: 'two', label: 'two' },
+            { value: 'three', label: 'three' },
+          ]}
+        />
+      ) : null}
       {supply === 'battery' ? null : (
         <Question
           field="feeds"
