@@ -14,6 +14,7 @@ const energyTests = tests(
   'job/stops',
   'job/chargePairs',
   'job/limits',
+  'job/gate',
 )
 
 /** Each room: what is changed, and which tests must notice. */

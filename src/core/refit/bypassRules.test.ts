@@ -39,9 +39,15 @@ describe('a switch that is held or bridged', () => {
     'short out the overload',
     'bridge the fuses',
     'jumper the limits',
-    'bypass the RCD',
-    'bypass the RCDs',
-    'bridge the GFCI',
+    'tape the RCD',
+    'tape the RCDs',
+    'tape the GFCI',
+    'tape the GFCIs',
+    'jump the flame rod',
+    'tape the rollout',
+    'tape the overload',
+    'tape across one terminal of the flame rod',
+    'tape__the//limit',
     'hold in the contactor',
     'hold in the contactors',
     'tape the protector',
@@ -78,5 +84,18 @@ describe('a switch that is held or bridged', () => {
     expect(refusedBypass({ id: 'x', action: 'bypass', part: 'limit switch' })).toMatch(/never bridged/)
     expect(refusedBypass({ id: 'x', action: 'bypass', part: 'door switch' })).toBeNull()
     expect(refusedBypass({ id: 'x', action: 'unscrew', part: 'limit switch' })).toBeNull()
+    const odd = { id: 'x', action: 'bypass', part: 'that thing', switch: 'other' } as const
+    expect(refusedBypass(odd)).toMatch(/neither the door switch nor a call/)
+    expect(refusedBypass({ ...odd, action: 'unscrew' })).toBeNull()
+    expect(refusedBypass({ ...odd, switch: 'door' })).toBeNull()
+    expect(refusedBypass({ ...odd, switch: 'limit' })).toMatch(/^A limit switch /)
+    // Where its name stands makes no difference.
+    expect(refusedBypass({ id: 'x', action: 'mark', part: 'wire', terminal: 'bridge the limit' })).toMatch(
+      /never bridged/,
+    )
+    expect(refusedBypass({ id: 'x', action: 'mark', part: 'wire', mark: 'bridge the limit' })).toMatch(
+      /never bridged/,
+    )
+    expect(refusedBypass({ id: 'x', action: 'mark', part: 'wire' })).toBeNull()
   })
 })
