@@ -68,8 +68,8 @@ describe('the gate', () => {
     expect(gateProblem(powered, NOW, inside)).toBe('the power may be on')
     expect(gateProblem(powered, NOW, { kind: 'cover', access: 'before-proof' })).toBe('the power may be on')
     expect(gateProblem(powered, NOW, { kind: 'free' })).toBeNull()
-    const done = { ...powered, job: { ...powered.job, phase: 'done' as const } }
-    expect(gateProblem(done, NOW, inside)).toBe('the power may be on')
+    const running = { ...powered, job: { ...powered.job, phase: 'in-service' as const } }
+    expect(gateProblem(running, NOW, inside)).toBe('the power may be on')
     expect(gateProblem(madeDead(job), NOW, inside)).toBeNull()
   })
 
