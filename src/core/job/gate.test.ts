@@ -27,19 +27,22 @@ const motorOut = () =>
 describe('what a line of the way in reaches for', () => {
   it('is nothing where it only takes a picture, whatever else the line says', () => {
     const job = act(bath(), line('a', { action: 'photo' }))
-    const picture = { ...lineOf(job, 'a'), access: 'before-proof' as const, cover: 1 }
+    const picture: LedgerRow = { ...lineOf(job, 'a'), access: 'before-proof', cover: 'grille' }
     expect(reachOfLine(job, picture)).toEqual({ kind: 'free' })
   })
 
   it('is a cover where the line is marked as the one that bares a step, and the inside where half of that stands', () => {
     const job = act(bath(), line('a', { part: 'grille', action: 'unclip' }))
     const reach = (more: Partial<LedgerRow>) => reachOfLine(job, { ...lineOf(job, 'a'), ...more })
-    expect(reach({ access: 'before-proof', cover: 1 })).toEqual({ kind: 'cover', access: 'before-proof' })
-    expect(reach({ access: 'before-discharge', cover: 2 })).toEqual({
+    expect(reach({ access: 'before-proof', cover: 'grille' })).toEqual({
+      kind: 'cover',
+      access: 'before-proof',
+    })
+    expect(reach({ access: 'before-discharge', cover: 'housing' })).toEqual({
       kind: 'cover',
       access: 'before-discharge',
     })
-    expect(reach({ access: '', cover: 1 })).toEqual({ kind: 'inside' })
+    expect(reach({ access: '', cover: 'grille' })).toEqual({ kind: 'inside' })
     expect(reach({ access: 'before-proof', cover: null })).toEqual({ kind: 'inside' })
   })
 
@@ -56,7 +59,7 @@ describe('what a line of the way in reaches for', () => {
     expect(reachOfPart(job, 'capacitor')).toEqual(inside)
     expect(reachOfTest(job, 'winding')).toEqual({ kind: 'bench', part: 'motor' })
     expect(reachOfTest(bath(), 'winding')).toEqual(inside)
-    expect(reachOfTest(job, 'wheel-play')).toEqual(inside)
+    expect(reachOfTest(job, 'breaker')).toEqual(inside)
   })
 })
 
