@@ -86,7 +86,16 @@ async function besideOf(db: Db, job: JobRow): Promise<JobBeside[]> {
         .where('extra', '=', 0)
         .where('action', 'not in', ['photo', 'mark', 'measure', 'note'])
         .executeTakeFirst()
-      return { id, title: own.symptom, handsIn: own.handsIn === 1, open: Number(open?.count ?? 0) }
+      const findings = await db.selectFrom('finding').selectAll().where('jobId', '=', id).execute()
+      const stops = await db.selectFrom('stop').selectAll().where('jobId', '=', id).execute()
+      return {
+        id,
+        title: own.symptom,
+        handsIn: own.handsIn === 1,
+        open: Number(open?.count ?? 0),
+        findings,
+        stops,
+      }
     }),
   )
 }

@@ -1,7 +1,7 @@
 import { strFromU8, unzipSync } from 'fflate'
 import { describe, expect, it } from 'vitest'
 import { archivedJob } from '@/core/archive/read'
-import { energyOf } from '@/core/job'
+import { activeStops, energyOf } from '@/core/job'
 import { checksOf } from '@/core/job/power'
 import { archiveStream } from './archive/make'
 import { actOnJob, openJob, readJob, readRev, stepHistory } from './jobs'
@@ -59,6 +59,38 @@ describe('two open jobs at one machine', () => {
         await expect(actOnJob(jobId, nut().acts)).rejects.toMatchObject({ code: 'not-proven' })
       }
     }
+  })
+
+  it('stop together: a hard stop holds back the other too, and is lifted where it was said', async () => {
+    const { first, second } = await two()
+    const raise = { kind: 'stop.raise', id: id(), rule: 'burnt-supply', note: 'charred' }
+    await actOnJob(second, [raise])
+    expect(activeStops(await snapshotOf(first))).toMatchObject([{ rule: 'burnt-supply', job: second }])
+    await expect(actOnJob(first, nut().acts)).rejects.toMatchObject({ code: 'stopped' })
+    await expect(actOnJob(first, [power])).rejects.toMatchObject({ code: 'stopped' })
+    const lift = {
+      kind: 'stop.lift',
+      rule: 'burnt-supply',
+      how: 'mended',
+      reason: 'the electrician mended it',
+    }
+    await expect(actOnJob(first, [lift])).rejects.toMatchObject({ code: 'unknown-row' })
+    await actOnJob(second, [lift])
+    expect(activeStops(await snapshotOf(first))).toEqual([])
+  })
+
+  it('stop together for what was found too, and a warning is the job’s own', async () => {
+    const { first, second } = await two()
+    const smell = { kind: 'finding.set', id: id(), observation: 'smell', value: 'gas' }
+    await actOnJob(first, [smell])
+    expect(activeStops(await snapshotOf(second))).toMatchObject([{ rule: 'gas-smell', job: first }])
+    const { points } = await snapshotOf(second)
+    await expect(
+      actOnJob(second, [{ kind: 'point.held', id: points[0]?.id, held: 'taped' }]),
+    ).rejects.toMatchObject({ code: 'gas-stop' })
+    const jobs = await two()
+    await actOnJob(jobs.first, [{ kind: 'stop.raise', id: id(), rule: 'rented-or-warranty', note: '' }])
+    expect(activeStops(await snapshotOf(jobs.second))).toEqual([])
   })
 
   it('have power once for both: what is on in one takes no tick in the other', async () => {

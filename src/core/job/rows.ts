@@ -520,6 +520,9 @@ export interface JobBeside {
   handsIn: boolean
   /** Acts of its way back that are open. */
   open: number
+  /** What was found and raised there: a stop concerns the machine, in whichever job it was said. */
+  findings: FindingRow[]
+  stops: StopRow[]
 }
 
 export type AnyRow = JobTables[TableName]

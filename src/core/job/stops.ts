@@ -17,10 +17,27 @@ export interface ActiveStop {
   /** What the person wrote when raising it. */
   note: string
   at: string
+  /** The other job at this machine in which it was said, and where alone it is lifted; null where it is of this one. */
+  job: string | null
 }
 
-/** Stops that stand, the worst first: those of the findings, and those raised by hand and neither lifted nor overridden. */
+/**
+ * Stops that stand, the worst first: those of the findings, those raised by hand and neither lifted nor overridden, and the
+ * hard ones of any other open job at the same machine.
+ */
 export const activeStops = oncePerSnapshot((snapshot: JobSnapshot): ActiveStop[] => {
+  const own = ownStops(snapshot)
+  const beside = (snapshot.beside ?? []).flatMap(({ id, findings, stops }) =>
+    ownStops({ ...snapshot, findings, stops })
+      .filter(({ level, rule }) => level === 'hard' && !own.some((stop) => stop.rule === rule))
+      .map((stop) => ({ ...stop, observation: null, job: id })),
+  )
+  return [...own, ...beside].sort(
+    (one, two) => Number(one.level === 'warning') - Number(two.level === 'warning'),
+  )
+})
+
+function ownStops(snapshot: JobSnapshot): ActiveStop[] {
   const findings = findingsOf(snapshot)
   const found = stopTriggers
     .filter((trigger) => trigger.values.includes(findings[trigger.observation] ?? ''))
@@ -34,6 +51,7 @@ export const activeStops = oncePerSnapshot((snapshot: JobSnapshot): ActiveStop[]
         observation,
         note: '',
         at: snapshot.findings.find((row) => row.observation === observation)?.at ?? snapshot.job.touchedAt,
+        job: null,
       }),
     )
   const raised = snapshot.stops
@@ -48,12 +66,11 @@ export const activeStops = oncePerSnapshot((snapshot: JobSnapshot): ActiveStop[]
         observation: null,
         note: row.note,
         at: row.at,
+        job: null,
       }),
     )
-  return [...found, ...raised].sort(
-    (one, two) => Number(one.level === 'warning') - Number(two.level === 'warning'),
-  )
-})
+  return [...found, ...raised]
+}
 
 export const levelOf = (rule: StopRuleId): 'hard' | 'warning' =>
   vocabulary.stopRules[rule].level as 'hard' | 'warning'

@@ -97,7 +97,17 @@ function OneStop({ stop }: { stop: ActiveStop }) {
       <h3 className="mt-4 font-bold">Call</h3>
       <p className="max-w-[65ch] text-lg">{stop.call}</p>
       <p className="caption mt-4">{`${seen}, ${clock(stop.at)}.`}</p>
-      <WaysOut stop={stop} />
+      {stop.job ? (
+        <p className="mt-2 max-w-[65ch]">
+          It was said in another job at this machine, and is lifted there:{' '}
+          <Link className="text-teal underline" href={`/jobs/${stop.job}`} prefetch={false}>
+            open that job
+          </Link>
+          .
+        </p>
+      ) : (
+        <WaysOut stop={stop} />
+      )}
     </section>
   )
 }

@@ -39,7 +39,7 @@ export function PlanQuestions() {
         <Question
           field="legs"
           text="How many live wires does its supply have?"
-          why="One beside a neutral is the usual 120 V or 230 V; two are 240 V of both legs, from a breaker of double width; three are three phases."
+          why="Two is 240 V, from a breaker of double width; three is three phases."
           values={[
             { value: 'one', label: 'one, and neutral' },
             { value: 'two', label: 'two' },
@@ -51,7 +51,7 @@ export function PlanQuestions() {
         <Question
           field="feeds"
           text="How many circuits feed this housing?"
-          why="A light, a heater or a second switch may bring its own; electric heat has two or more. Each has its own breaker and its own proof."
+          why="A light, a heater or electric heat may bring its own, each with its own breaker and proof."
           values={['1', '2', '3'].map((value) => ({ value, label: value }))}
         />
       )}
