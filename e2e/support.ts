@@ -31,6 +31,7 @@ export async function startJob(page: Page, words: string): Promise<void> {
   await page.getByLabel('What has stopped?').fill(words)
   await page.getByRole('button', { name: 'Start the job' }).click()
   await page.waitForURL(/\/jobs\/[^/]+\/notice/)
+  await ready(page)
 }
 
 export const goStage = async (page: Page, stage: string): Promise<void> => {

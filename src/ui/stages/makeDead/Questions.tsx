@@ -28,7 +28,7 @@ export function PlanQuestions() {
         <Question
           field="other-supply"
           text="Does anything else feed it: a battery, a solar panel, an uninterruptible supply, a foreign 24 V?"
-          why="Then the plug is not the whole proof, and the pairs are read as well."
+          why="Then the plug alone proves nothing."
           values={[
             { value: 'no', label: 'no' },
             { value: 'yes', label: 'yes' },
@@ -70,7 +70,7 @@ interface QuestionProps {
 export function Question({ field, text, why, values }: QuestionProps) {
   const { snapshot, act, id } = useJob()
   return (
-    <div className="rule-top grid gap-x-5 gap-y-1 py-3 mid:grid-cols-[minmax(0,1fr)_auto]">
+    <div className="rule-top grid gap-x-5 gap-y-1 py-2 mid:grid-cols-[minmax(0,1fr)_auto]">
       <p className="leading-snug">
         <b>{text}</b> <span className="caption">{why}</span>
       </p>
