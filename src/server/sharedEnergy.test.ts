@@ -61,7 +61,7 @@ describe('two open jobs at one machine', () => {
     }
   })
 
-  it('stop together: a hard stop holds back the other too, and is lifted where it was said', async () => {
+  it('stop together: a stop holds back the other too, and is lifted where it was said', async () => {
     const { first, second } = await two()
     const raise = { kind: 'stop.raise', id: id(), rule: 'burnt-supply', note: 'charred' }
     await actOnJob(second, [raise])
@@ -79,7 +79,7 @@ describe('two open jobs at one machine', () => {
     expect(activeStops(await snapshotOf(first))).toEqual([])
   })
 
-  it('stop together for what was found too, and a warning is the job’s own', async () => {
+  it('stop together for what was found too, and for what only waits for a reason', async () => {
     const { first, second } = await two()
     const smell = { kind: 'finding.set', id: id(), observation: 'smell', value: 'gas' }
     await actOnJob(first, [smell])
@@ -90,6 +90,9 @@ describe('two open jobs at one machine', () => {
     ).rejects.toMatchObject({ code: 'gas-stop' })
     const jobs = await two()
     await actOnJob(jobs.first, [{ kind: 'stop.raise', id: id(), rule: 'rented-or-warranty', note: '' }])
+    expect(activeStops(await snapshotOf(jobs.second))).toMatchObject([{ job: jobs.first }])
+    const reason = { kind: 'stop.override', rule: 'rented-or-warranty', reason: 'the landlord agreed' }
+    await actOnJob(jobs.first, [reason])
     expect(activeStops(await snapshotOf(jobs.second))).toEqual([])
   })
 

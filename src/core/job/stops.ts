@@ -22,14 +22,14 @@ export interface ActiveStop {
 }
 
 /**
- * Stops that stand, the worst first: those of the findings, those raised by hand and neither lifted nor overridden, and the
- * hard ones of any other open job at the same machine.
+ * Stops that stand, the worst first: those of the findings, those raised by hand and neither lifted nor overridden, and
+ * those of any other open job at the same machine.
  */
 export const activeStops = oncePerSnapshot((snapshot: JobSnapshot): ActiveStop[] => {
   const own = ownStops(snapshot)
   const beside = (snapshot.beside ?? []).flatMap(({ id, findings, stops }) =>
     ownStops({ ...snapshot, findings, stops })
-      .filter(({ level, rule }) => level === 'hard' && !own.some((stop) => stop.rule === rule))
+      .filter(({ rule }) => !own.some((stop) => stop.rule === rule))
       .map((stop) => ({ ...stop, observation: null, job: id })),
   )
   return [...own, ...beside].sort(

@@ -10,18 +10,26 @@ import { planAct } from './plan'
 import { answerActs } from './proofScript'
 import { feedProof, standingProof } from './proofs'
 import { receive } from './receive'
-import type { JobSnapshot, RowChange } from './rows'
+import type { JobBeside, JobSnapshot, RowChange } from './rows'
+import { sharedTables } from './shared'
 import { withChanges } from './snapshot'
 import { Trace } from './trace.testing'
 import { planHistory } from './undo'
 
-/** Two windows at one job, one server between them: outages, duplicates, passing time, undo and redo. */
+/**
+ * Three windows at two jobs of one machine, one server between them: outages, duplicates, passing time, undo and redo, and a
+ * clock that somebody sets.
+ */
 interface Client {
   name: string
+  job: JobName
   seen: JobSnapshot
   online: boolean
   queue: { id: string; act: Act; doneAt: number }[]
 }
+
+/** The second was opened while the first was open: its energy is that of the first. */
+type JobName = 'j' | 'k'
 
 interface StoredEvent {
   text: string
@@ -48,12 +56,30 @@ export function walk(steps: number, random: () => number, family?: FamilyId): Wa
   return new Walk(random, family ?? pick(random, familyIds)).run(steps)
 }
 
+/** What a job tells another one at its machine, as the file would. */
+const besideOf = ({ job, findings, stops, ledger }: JobSnapshot): JobBeside[] =>
+  job.status === 'closed'
+    ? []
+    : [
+        {
+          id: job.id,
+          title: '',
+          handsIn: job.handsIn === 1,
+          open: ledger.filter((line) => line.doneAt && !line.backDoneAt && !line.struckAt).length,
+          findings,
+          stops,
+        },
+      ]
+
 const pick = <T>(random: () => number, list: readonly T[]): T => list[Math.floor(random() * list.length)] as T
 
 class Walk {
+  /** The server's clock, which may be set. */
   private now = NOW
-  private job: JobSnapshot
-  private readonly events: StoredEvent[] = []
+  /** What has passed, as the windows count it. */
+  private passed = 0
+  private readonly jobs: Record<JobName, JobSnapshot>
+  private readonly events: Record<JobName, StoredEvent[]> = { j: [], k: [] }
   private readonly trace: Trace
   private readonly stored = new Set<string>()
   private readonly clients: Client[]
@@ -63,23 +89,66 @@ class Walk {
     private readonly random: () => number,
     family: FamilyId,
   ) {
-    this.job = jobOn(family, pick(random, ['psc', 'shaded-pole', 'ecm', null] as const))
-    this.trace = new Trace(this.job)
-    this.clients = ['A', 'B'].map((name) => ({ name, seen: this.job, online: true, queue: [] }))
+    const first = jobOn(family, pick(random, ['psc', 'shaded-pole', 'ecm', null] as const))
+    this.jobs = { j: first, k: { ...first, job: { ...first.job, id: 'k', energyJob: 'j' } } }
+    this.trace = new Trace(first)
+    this.clients = (['j', 'j', 'k'] as const).map((job, place) => ({
+      name: 'ABC'.charAt(place),
+      job,
+      seen: this.jobs[job],
+      online: true,
+      queue: [],
+    }))
   }
 
   run(steps: number): WalkResult {
     for (let step = 0; step < steps; step++) {
-      this.now += Math.floor(this.random() * (this.random() < 0.08 ? 25 * MINUTE : 20_000))
+      this.pass(Math.floor(this.random() * (this.random() < 0.08 ? 25 * MINUTE : 20_000)))
+      if (this.random() < 0.004) this.setClock()
       const client = pick(this.random, this.clients)
       const dice = this.random()
       if (dice < 0.03) client.online = !client.online
-      else if (dice < 0.07) this.step(pick(this.random, ['undo', 'redo'] as const))
+      else if (dice < 0.07) this.step(client.job, pick(this.random, ['undo', 'redo'] as const))
       else this.do(client)
       if (client.online) this.deliver(client)
       this.look()
     }
     return this.result
+  }
+
+  private pass(ms: number): void {
+    this.now += ms
+    this.passed += ms
+  }
+
+  /** Somebody sets the server's clock, by minutes or by hours, ahead or back: every dead period ends. */
+  private setClock(): void {
+    this.now += Math.floor((this.random() - 0.5) * (this.random() < 0.5 ? 8 : 600) * MINUTE)
+    const act: Act = { kind: 'proof.void', reason: 'the clock of the server was set' }
+    const last = Math.max(0, ...this.jobs.j.log.map(({ at }) => Date.parse(at)))
+    if (this.jobs.j.job.status === 'open')
+      this.change('j', planAct(this.jobs.j, act, Math.max(this.now, last + 1)).changes)
+    this.trace.take({ kind: 'act', act, at: this.now })
+  }
+
+  /** What one job of the machine writes of its energy, the other has too. */
+  private change(name: JobName, changes: RowChange[]): void {
+    const other = name === 'j' ? 'k' : 'j'
+    this.jobs[name] = withChanges(this.jobs[name], changes)
+    const { job, fields } = this.jobs[name]
+    const there = this.jobs[other]
+    this.jobs[other] = {
+      ...there,
+      ...Object.fromEntries(sharedTables.map((table) => [table, this.jobs[name][table]])),
+      fields: [
+        ...there.fields.filter(({ part }) => part !== 'plan'),
+        ...fields.filter(({ part }) => part === 'plan'),
+      ],
+      machine: this.jobs[name].machine,
+      job: there.job.status === 'open' ? { ...there.job, phase: job.phase, period: job.period } : there.job,
+    }
+    this.jobs.j = { ...this.jobs.j, beside: besideOf(this.jobs.k) }
+    this.jobs.k = { ...this.jobs.k, beside: besideOf(this.jobs.j) }
   }
 
   /** An act as the window plans it from what it has seen; what its page refuses is not sent. */
@@ -93,7 +162,7 @@ class Walk {
         // One time in ten the page is wrong and sends it all the same.
         if (this.random() > 0.1) continue
       }
-      client.queue.push({ id: id(), act, doneAt: this.now })
+      client.queue.push({ id: id(), act, doneAt: this.passed })
     }
   }
 
@@ -102,22 +171,27 @@ class Walk {
       this.receive(client, waiting)
       if (this.random() < 0.1) this.receive(client, waiting)
     }
-    client.seen = this.job
+    client.seen = this.jobs[client.job]
   }
 
   private receive(client: Client, { id: actId, act, doneAt }: Client['queue'][number]): void {
     if (this.stored.has(actId)) return
     try {
-      const age = this.random() < 0.02 ? -5000 : this.now - doneAt
-      const planned = receive(this.job, { id: actId, act, ageMs: age }, this.now, {
+      const age = this.random() < 0.02 ? -5000 : this.passed - doneAt
+      const planned = receive(this.jobs[client.job], { id: actId, act, ageMs: age }, this.now, {
         who: '',
         window: client.name,
       })
       this.stored.add(actId)
       if (planned.changes.length === 0) return
-      for (const event of this.events) if (event.state === 'undone') event.state = 'dropped'
-      this.job = withChanges(this.job, planned.changes)
-      this.events.push({ text: planned.text, changes: planned.changes, acts: [act], state: 'done' })
+      for (const event of this.events[client.job]) if (event.state === 'undone') event.state = 'dropped'
+      this.change(client.job, planned.changes)
+      this.events[client.job].push({
+        text: planned.text,
+        changes: planned.changes,
+        acts: [act],
+        state: 'done',
+      })
       this.trace.take({ kind: 'act', act, at: this.now - Math.max(0, age) })
       this.result.acts++
       this.look()
@@ -128,17 +202,18 @@ class Walk {
     }
   }
 
-  private step(direction: 'undo' | 'redo'): void {
+  private step(name: JobName, direction: 'undo' | 'redo'): void {
+    const events = this.events[name]
     const event =
       direction === 'undo'
-        ? this.events.filter(({ state }) => state === 'done').at(-1)
-        : this.events.find(({ state }) => state === 'undone')
+        ? events.filter(({ state }) => state === 'done').at(-1)
+        : events.find(({ state }) => state === 'undone')
     if (!event) return
     try {
-      const planned = planHistory(this.job, event, direction, this.now)
-      this.job = withChanges(this.job, planned.changes)
+      const planned = planHistory(this.jobs[name], event, direction, this.now)
+      this.change(name, planned.changes)
       event.state = direction === 'undo' ? 'undone' : 'done'
-      this.trace.take({ kind: direction, acts: event.acts, at: this.now, after: this.job })
+      this.trace.take({ kind: direction, acts: event.acts, at: this.now, after: this.jobs[name] })
     } catch (error) {
       if (!isCoreError(error)) throw error
     }
@@ -146,11 +221,12 @@ class Walk {
 
   private look(): void {
     // Nothing is done at a job that is closed.
-    if (this.job.job.status === 'closed') return
-    if (!energyOf(this.job, this.now).handsIn) return
-    this.result.opened++
-    const objection = this.trace.objection(this.job, this.now)
-    if (objection) this.result.unjustified.push(objection)
+    for (const job of Object.values(this.jobs).filter(({ job }) => job.status === 'open')) {
+      if (!energyOf(job, this.now).handsIn) continue
+      this.result.opened++
+      const objection = this.trace.objection(job, this.now)
+      if (objection) this.result.unjustified.push(objection)
+    }
   }
 
   /** On the way to dead, mostly: the next tick, the next pair, the next charge. */
