@@ -15,6 +15,7 @@ const energyTests = tests(
   'job/chargePairs',
   'job/limits',
   'job/gate',
+  'job/voiding',
 )
 
 /** Each room: what is changed, and which tests must notice. */
