@@ -68,14 +68,16 @@ export async function sharing(db: Db, job: Pick<JobRow, 'id' | 'energyJob'>): Pr
 }
 
 async function besideOf(db: Db, job: JobRow): Promise<JobBeside[]> {
-  const ids = await sharing(db, job)
+  const owner = ownerOf(job)
+  const others = await db
+    .selectFrom('job')
+    .select(['id', 'symptom', 'handsIn', 'status'])
+    .where((eb) => eb.or([eb('id', '=', owner), eb('energyJob', '=', owner)]))
+    .where('id', '!=', job.id)
+    .execute()
   return Promise.all(
-    ids.map(async (id) => {
-      const own = await db
-        .selectFrom('job')
-        .select(['symptom', 'handsIn'])
-        .where('id', '=', id)
-        .executeTakeFirstOrThrow()
+    others.map(async ({ id, ...own }) => {
+      const closed = own.status === 'closed'
       const open = await db
         .selectFrom('ledger_line')
         .select((eb) => eb.fn.countAll().as('count'))
@@ -91,8 +93,9 @@ async function besideOf(db: Db, job: JobRow): Promise<JobBeside[]> {
       return {
         id,
         title: own.symptom,
-        handsIn: own.handsIn === 1,
-        open: Number(open?.count ?? 0),
+        closed,
+        handsIn: !closed && own.handsIn === 1,
+        open: closed ? 0 : Number(open?.count ?? 0),
         findings,
         stops,
       }
@@ -118,13 +121,13 @@ export const openAt = (db: Db, machineId: string): Promise<JobRow | undefined> =
     .limit(1)
     .executeTakeFirst()
 
-/** Open jobs that hold the energy of their machine themselves. */
+/** Of the open jobs at each machine one, through which its energy is reached: the one that was opened first may be closed. */
 export async function openEnergyJobs(db: Db): Promise<string[]> {
   const rows = await db
     .selectFrom('job')
-    .select('id')
+    .select(({ fn, ref }) => fn.min<string>(ref('id')).as('id'))
     .where('status', '=', 'open')
-    .where('energyJob', 'is', null)
+    .groupBy(({ fn, ref }) => fn.coalesce(ref('energyJob'), ref('id')))
     .execute()
   return rows.map(({ id }) => id)
 }

@@ -4,7 +4,7 @@ import { archivedJob } from '@/core/archive/read'
 import { activeStops, energyOf } from '@/core/job'
 import { checksOf } from '@/core/job/power'
 import { archiveStream } from './archive/make'
-import { actOnJob, openJob, readJob, readRev, stepHistory } from './jobs'
+import { actOnJob, endPeriods, openJob, readJob, readRev, stepHistory } from './jobs'
 import { id, ownDataFolder, proveDead } from './testStore.testing'
 
 ownDataFolder()
@@ -94,6 +94,16 @@ describe('two open jobs at one machine', () => {
     const reason = { kind: 'stop.override', rule: 'rented-or-warranty', reason: 'the landlord agreed' }
     await actOnJob(jobs.first, [reason])
     expect(activeStops(await snapshotOf(jobs.second))).toEqual([])
+  })
+
+  it('stop together still where the job in which it was said is closed, and end their period through the open one', async () => {
+    const { first, second } = await two()
+    await actOnJob(first, [{ kind: 'stop.raise', id: id(), rule: 'burnt-supply', note: 'charred' }])
+    await actOnJob(first, [{ kind: 'job.close', result: 'handed-over' }])
+    expect(activeStops(await snapshotOf(second))).toMatchObject([{ rule: 'burnt-supply', job: first }])
+    const before = (await snapshotOf(second)).job.period
+    await endPeriods(Date.now())
+    expect((await snapshotOf(second)).job.period).not.toBe(before)
   })
 
   it('have power once for both: what is on in one takes no tick in the other', async () => {

@@ -565,14 +565,16 @@ describe('power', () => {
     const ready = answered(madeDead(bath()))
     const beside = (handsAt: boolean, open: number) => ({
       ...ready,
-      beside: [{ id: 'other', title: 'it rattles', handsIn: handsAt, open, findings: [], stops: [] }],
+      beside: [
+        { id: 'other', title: 'it rattles', closed: false, handsIn: handsAt, open, findings: [], stops: [] },
+      ],
     })
     expect(codes(beside(true, 0))).toEqual(['beside'])
     expect(codes(beside(false, 2))).toEqual(['beside'])
     expect(codes(beside(false, 0))).toEqual([])
     const shared = {
       ...madeDead(bath()),
-      beside: [{ id: 'o', title: '', handsIn: false, open: 0, findings: [], stops: [] }],
+      beside: [{ id: 'o', title: '', closed: false, handsIn: false, open: 0, findings: [], stops: [] }],
     }
     const ticked = act(shared, line('nut', { part: 'nut' }), tick('nut'))
     expect(ticked.job.handsIn).toBe(1)

@@ -516,6 +516,8 @@ export type JobSnapshot = {
 export interface JobBeside {
   id: string
   title: string
+  /** It was closed while this one was open: its stops stand all the same. */
+  closed: boolean
   /** Somebody there has hands in. */
   handsIn: boolean
   /** Acts of its way back that are open. */

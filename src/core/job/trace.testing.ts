@@ -28,12 +28,15 @@ interface Proof {
 /** What parts a machine from its supply; a switch, a thermostat or a valve does not. */
 const supplies = /^(plug|breaker|fuse|disconnect|battery|shore-power)$/
 
+/** A valve holds gas or water, and brings no power. */
+const isValve = /^(gas-cock|cylinder-valve|water-valve)$/
+
 const MINUTE = 60_000
 const NEVER = -1
 
 /** Acts that say nothing of energy: undone or not, they void nothing. */
 const harmless =
-  /^(finding|declined|belief|lead|decision|check|landing\.set|reading|ledger|bench|job\.edit|machine|wait\.add|charge\.add)/
+  /^(finding|declined|belief|lead|photo|sound|candidate|hands|decision|check|landing\.set|reading|ledger|bench|job\.edit|machine|wait\.add|charge\.add)/
 
 export class Trace {
   private seq = 0
@@ -59,8 +62,7 @@ export class Trace {
   private activity: number[] = []
 
   constructor(private readonly first: JobSnapshot) {
-    for (const point of first.points)
-      if (/^(gas-cock|cylinder-valve|water-valve)$/.test(point.point)) this.valves.add(point.id)
+    for (const point of first.points) if (isValve.test(point.point)) this.valves.add(point.id)
     for (const point of first.points)
       this.points.set(point.id, {
         open: false,
@@ -156,6 +158,7 @@ export class Trace {
         if (!this.valves.has(act.id)) this.touched()
         break
       case 'point.add':
+        if (isValve.test(act.point)) this.valves.add(act.id)
         this.points.set(act.id, { open: false, held: false, struck: false, parts: supplies.test(act.point) })
         this.touched()
         break

@@ -79,6 +79,8 @@ function touchesEnergy({ table, before, after }: RowChange): boolean {
   if (safetyTables.includes(table)) return true
   if (table === 'fields') return partOf(before) === 'plan' || partOf(after) === 'plan'
   if (table === 'machine') return field(before, 'motorKind') !== field(after, 'motorKind')
+  // Of an act that voided what was void already only the next period is left: an ended one never comes back.
+  if (table === 'job' && field(before, 'period') !== field(after, 'period')) return true
   return turnsPower({ table, before, after })
 }
 

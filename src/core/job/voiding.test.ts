@@ -1,7 +1,10 @@
 import { describe, expect, it } from 'vitest'
 import { act, jobOn, madeDead, NOW } from './job.testing'
 import { isPresent, periodAt, withNextPeriod } from './period'
+import { planAct } from './plan'
 import type { JobSnapshot, RowChange } from './rows'
+import { withChanges } from './snapshot'
+import { planHistory } from './undo'
 import { voidAll, voidAround, voidedRows } from './voiding'
 
 const AT = new Date(NOW).toISOString()
@@ -88,6 +91,16 @@ describe('the period', () => {
     const changes = next(job, [other, own])
     expect(tables(changes)).toEqual(['points', 'job'])
     expect(changes[1]?.after).toMatchObject({ period: AT, symptom: 'it rattles' })
+  })
+
+  it('that ended never comes back by an undo, even of an act that found nothing left to void', () => {
+    const once = act(bath(), { kind: 'proof.void', reason: 'not sure' })
+    const changes = planAct(once, { kind: 'proof.void', reason: 'not sure' }, NOW + 1000).changes
+    const twice = withChanges(once, changes)
+    const back = planHistory(twice, { text: 'void', changes }, 'undo', NOW + 2000)
+    const { period } = withChanges(twice, back.changes).job
+    expect([once.job.period, twice.job.period]).not.toContain(period)
+    expect(period).toBe(new Date(NOW + 2000).toISOString())
   })
 
   it('is present for what was done in it, and never for what no period is known of', () => {

@@ -57,19 +57,21 @@ export function walk(steps: number, random: () => number, family?: FamilyId): Wa
 }
 
 /** What a job tells another one at its machine, as the file would. */
-const besideOf = ({ job, findings, stops, ledger }: JobSnapshot): JobBeside[] =>
-  job.status === 'closed'
-    ? []
-    : [
-        {
-          id: job.id,
-          title: '',
-          handsIn: job.handsIn === 1,
-          open: ledger.filter((line) => line.doneAt && !line.backDoneAt && !line.struckAt).length,
-          findings,
-          stops,
-        },
-      ]
+const besideOf = ({ job, findings, stops, ledger }: JobSnapshot): JobBeside[] => {
+  const closed = job.status === 'closed'
+  const open = ledger.filter((line) => line.doneAt && !line.backDoneAt && !line.struckAt).length
+  return [
+    {
+      id: job.id,
+      title: '',
+      closed,
+      handsIn: !closed && job.handsIn === 1,
+      open: closed ? 0 : open,
+      findings,
+      stops,
+    },
+  ]
+}
 
 const pick = <T>(random: () => number, list: readonly T[]): T => list[Math.floor(random() * list.length)] as T
 
@@ -126,8 +128,8 @@ class Walk {
     this.now += Math.floor((this.random() - 0.5) * (this.random() < 0.5 ? 8 : 600) * MINUTE)
     const act: Act = { kind: 'proof.void', reason: 'the clock of the server was set' }
     const last = Math.max(0, ...this.jobs.j.log.map(({ at }) => Date.parse(at)))
-    if (this.jobs.j.job.status === 'open')
-      this.change('j', planAct(this.jobs.j, act, Math.max(this.now, last + 1)).changes)
+    const name = (['j', 'k'] as const).find((each) => this.jobs[each].job.status === 'open')
+    if (name) this.change(name, planAct(this.jobs[name], act, Math.max(this.now, last + 1)).changes)
     this.trace.take({ kind: 'act', act, at: this.now })
   }
 

@@ -138,7 +138,7 @@ export function MakeDeadStage() {
 /** Other jobs at the same machine: one energy, and hands of each of them. */
 function Beside() {
   const { snapshot, act } = useJob()
-  const beside = snapshot.beside ?? []
+  const beside = (snapshot.beside ?? []).filter(({ closed }) => !closed)
   if (beside.length === 0) return null
   return (
     <Section part="always" title="Another job at this machine">

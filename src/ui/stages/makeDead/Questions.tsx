@@ -28,7 +28,7 @@ export function PlanQuestions() {
         <Question
           field="other-supply"
           text="Does anything else feed it: a battery, a solar panel, an uninterruptible supply, a foreign 24 V?"
-          why="Then the plug alone proves nothing."
+          why="Then these points are not all of it."
           values={[
             { value: 'no', label: 'no' },
             { value: 'yes', label: 'yes' },
