@@ -29,7 +29,7 @@ export async function loadSnapshot(db: Db, jobId: string): Promise<JobSnapshot |
     .selectAll()
     .where('id', '=', machine.householdId)
     .executeTakeFirstOrThrow()
-  const owner = job.energyJob ?? job.id
+  const owner = ownerOf(job)
   const snapshot: Record<string, unknown> = { job, machine, household, beside: await besideOf(db, job) }
   for (const name of lists) {
     const of = (id: string) =>
@@ -54,27 +54,23 @@ const SHARED: ListTable[] = ['points', 'proofs', 'proofReadings', 'charges', 'wa
 
 const ownerOf = ({ id, energyJob }: Pick<JobRow, 'id' | 'energyJob'>): string => energyJob ?? id
 
-/** Ids of the open jobs that share the energy of a machine with this one, itself left out. */
-export async function sharing(db: Db, job: Pick<JobRow, 'id' | 'energyJob'>): Promise<string[]> {
+/** The other jobs that have, or had while they were open, one energy with this one. */
+function othersOf(db: Db, job: Pick<JobRow, 'id' | 'energyJob'>) {
   const owner = ownerOf(job)
-  const rows = await db
+  return db
     .selectFrom('job')
-    .select('id')
     .where((eb) => eb.or([eb('id', '=', owner), eb('energyJob', '=', owner)]))
     .where('id', '!=', job.id)
-    .where('status', '=', 'open')
-    .execute()
+}
+
+/** Ids of the open jobs that share the energy of a machine with this one, itself left out. */
+export async function sharing(db: Db, job: Pick<JobRow, 'id' | 'energyJob'>): Promise<string[]> {
+  const rows = await othersOf(db, job).select('id').where('status', '=', 'open').execute()
   return rows.map(({ id }) => id)
 }
 
 async function besideOf(db: Db, job: JobRow): Promise<JobBeside[]> {
-  const owner = ownerOf(job)
-  const others = await db
-    .selectFrom('job')
-    .select(['id', 'symptom', 'handsIn', 'status'])
-    .where((eb) => eb.or([eb('id', '=', owner), eb('energyJob', '=', owner)]))
-    .where('id', '!=', job.id)
-    .execute()
+  const others = await othersOf(db, job).select(['id', 'symptom', 'handsIn', 'status']).execute()
   return Promise.all(
     others.map(async ({ id, ...own }) => {
       const closed = own.status === 'closed'

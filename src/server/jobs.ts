@@ -393,18 +393,20 @@ export async function openJob(input: NewJob, now = Date.now()): Promise<string> 
     ]
     await writeChanges(trx, changes)
     // As acts, so that a danger in the first sentence stands in the record of safety like any other.
-    for (const { observation, value } of input.findings ?? []) {
-      const snapshot = await loadSnapshot(trx, job.id)
-      if (!snapshot) throw unknownJob()
-      const act: Act = { kind: 'finding.set', id: id(), observation, value }
-      await writeChanges(trx, planAct(snapshot, act, now).changes)
+    let snapshot = await loadSnapshot(trx, job.id)
+    if (!snapshot) throw unknownJob()
+    const does = async (before: JobSnapshot, act: Act): Promise<JobSnapshot> => {
+      const { changes } = planAct(before, act, now)
+      await writeChanges(trx, changes)
+      return withChanges(before, changes)
     }
+    for (const { observation, value } of input.findings ?? [])
+      snapshot = await does(snapshot, { kind: 'finding.set', id: id(), observation, value })
     // A danger that a finding already says raises its stop by itself; the others stand as rows of their own.
     for (const rule of input.stops ?? []) {
-      const snapshot = await loadSnapshot(trx, job.id)
-      if (!snapshot || activeStops(snapshot).some((stop) => stop.rule === rule)) continue
-      const act: Act = { kind: 'stop.raise', id: id(), rule, note: 'in the words that opened the job' }
-      await writeChanges(trx, planAct(snapshot, act, now).changes)
+      if (activeStops(snapshot).some((stop) => stop.rule === rule)) continue
+      const note = 'in the words that opened the job'
+      snapshot = await does(snapshot, { kind: 'stop.raise', id: id(), rule, note })
     }
     return job.id
   })

@@ -6,7 +6,21 @@ import { dischargeActs } from './dischargeScript'
 import { energyOf } from './energy'
 import { gateProblem, reachOfLine } from './gate'
 import { handsVolts } from './handsVolts'
-import { act, actAt, answered, id, jobOn, madeDead, NOW, refused } from './job.testing'
+import {
+  act,
+  actAt,
+  answered,
+  back,
+  bath,
+  frame,
+  id,
+  jobOn,
+  line,
+  madeDead,
+  NOW,
+  refused,
+  tick,
+} from './job.testing'
 import { isPresent, periodOf } from './period'
 import { neededCharges, neededWaits, pairsOf, switchesBefore } from './place'
 import { checksOf, closingProblems, isWatched, openedUnions, powerProblems } from './power'
@@ -14,15 +28,6 @@ import { isolationActs, proofActs } from './proofScript'
 import type { JobSnapshot, LedgerRow } from './rows'
 
 const MINUTE = 60_000
-const bath = () => jobOn('bath-exhaust-fan', 'psc')
-const line = (lineId: string, more: Partial<LedgerRow>): Act => ({
-  kind: 'ledger.add',
-  id: lineId,
-  after: null,
-  line: more,
-})
-const tick = (lineId: string, on = true): Act => ({ kind: 'ledger.tick', id: lineId, on })
-const back = (lineId: string, on = true): Act => ({ kind: 'ledger.back', id: lineId, on })
 const pass = (...checks: string[]): Act[] =>
   checks.map((checkId) => ({ kind: 'check.set', id: id(), checkId, result: 'pass', note: '' }))
 const power = (purpose: 'reading' | 'start' = 'start'): Act => ({
@@ -31,15 +36,6 @@ const power = (purpose: 'reading' | 'start' = 'start'): Act => ({
   purpose,
 })
 const off: Act = { kind: 'job.phase', phase: 'work' }
-const frame: Act = {
-  kind: 'reading.set',
-  id: 'frame',
-  reading: 'to-frame',
-  part: 'old',
-  a: 'black',
-  b: 'frame',
-  typed: 'OL',
-}
 const codes = (job: JobSnapshot, purpose: 'reading' | 'start' = 'start', now = NOW) =>
   powerProblems(job, now, purpose).map(({ code }) => code)
 const handsIn = (job: JobSnapshot, now = NOW) => energyOf(job, now).handsIn

@@ -82,6 +82,8 @@ export function energyOf(
   const told = live === null && contradicted.length === 0
   const proven = isolated && told && provenAt !== null && !expired
   const { stored: storedInside, waitsUntil } = storedOf(snapshot, now, lastChange(snapshot))
+  // A part that lies on the bench keeps what it was emptied of, whatever happened at the machine.
+  const { stored, charged } = storedOf(snapshot, now, 0)
   const stops = activeStops(snapshot).filter((stop) => stop.scope !== 'live')
   const missing = [
     ...stops
@@ -107,8 +109,8 @@ export function energyOf(
     allPoints: points.length,
     proofs,
     missing,
-    stored: storedOf(snapshot, now, 0).stored,
-    charged: storedOf(snapshot, now, 0).charged,
+    stored,
+    charged,
     stop: live === null ? null : { pair: live.pair, volts: live.volts },
     waitsUntil: waitsUntil === null ? null : new Date(waitsUntil).toISOString(),
   }

@@ -1,20 +1,12 @@
 import { describe, expect, it } from 'vitest'
 import type { StopRuleId } from '../knowledge/vocabulary'
-import type { Act } from './actTypes'
 import { dischargeActs } from './dischargeScript'
 import { energyOf } from './energy'
 import { gateProblem, handsMay, inside, reachOfLine, reachOfPart, reachOfTest } from './gate'
-import { act, id, jobOn, madeDead, NOW, refused } from './job.testing'
+import { act, bath, id, jobOn, line, madeDead, NOW, refused } from './job.testing'
 import { isolationActs, proofActs } from './proofScript'
 import type { JobSnapshot, LedgerRow } from './rows'
 
-const bath = () => jobOn('bath-exhaust-fan', 'psc')
-const line = (lineId: string, more: Partial<LedgerRow>): Act => ({
-  kind: 'ledger.add',
-  id: lineId,
-  after: null,
-  line: more,
-})
 const lineOf = (job: JobSnapshot, lineId: string) => job.ledger.find((row) => row.id === lineId) as LedgerRow
 const motorOut = () =>
   act(

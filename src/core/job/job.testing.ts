@@ -7,7 +7,7 @@ import { planAct } from './plan'
 import { plantedPlan } from './plant'
 import { checksOf } from './power'
 import { isolationActs, proofActs } from './proofScript'
-import type { JobSnapshot, MachineRow } from './rows'
+import type { JobSnapshot, LedgerRow, MachineRow } from './rows'
 import { withChanges } from './snapshot'
 
 export const NOW = Date.parse('2026-03-02T10:00:00Z')
@@ -84,6 +84,29 @@ export function onBench(
     ...neededWaits(job).map((wait): Act => ({ kind: 'wait.start', id: wait.id })),
   )
 }
+export const bath = () => jobOn('bath-exhaust-fan', 'psc')
+
+/** A line added at the end of the way in, ticked, and ticked on the way back. */
+export const line = (lineId: string, more: Partial<LedgerRow>): Act => ({
+  kind: 'ledger.add',
+  id: lineId,
+  after: null,
+  line: more,
+})
+export const tick = (lineId: string, on = true): Act => ({ kind: 'ledger.tick', id: lineId, on })
+export const back = (lineId: string, on = true): Act => ({ kind: 'ledger.back', id: lineId, on })
+
+/** What insulation to the frame reads where it is whole: a reading by hands inside. */
+export const frame = {
+  kind: 'reading.set',
+  id: 'frame',
+  reading: 'to-frame',
+  part: 'old',
+  a: 'black',
+  b: 'frame',
+  typed: 'OL',
+} as const satisfies Act
+
 /** The code an act is refused with, or null where it is allowed. */
 export const refused = (snapshot: JobSnapshot, what: Act, now = NOW): string | null => {
   try {

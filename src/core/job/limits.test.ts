@@ -4,7 +4,20 @@ import { isOut, mayHaveBeenOut, onBench, partsOut } from './bench'
 import { dischargeActs } from './dischargeScript'
 import { energyOf } from './energy'
 import { gateProblem } from './gate'
-import { act, actAt, answered, id, jobOn, madeDead, NOW, refused } from './job.testing'
+import {
+  act,
+  actAt,
+  answered,
+  back,
+  bath,
+  id,
+  jobOn,
+  line,
+  madeDead,
+  NOW,
+  refused,
+  tick,
+} from './job.testing'
 import { periodAt, periodOf } from './period'
 import { curesOf, gasIsOff, gasOpening, hasRun, isTemporary, powerProblems, standingTemporary } from './power'
 import { isolationActs, proofActs } from './proofScript'
@@ -15,15 +28,6 @@ import { voidedRows } from './voiding'
 
 const SECOND = 1000
 const MINUTE = 60 * SECOND
-const bath = () => jobOn('bath-exhaust-fan', 'psc')
-const line = (lineId: string, more: Partial<LedgerRow>): Act => ({
-  kind: 'ledger.add',
-  id: lineId,
-  after: null,
-  line: more,
-})
-const tick = (lineId: string, on = true): Act => ({ kind: 'ledger.tick', id: lineId, on })
-const back = (lineId: string, on = true): Act => ({ kind: 'ledger.back', id: lineId, on })
 const arrive = (job: JobSnapshot, what: Act, ageMs: number, now = NOW, window = 'A') =>
   withChanges(job, receive(job, { id: id(), act: what, ageMs }, now, { who: '', window }).changes)
 const onArrival = (job: JobSnapshot, what: Act, ageMs: number, now = NOW, window = 'A') => {

@@ -174,15 +174,20 @@ function heldCharges(snapshot: JobSnapshot): ChargeKind[] {
 export function neededCharges(snapshot: JobSnapshot): ChargeRow[] {
   const held = heldCharges(snapshot)
   return snapshot.charges.filter((charge) =>
-    charge.planned ? held.includes(charge.holds ?? 'run') : !charge.struckAt,
+    charge.planned ? held.includes(heldBy(charge)) : !charge.struckAt,
   )
 }
 
 /** Charges of this machine that have no line yet: the kind of motor may have been learned later. */
 export const missingCharges = (snapshot: JobSnapshot): ChargeKind[] =>
-  heldCharges(snapshot).filter(
-    (holds) => !snapshot.charges.some((row) => row.planned && (row.holds ?? 'run') === holds),
-  )
+  heldCharges(snapshot).filter((holds) => !hasChargeOf(snapshot, holds))
+
+/** Whether the plan has a line for this charge. */
+export const hasChargeOf = ({ charges }: JobSnapshot, holds: ChargeKind): boolean =>
+  charges.some((row) => row.planned && heldBy(row) === holds)
+
+/** A line from before kinds were kept is of the run capacitor. */
+const heldBy = ({ holds }: ChargeRow): ChargeKind => holds ?? 'run'
 
 /** A module or board may be there: nothing is asked of a kind of motor that has none. */
 export const planKindMayBeElectronic = ({ machine }: JobSnapshot): boolean =>

@@ -7,6 +7,7 @@ import { type ObservationId, observationInfo } from '../knowledge/vocabulary'
 import type { Act, ActOf } from './actTypes'
 import type { LogEntry } from './log'
 import { lifted } from './planStops'
+import { isPowered } from './power'
 import { type Draft, planned, put } from './put'
 import { refusal } from './refusals'
 import type { JobSnapshot, LeftOut } from './rows'
@@ -37,6 +38,7 @@ export function planEvidence(snapshot: JobSnapshot, act: Act, at: string): Draft
 function setFinding(snapshot: JobSnapshot, act: ActOf<'finding.set'>, at: string): Draft {
   const known = snapshot.findings.find((finding) => finding.observation === act.observation)
   const id = known?.id ?? act.id
+  // With power on nothing that needs hands inside is looked at.
   if (act.value !== null && isPowered(snapshot) && byHands(act.observation))
     throw refusal('hands-live', `${shortLabels[act.observation]}.`)
   const word = liftWord(snapshot, act, known?.value ?? null)
@@ -65,9 +67,6 @@ function setFinding(snapshot: JobSnapshot, act: ActOf<'finding.set'>, at: string
     stopSigns(act.observation, known?.value ?? null, act.value, word),
   )
 }
-
-/** On for a test or in service: nothing that needs hands inside is looked at now. */
-const isPowered = ({ job }: JobSnapshot): boolean => job.phase === 'live-test' || job.phase === 'in-service'
 
 /** Whether an observation is made by hands in the machine, in every way in which it can be made. */
 const byHands = (observation: ObservationId): boolean => {

@@ -6,6 +6,7 @@ import type { Act, ActOf } from './actTypes'
 import { handsMay } from './gate'
 import { labelColumns } from './labels'
 import { periodOf } from './period'
+import { hasChargeOf } from './place'
 import { newCharge } from './plant'
 import { checksOf, gasIsOff, gasOpening, hasRun, isWatched } from './power'
 import { type Draft, planned, put, withSteps } from './put'
@@ -115,7 +116,7 @@ function storedByKind(snapshot: JobSnapshot, motorKind: MotorKindId | null): Row
   const jobId = energyJobOf(snapshot.job)
   const changes: RowChange[] = []
   for (const holds of chargesOf(known)) {
-    if (snapshot.charges.some((row) => row.planned && (row.holds ?? 'run') === holds)) continue
+    if (hasChargeOf(snapshot, holds)) continue
     const id = holds === 'run' ? `${jobId}-charge` : `${jobId}-charge-${holds}`
     const charge = newCharge(id, jobId, snapshot.charges.length + changes.length, holds)
     changes.push(put(snapshot, 'charges', charge.id, charge))

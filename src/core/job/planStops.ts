@@ -6,7 +6,6 @@ import type { JobSnapshot, StopRow } from './rows'
 import { levelOf } from './stops'
 import { voidAll } from './voiding'
 
-/** Stop rules raised, overridden and lifted by hand. Each keeps its reason for the record. */
 /**
  * What lifts a hard stop, as the record keeps it: by whom it was put right, or what was meant instead.
  * @throws CoreError `no-reason` where neither is said
@@ -18,6 +17,7 @@ export function lifted(how: LiftWay | undefined, reason: string | undefined): st
   return how === 'mended' ? `put right: ${text}` : `said by mistake, meant: ${text}`
 }
 
+/** Stop rules raised, overridden and lifted by hand. Each keeps its reason for the record. */
 export function planStops(snapshot: JobSnapshot, act: Act, at: string): Draft | null {
   if (act.kind !== 'stop.raise' && act.kind !== 'stop.override' && act.kind !== 'stop.lift') return null
   const known = snapshot.stops.find((row) => row.rule === act.rule)

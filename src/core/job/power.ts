@@ -177,6 +177,10 @@ function landingProblems(snapshot: JobSnapshot): PowerProblem[] {
     : []
 }
 
+/** On for a test, or in service. */
+export const isPowered = ({ job }: Pick<JobSnapshot, 'job'>): boolean =>
+  job.phase === 'live-test' || job.phase === 'in-service'
+
 /** A check of the machine as it runs. */
 export const isWatched = ({ dead, gas }: ProveCheck): boolean => !dead && !gas
 
@@ -185,8 +189,7 @@ export const isWatched = ({ dead, gas }: ProveCheck): boolean => !dead && !gas
  * to part it cannot be powered from here.
  */
 export const hasRun = (snapshot: JobSnapshot): boolean =>
-  snapshot.job.phase === 'live-test' ||
-  snapshot.job.phase === 'in-service' ||
+  isPowered(snapshot) ||
   snapshot.log.some(
     ({ kind, label }) => kind === 'phase' && (label === 'live-test' || label === 'in-service'),
   ) ||

@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest'
 import { diagnosisOf } from '.'
 import type { Act } from './actTypes'
 import { energyOf } from './energy'
-import { act, actAt, answered, id, jobOn, madeDead, NOW, onBench, refused } from './job.testing'
+import { act, actAt, answered, bath, frame, id, jobOn, madeDead, NOW, onBench, refused } from './job.testing'
 import { logSentence } from './logWords'
 import { neededCharges, neededWaits, onlyPlug, pairsOf } from './place'
 import { planAct } from './plan'
@@ -14,16 +14,6 @@ import { withChanges } from './snapshot'
 import { planHistory } from './undo'
 
 const MINUTE = 60_000
-const bath = () => jobOn('bath-exhaust-fan', 'psc')
-const frame: Act = {
-  kind: 'reading.set',
-  id: 'frame',
-  reading: 'to-frame',
-  part: 'old',
-  a: 'black',
-  b: 'frame',
-  typed: 'OL',
-}
 const power: Act = { kind: 'job.phase', phase: 'live-test', purpose: 'reading' }
 
 /** An act and the event that it leaves behind. */

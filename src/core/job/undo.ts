@@ -2,7 +2,7 @@ import { type By, nobody, type Planned } from './actTypes'
 import { inside, reachOfLine } from './gate'
 import { logged } from './log'
 import { withNextPeriod } from './period'
-import { powerProblems } from './power'
+import { isPowered, powerProblems } from './power'
 import { put, type Steps } from './put'
 import { requireReach } from './reachMust'
 import { refusal } from './refusals'
@@ -163,7 +163,7 @@ function refuseLostStop(before: JobSnapshot, after: JobSnapshot): void {
 
 /** A step through the phases never leaves points open that were closed for a test, nor brings power back too early. */
 function requirePower(before: JobSnapshot, after: JobSnapshot, now: number): void {
-  if (after.job.phase !== 'live-test' && after.job.phase !== 'in-service') return
+  if (!isPowered(after)) return
   const asked = { ...after, job: { ...after.job, phase: before.job.phase } }
   const [problem] = powerProblems(asked, now, after.job.phase === 'in-service' ? 'start' : 'reading')
   if (problem) throw refusal('not-ready/power', problem.text)

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import { act, jobOn, madeDead, NOW } from './job.testing'
+import { act, bath, madeDead, NOW } from './job.testing'
 import { isPresent, periodAt, withNextPeriod } from './period'
 import { planAct } from './plan'
 import type { JobSnapshot, RowChange } from './rows'
@@ -8,7 +8,6 @@ import { planHistory } from './undo'
 import { voidAll, voidAround, voidedRows } from './voiding'
 
 const AT = new Date(NOW).toISOString()
-const bath = () => jobOn('bath-exhaust-fan', 'psc')
 const tables = (changes: RowChange[]) => changes.map(({ table }) => table)
 
 describe('a voiding', () => {
