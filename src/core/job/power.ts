@@ -1,4 +1,4 @@
-import { isolationPlans, isValve } from '../knowledge/isolation'
+import { isFuelValve, isolationPlans } from '../knowledge/isolation'
 import { mayCarryFuel } from '../knowledge/machineWords'
 import { leakCheck, type ProveCheck, proveChecks, readingCheck, wiringCheck } from '../knowledge/proofChecks'
 import type { PowerPurpose } from './actTypes'
@@ -59,7 +59,7 @@ export const curesOf = (snapshot: JobSnapshot): Cure[] =>
   )
 
 const burnsFuel = ({ machine }: JobSnapshot): boolean =>
-  isolationPlans[machine.family].points.some(({ point }) => isValve(point) && point !== 'water-valve')
+  isolationPlans[machine.family].points.some(({ point }) => isFuelValve(point))
 
 /** What carries fuel: as somebody said, or what may and of which nobody has said yet. */
 export const carriesFuel = (snapshot: JobSnapshot, line: LedgerRow): boolean =>
@@ -100,15 +100,13 @@ const isWired = (snapshot: JobSnapshot): boolean =>
 /** The opening of the gas that stands: when its cock or cylinder last came on. A leak test belongs to it. */
 export const gasOpening = (snapshot: JobSnapshot): string | null =>
   standingPoints(snapshot)
-    .filter(({ point, openedAt }) => isValve(point) && point !== 'water-valve' && openedAt === null)
+    .filter(({ point, openedAt }) => isFuelValve(point) && openedAt === null)
     .map(({ changedAt }) => changedAt ?? 'never shut')
     .sort()
     .at(-1) ?? null
 
 export const gasIsOff = (snapshot: JobSnapshot): boolean =>
-  standingPoints(snapshot).some(
-    ({ point, openedAt }) => isValve(point) && point !== 'water-valve' && openedAt !== null,
-  )
+  standingPoints(snapshot).some(({ point, openedAt }) => isFuelValve(point) && openedAt !== null)
 
 /**
  * What holds power back, in the order in which it is done.

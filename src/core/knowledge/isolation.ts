@@ -240,6 +240,9 @@ const ELECTRIC_ORDER: IsolationPointId[] = [
 export const isValve = (point: IsolationPointId): boolean =>
   ['gas-cock', 'cylinder-valve', 'water-valve'].includes(point)
 
+/** Shuts off what burns: the cock of a gas line, the valve of a cylinder. */
+export const isFuelValve = (point: IsolationPointId): boolean => isValve(point) && point !== 'water-valve'
+
 /** Points as they lie on the line from the supply to the motor, valves left out. */
 export function alongTheLine<T extends { point: IsolationPointId }>(points: T[]): T[] {
   return points
