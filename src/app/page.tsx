@@ -1,5 +1,6 @@
 import Link from 'next/link'
 import { titleAndPlace } from '@/core/job/title'
+import { isStopRule } from '@/core/knowledge/vocabulary'
 import { dayIn } from '@/core/units/days'
 import { readBench, readOwnNames } from '@/server/household'
 import { personZone } from '@/server/zone'
@@ -10,12 +11,12 @@ import { LocalTime } from '@/ui/record/LocalTime'
 export const metadata = { title: 'Bench · Rest Cog' }
 
 interface Props {
-  searchParams: Promise<{ all?: string; say?: string }>
+  searchParams: Promise<{ all?: string; say?: string; danger?: string }>
 }
 
 export default async function BenchPage({ searchParams }: Props) {
   const zone = await personZone()
-  const { all, say = '' } = await searchParams
+  const { all, say = '', danger = '' } = await searchParams
   const [{ open, closed, left, known, due, looks }, names] = await Promise.all([
     readBench({ all: all === '1', zone }),
     readOwnNames(),
@@ -23,7 +24,13 @@ export default async function BenchPage({ searchParams }: Props) {
   return (
     <main id="work" className="mx-auto max-w-[1180px] pb-16 mid:px-5 mid:pt-6">
       <h1 className="sr-only">Bench</h1>
-      <StartForm key={say} machines={known} names={names} said={say.slice(0, 500)} />
+      <StartForm
+        key={say + danger}
+        machines={known}
+        names={names}
+        said={say.slice(0, 500)}
+        danger={isStopRule(danger) ? danger : null}
+      />
       <section aria-label="On the bench" className="px-4 pt-7 mid:px-0">
         <h2 className="mb-2 text-lg">{open.length === 0 ? 'The bench is clear' : 'On the bench'}</h2>
         {open.length === 0 ? (

@@ -357,8 +357,8 @@ export interface NewJob {
   name?: string
   place?: string
   findings?: { observation: ObservationId; value: string }[]
-  /** Dangers that the person's words name. */
-  stops?: StopRuleId[]
+  /** Dangers that the person's words name; one that was meant otherwise is raised and lifted, so that the record has both. */
+  stops?: { rule: StopRuleId; note: string; meant?: string }[]
 }
 
 /** Open a job on a machine, new or known, with its isolation plan planted. Answers the job's id. */
@@ -403,10 +403,10 @@ export async function openJob(input: NewJob, now = Date.now()): Promise<string> 
     for (const { observation, value } of input.findings ?? [])
       snapshot = await does(snapshot, { kind: 'finding.set', id: id(), observation, value })
     // A danger that a finding already says raises its stop by itself; the others stand as rows of their own.
-    for (const rule of input.stops ?? []) {
+    for (const { rule, note, meant } of input.stops ?? []) {
       if (activeStops(snapshot).some((stop) => stop.rule === rule)) continue
-      const note = 'in the words that opened the job'
       snapshot = await does(snapshot, { kind: 'stop.raise', id: id(), rule, note })
+      if (meant) snapshot = await does(snapshot, { kind: 'stop.lift', rule, how: 'mistake', reason: meant })
     }
     return job.id
   })

@@ -1,5 +1,7 @@
-import { vocabulary } from '../knowledge/vocabulary'
+import { clearedBy } from '../knowledge/stops'
+import { type StopRuleId, vocabulary } from '../knowledge/vocabulary'
 import type { Act, LiftWay } from './actTypes'
+import { findingsOf } from './derive'
 import { type Draft, planned, put, withSteps } from './put'
 import { refusal } from './refusals'
 import type { JobSnapshot, StopRow } from './rows'
@@ -15,6 +17,13 @@ export function lifted(how: LiftWay | undefined, reason: string | undefined): st
   // A word of some length with vowels and consonants: three letters of one key say nothing.
   if (!how || text.length < 6 || new Set(text.toLowerCase()).size < 4) throw refusal('no-reason/lift')
   return how === 'mended' ? `put right: ${text}` : `said by mistake, meant: ${text}`
+}
+
+/** After a shock, smoke or sparks no sentence alone lets power back: the frame and the joints have been read, dead. */
+function refuseUncleared(snapshot: JobSnapshot, rule: StopRuleId): void {
+  const findings = findingsOf(snapshot)
+  const left = (clearedBy[rule] ?? []).filter(({ observation, value }) => findings[observation] !== value)
+  if (left.length > 0) throw refusal('not-cleared', left.map(({ how }) => how).join('; '))
 }
 
 /** Stop rules raised, overridden and lifted by hand. Each keeps its reason for the record. */
@@ -53,6 +62,7 @@ export function planStops(snapshot: JobSnapshot, act: Act, at: string): Draft | 
     )
   }
   const said = lifted(act.how, reason)
+  if (act.how === 'mended') refuseUncleared(snapshot, act.rule)
   return planned(
     `Stop lifted: ${label}`,
     [put(snapshot, 'stops', known.id, { ...known, liftedAt: at, reason: said })],

@@ -15,6 +15,7 @@ interface Refusals {
   'no-name': []
   'no-rated-meter': []
   'no-reason/lift': []
+  'not-cleared': [how: string]
   'no-reason/line': []
   'no-reason/override': []
   'no-reason/point': []
@@ -158,6 +159,8 @@ const words: { [Key in RefusalKey]: (...params: Refusals[Key]) => string } = {
     'This was answered before power came back the last time: look again, and answer it anew.',
   'hands-live': (what) =>
     `${what} Hands go to a wheel or a wire only while the machine is proved dead, or the part lies on the bench.`,
+  'not-cleared': (how) =>
+    `Power stays barred until dead readings clear it. Isolate, prove it dead, then ${how}.`,
   'no-reason/lift': () => 'Say who put it right, or that it was entered by mistake.',
   'no-reason/line': () => 'Say in a few words why this line does not apply.',
   'no-reason/override': () => 'Say why the work may go on: the record keeps it.',

@@ -1,4 +1,4 @@
-import { stopInfo, stopTriggers } from '../knowledge/stops'
+import { inOrderOfLife, stopInfo, stopTriggers } from '../knowledge/stops'
 import { type ObservationId, type StopRuleId, vocabulary } from '../knowledge/vocabulary'
 import { findingsOf } from './derive'
 import { oncePerSnapshot } from './once'
@@ -22,7 +22,7 @@ export interface ActiveStop {
 }
 
 /**
- * Stops that stand, the worst first: those of the findings, those raised by hand and neither lifted nor overridden, and
+ * Stops that stand, in the order of life: those of the findings, those raised by hand and neither lifted nor overridden, and
  * those of any other open job at the same machine.
  */
 export const activeStops = oncePerSnapshot((snapshot: JobSnapshot): ActiveStop[] => {
@@ -32,9 +32,9 @@ export const activeStops = oncePerSnapshot((snapshot: JobSnapshot): ActiveStop[]
       .filter(({ rule }) => !own.some((stop) => stop.rule === rule))
       .map((stop) => ({ ...stop, observation: null, job: id })),
   )
-  return [...own, ...beside].sort(
-    (one, two) => Number(one.level === 'warning') - Number(two.level === 'warning'),
-  )
+  const all = [...own, ...beside]
+  const order = inOrderOfLife(all.map(({ rule }) => rule))
+  return all.sort((one, two) => order.indexOf(one.rule) - order.indexOf(two.rule))
 })
 
 function ownStops(snapshot: JobSnapshot): ActiveStop[] {

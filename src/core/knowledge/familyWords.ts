@@ -22,12 +22,17 @@ export const familyWords: Record<FamilyId, FamilyWord[]> = {
     'washroom fan',
     'ensuite',
     'laundry fan',
-    [/\b(bathroom|bath|shower|toilet|loo|wc|washroom)\b/, 8],
+    [/\b(bathroom|bath|shower|toilet|loo|wc|washroom|powder room|lavatory|bog|tub|half bath)\b/, 11],
+    [
+      /\b(tub|bath|shower|toilet|bathroom)\b.*\b(fan|vent|ventilator|extractor)\b|\b(fan|vent|ventilator|extractor)\b.*\b(tub|bath|shower|toilet|bathroom)\b/,
+      15,
+    ],
     [/\b(exhaust|extract(or|ion)) fan\b|\bextractor\b/, 4],
   ],
   'range-hood-fan': [
     [/\brange ?hood\b/, 20],
 
+    'range good',
     'range hood',
     'cooker hood',
     'kitchen hood',
@@ -37,13 +42,18 @@ export const familyWords: Record<FamilyId, FamilyWord[]> = {
     'stove hood',
     'fume hood',
     [/\bhood\b/, 4],
-    [/\b(above|over)\b.*\b(stove|cooker|hob|range|oven)\b/, 12],
+    [
+      /\b(above|over)\b.{0,20}\b(stove|cooker|hob|range|oven|cooktop|cookstove|gas rings|cooking plate)\b/,
+      22,
+    ],
+    [/\b(hood|extractor hood)\b.*\b(cooking|cooker|hob|stove|kitchen|gas rings)\b/, 20],
     [/\bkitchen\b/, 5],
   ],
   'ceiling-fan': ['ceiling fan', 'paddle fan', [/\bfan\b.*\bceiling\b/, 8], [/\bpull[ -]?(chain|cord)\b/, 4]],
   'attic-vent-fan': [
     [/\b(?:roof space|loft|attic)\b.*\bfan\b|\bfan\b.*\b(?:roof space|loft|attic)\b/, 9],
 
+    'attack fan',
     'attic fan',
     'loft fan',
     'whole house fan',
@@ -54,7 +64,8 @@ export const familyWords: Record<FamilyId, FamilyWord[]> = {
     'roof ventilator',
     'greenhouse fan',
     'barn fan',
-    [/\b(attic|loft|gable|greenhouse|barn|stable|polytunnel)\b/, 10],
+    [/\b(attic|loft|gable|greenhouse|barn|stable|polytunnel|roof cavity|roof void)\b/, 9],
+    [/\bwhole (?:house|hse|home) fan\b/, 25],
   ],
   'furnace-blower': [
     'furnace blower',
@@ -68,6 +79,7 @@ export const familyWords: Record<FamilyId, FamilyWord[]> = {
     'warm air heating',
     [/\bfurnace\b/, 7],
     [/\bno air\b.*\b(vents|registers|ducts)\b/, 7],
+    [/\bducted (?:gas )?(?:heating|heater)\b|\bcentral heating blower\b/, 20],
   ],
   'draft-inducer': [
     [/\b(?:draft |draught )?inducer\b|\bcombustion blower\b|\bflue fan\b/, 30],
@@ -98,7 +110,11 @@ export const familyWords: Record<FamilyId, FamilyWord[]> = {
     [new RegExp(`\\b${AIRCON}\\b`), 5],
   ],
   'mini-split-indoor-fan': [
-    [/\bsplit (?:system|ac|unit)\b|\bmini[ -]?split\b|\bductless\b/, 20],
+    [
+      /\bsplit (?:system|ac|unit|air conditioner|head)\b|\bwall split\b|\bmini[ -]?splits?\b|\bductless\b/,
+      43,
+    ],
+    [/\bthe split\b/, 12],
 
     'mini split',
     'mini-split',
@@ -119,6 +135,10 @@ export const familyWords: Record<FamilyId, FamilyWord[]> = {
     ],
   ],
   'refrigerator-evaporator-fan': [
+    [
+      /\bfreezer panel\b|\bback of the freezer\b|\bfan\b.{0,30}\b(?:in|inside|back of|behind the panel of) (?:the |my |our )?(?:freezer|frzr)\b|\bfreezer(?: compartment| wall| box)?(?: fan)?\b.{0,24}\bfan\b|\bevap(?:orator)? fan\b/,
+      44,
+    ],
     'freezer fan',
     'evaporator fan',
     'fan in the freezer',
@@ -137,6 +157,10 @@ export const familyWords: Record<FamilyId, FamilyWord[]> = {
       42,
     ],
 
+    [
+      /\b(?:bottom|under|underneath|low|rear|lower)\b.{0,14}\b(?:fridge|refrigerator)\b|\b(?:fridge|refrigerator)\b.{0,30}\b(?:floor|next to compressor|by the compressor|at compressor)\b|\b(?:behind|under) the (?:fridge|refrigerator)\b/,
+      46,
+    ],
     'fridge condenser',
     'refrigerator condenser',
     [
@@ -153,8 +177,11 @@ export const familyWords: Record<FamilyId, FamilyWord[]> = {
     ],
   ],
   'rv-furnace-blower': [
-    [/\b(?:rv|camper(?:van)?|motorhome|caravan|campervan)\b.*\b(?:furnace|heater|blower|fan|heating)\b/, 40],
-    [/\b(caravan|camper|camper ?van|motorhome|rv)\b/, 14],
+    [
+      /\b(?:rv|camper(?:van)?|motorhome|caravan|campervan|travel trailer|trailer|van|motor home|fifth wheel)\b.{0,40}\b(?:furnace|heater|heating|blown air)\b|\b(?:furnace|heater|heating)\b.{0,30}\b(?:rv|camper(?:van)?|motorhome|caravan|campervan|travel trailer|trailer|motor home)\b/,
+      41,
+    ],
+    [/\b(caravan|camper|camper ?van|motorhome|rv|travel trailer)\b/, 14],
   ],
   'pellet-stove-exhaust-blower': [
     [/\bpell?et (?:stove|burner|heater)\b/, 45],
@@ -165,20 +192,25 @@ export const familyWords: Record<FamilyId, FamilyWord[]> = {
   ],
   'hrv-fan': [
     [/\b(?:hrv|mvhr|erv)\b|\bheat recovery\b/, 40],
+    [/\bair exchanger\b|\bair swap\b/, 30],
 
     'heat recovery',
     'hrv',
     'erv',
     'mvhr',
     'air exchanger',
-    'ventilator',
+    [/\bventilator\b/, 5],
     'ventilation unit',
     'fresh air unit',
   ],
-  'dehumidifier-fan': ['dehumidifier', 'dehumidifer', 'de-humidifier'],
+  'dehumidifier-fan': ['dehumidifier', 'dehum fan', [/\bdehum\b/, 20], 'dehumidifer', 'de-humidifier'],
   'other-fan': [
     [/\bgreenhouse\b(?!.*\bexhaust\b)/, 22],
 
+    [
+      /\bmicrowave?\b|\bfireplace\b|\bcrawl[ -]?space\b|\bevaporative cooler\b|\bswamp(?:y| cooler)\b|\bhand dryer\b|\bhair dryer\b|\btumble dryer\b|\bpower supply\b|\bwood ?stove\b/,
+      26,
+    ],
     'desk fan',
     'table fan',
     'pedestal fan',
@@ -190,6 +222,10 @@ export const familyWords: Record<FamilyId, FamilyWord[]> = {
     'air purifier',
     'air cleaner',
     'dust collector',
+    [
+      /\b(?:stand(?:ing)?|desk|table|pedestal|tower|box|window|drum|floor|kick ?space|plinth|fan oven|oven)\b.{0,8}\b(?:fan|heater|oven)\b|\bfan oven\b|\bplinth heater\b|\bgarage exhaust fan\b|\bkickspace heater\b/,
+      24,
+    ],
     'workshop fan',
     'drum fan',
   ],

@@ -9,9 +9,29 @@ export const stopNow: Record<StopRuleId, string[]> = {
     'Call from outside.',
   ],
   'co-or-soot': [
-    'Everybody into fresh air.',
-    'Turn the appliance off only if it is on your way.',
-    'Headache or dizziness: say so to the emergency service.',
+    'Everybody out into fresh air, now; leave doors open behind you. Touch no switch.',
+    'Call the emergency number from outside.',
+    'Headache, dizziness, sleepiness: say so, and see a doctor today even if it passes.',
+    'Nobody goes back in, and nobody runs the appliance, until it has been tested.',
+  ],
+  'fire-or-smoke': [
+    'Everybody out. Close the door of the room behind you.',
+    'Breaker off, only if you can reach it without passing the smoke.',
+    'Call the fire service.',
+    'No water on it, ever. Leave the covers on: air feeds a fire.',
+    'Over and cold: the breaker stays off, and the machine is read dead before anything else.',
+  ],
+  'electric-shock': [
+    'Touch nobody who is still in contact with the machine. Breaker or main switch off first.',
+    'Call the emergency number if the person is unconscious, hurt, or was held fast.',
+    'See a doctor today even if all is well: the heart can follow hours later.',
+    'Touch neither the machine nor metal joined to it. Breaker off, everybody told.',
+    'Once it is proved dead, a reading to the frame finds the leaking part.',
+  ],
+  arcing: [
+    'Hands and faces away. Breaker off at the panel, without touching the machine or its switch.',
+    'It glows, smokes or smells burnt: everybody out, call the fire service. Never water.',
+    'Over and cold: the breaker stays off, and the joints are looked at once it is proved dead.',
   ],
   refrigerant: [
     'Touch no plug and no switch in that room, also not to switch the machine off: the spark lights the gas.',

@@ -30,9 +30,27 @@ export const stopInfo: Record<StopRuleId, StopInfo> = {
     sign: 'I smell gas',
   },
   'co-or-soot': {
-    text: 'A CO alarm, soot or flame rolling out. Turn the appliance off, go into fresh air, get everybody out.',
-    call: 'The fire service for the alarm; a licensed heating trade for the appliance.',
+    text: 'A CO alarm, soot, flame rolling out, or people who feel ill while it runs. Get everybody into fresh air first, then call.',
+    call: 'The emergency number from outside; after it a licensed heating trade for the appliance.',
     sign: 'A CO alarm sounded, or there is soot or flame outside the burner',
+  },
+  'fire-or-smoke': {
+    text: 'Fire or smoke. Switch the breaker off from where you can reach it without passing the smoke, get everybody out, and call.',
+    call: 'The fire service, at the emergency number. For smoke that is over and cold: an electrician, unless dead readings find the cause.',
+    scope: 'live',
+    sign: 'It smokes, glows or burns, or it did',
+  },
+  'electric-shock': {
+    text: 'Somebody got a shock or a tingle: metal that hands touch is live. Touch nobody who is still in contact; the breaker goes off first.',
+    call: 'The emergency number, and a doctor even if the person feels well. An electrician for the machine, unless a dead reading finds the leak.',
+    scope: 'live',
+    sign: 'It gave somebody a shock or a tingle',
+  },
+  arcing: {
+    text: 'Sparks or arcing. Current jumps a gap there, and it can start a fire. Switch the breaker off from where you can do so without touching the machine.',
+    call: 'The fire service if anything glows or smokes; else an electrician, unless a dead reading finds the place.',
+    scope: 'live',
+    sign: 'It sparks, or it crackles with light',
   },
   refrigerant: {
     text: 'The refrigerant circuit is open or would have to be opened. Some refrigerants burn: touch no plug and no switch in that room.',
@@ -92,6 +110,66 @@ export const stopInfo: Record<StopRuleId, StopInfo> = {
   },
 }
 
+/** In the order of life: what can kill now stands first, wherever several are told. */
+export const stopOrder: StopRuleId[] = [
+  'gas-smell',
+  'co-or-soot',
+  'fire-or-smoke',
+  'electric-shock',
+  'refrigerant',
+  'arcing',
+  'lost-neutral',
+  'proof-failed',
+  'water-on-electrics',
+  'burnt-supply',
+  'sealed-high-voltage',
+  'breaker-retrips',
+  'aluminium-or-no-ground',
+  'asbestos-suspect',
+  'rented-or-warranty',
+  'not-sure',
+]
+
+/** Rules in the order of life, each once. */
+export const inOrderOfLife = (rules: StopRuleId[]): StopRuleId[] =>
+  stopOrder.filter((rule) => rules.includes(rule))
+
+/**
+ * What must be read, dead, before power may come back after these: the frame is clear, and no joint is loose or burnt. Until
+ * then the dead tests go on, and find the leaking motor.
+ */
+export const clearedBy: Partial<
+  Record<StopRuleId, { observation: ObservationId; value: string; how: string }[]>
+> = {
+  'electric-shock': [
+    {
+      observation: 'to-frame',
+      value: 'clear',
+      how: 'read each lead of the motor to its frame, dead: 20 MΩ or more',
+    },
+    { observation: 'connections', value: 'sound', how: 'look at every joint and at the ground, dead' },
+  ],
+  'fire-or-smoke': [
+    {
+      observation: 'to-frame',
+      value: 'clear',
+      how: 'read each lead of the motor to its frame, dead: 20 MΩ or more',
+    },
+    {
+      observation: 'connections',
+      value: 'sound',
+      how: 'look at every joint, dead: none brown, loose or brittle',
+    },
+  ],
+  arcing: [
+    {
+      observation: 'connections',
+      value: 'sound',
+      how: 'look at every joint, dead: none brown, loose or brittle',
+    },
+  ],
+}
+
 /** Findings that stop the job before and regardless of any probability. */
 export const stopTriggers: StopTrigger[] = [
   {
@@ -105,8 +183,8 @@ export const stopTriggers: StopTrigger[] = [
     rule: 'co-or-soot',
     observation: 'danger-signs',
     values: ['co-alarm', 'soot-or-rollout'],
-    text: 'A CO alarm, soot or flame rolling out. Turn the appliance off, go into fresh air, get everybody out.',
-    call: 'The fire service for the alarm; a licensed heating trade for the appliance.',
+    text: 'A CO alarm, soot, flame rolling out, or people who feel ill while it runs. Get everybody into fresh air first, then call.',
+    call: 'The emergency number from outside; after it a licensed heating trade for the appliance.',
   },
   {
     rule: 'refrigerant',

@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest'
 import { familyWords } from '../knowledge/familyWords'
-import { noticeRules } from '../knowledge/noticeWords'
 import { familyIds, observationInfo } from '../knowledge/vocabulary'
+import { factRules } from '../knowledge/words/factRules'
 import { readNotice } from './notice'
 
 const found = (text: string) => {
@@ -132,8 +132,8 @@ describe('what people say of it', () => {
   })
 
   it('becomes only values that the vocabulary has', () => {
-    for (const { observation, value, pattern } of noticeRules)
-      expect(observationInfo(observation).values, `${pattern}`).toContain(value)
+    for (const { observation, value, ways } of factRules)
+      expect(observationInfo(observation).values, ways).toContain(value)
   })
 
   it('of nothing known is nothing', () => {

@@ -24,8 +24,8 @@ export interface NewJobForm {
   name?: string
   place?: string
   findings: { observation: string; value: string }[]
-  /** Dangers that the words name and do not deny. */
-  stops?: string[]
+  /** Dangers that the words name; with what was meant where it was none. */
+  stops?: { rule: string; note: string; meant?: string }[]
 }
 
 /** Open a job and go to it. Answers an error only. */
@@ -43,7 +43,17 @@ export async function openJobAction(form: NewJobForm): Promise<{ error: ErrorSha
       symptom: String(form.symptom ?? '').slice(0, 2000),
       family: form.family,
       findings,
-      stops: (form.stops ?? []).filter(isStopRule),
+      stops: (form.stops ?? []).flatMap(({ rule, note, meant }) =>
+        isStopRule(rule)
+          ? [
+              {
+                rule,
+                note: String(note).slice(0, 200),
+                ...(meant ? { meant: String(meant).slice(0, 200) } : {}),
+              },
+            ]
+          : [],
+      ),
     }
     if (form.machineId) input.machineId = form.machineId
     if (form.name) input.name = form.name.slice(0, 200)

@@ -2,10 +2,13 @@
 
 import { unstable_rethrow } from 'next/navigation'
 import { useState, useTransition } from 'react'
-import { type FamilyId, familyLabel, type ObservationId } from '@/core/knowledge/vocabulary'
+import { stopTriggers } from '@/core/knowledge/stops'
+import { type FamilyId, familyLabel, type ObservationId, type StopRuleId } from '@/core/knowledge/vocabulary'
 import { marksIn } from '@/core/words/marks'
 import { nameToLearn, type OwnName, ownNameIn } from '@/core/words/ownNames'
 import { openJobAction } from '@/server/actions'
+import { DangerNow } from '../danger/DangerNow'
+import { useDangers } from '../danger/useDangers'
 import { FamilySection } from '../pieces/FamilySection'
 import { FamilyChoice } from './FamilyChoice'
 import { LearnName } from './LearnName'
@@ -24,10 +27,12 @@ interface StartFormProps {
   names: OwnName[]
   /** Said elsewhere already, as in the finder. */
   said?: string
+  /** A sign of danger that was tapped on another page. */
+  danger?: StopRuleId | null
 }
 
 /** What has been said and corrected so far, what that means, and how a job begins with it. */
-function useStart({ machines, names, said = '' }: StartFormProps) {
+function useStart({ machines, names, said = '', danger = null }: StartFormProps) {
   const [text, setText] = useState(said)
   const [chosen, setChosen] = useState<FamilyId | null>(null)
   /** Null until the person says which; empty for a new one. */
@@ -37,6 +42,8 @@ function useStart({ machines, names, said = '' }: StartFormProps) {
   const [error, setError] = useState<string | null>(null)
   const [starting, begin] = useTransition()
   const noticed = useNoticed(text)
+  const dangers = useDangers(danger)
+  const { standing, asking, isMeant } = dangers.of(noticed)
   const own = ownNameIn(text, names)
   const machineId = picked ?? own?.machineId ?? ''
   const machine = machines.find((each) => each.id === machineId) ?? null
@@ -58,8 +65,10 @@ function useStart({ machines, names, said = '' }: StartFormProps) {
           family: kind,
           ...(machineId ? { machineId } : {}),
           ...(own && !machineId ? { name: own.words } : {}),
-          findings: findingsOf(reading, corrected).map(({ observation, value }) => ({ observation, value })),
-          stops: reading?.raised ?? [],
+          findings: findingsOf(reading, corrected)
+            .filter(({ observation, value }) => isMeant(observation, value))
+            .map(({ observation, value }) => ({ observation, value })),
+          stops: dangers.of(reading).forJob(),
         })
         if (answer?.error) setError(answer.error.message)
       } catch (failure) {
@@ -87,7 +96,13 @@ function useStart({ machines, names, said = '' }: StartFormProps) {
     corrected,
     correct: (observation: ObservationId, value: string) =>
       setCorrected({ ...corrected, [observation]: value }),
-    findings: findingsOf(noticed, corrected),
+    standing,
+    asking,
+    answer: dangers.answer,
+    /** What says a danger stands with the advice, not among the rest. */
+    findings: findingsOf(noticed, corrected).filter(
+      ({ observation, value }) => !isDanger(observation, value),
+    ),
     /** Other kinds that the words fit as well, until the person has said which. */
     others:
       own || machine || chosen ? [] : (noticed?.families ?? []).filter((each) => each !== family).slice(0, 2),
@@ -100,6 +115,9 @@ function useStart({ machines, names, said = '' }: StartFormProps) {
     start,
   }
 }
+
+const isDanger = (observation: ObservationId, value: string): boolean =>
+  stopTriggers.some((trigger) => trigger.observation === observation && trigger.values.includes(value))
 
 /** One field that starts a job from plain words; what was understood is shown for correction. */
 export function StartForm(props: StartFormProps) {
@@ -123,6 +141,9 @@ export function StartForm(props: StartFormProps) {
     error,
     starting,
     start,
+    standing,
+    asking,
+    answer,
   } = useStart(props)
   const { machines } = props
   const understood = <Understood findings={findings} onCorrect={correct} />
@@ -157,6 +178,14 @@ export function StartForm(props: StartFormProps) {
           <p className="mt-2 text-stop" role="alert">
             {error}
           </p>
+        ) : null}
+        {standing.length > 0 || asking.length > 0 ? (
+          <DangerNow
+            standing={standing}
+            asking={asking}
+            onMeant={(rule, meant) => answer(rule, { so: false, meant })}
+            onSo={(rule) => answer(rule, { so: true })}
+          />
         ) : null}
         {noticed && findings.length > 0 ? <Marked text={text} findings={findings} /> : null}
         {noticed && text.trim() !== '' ? <AlsoSaid noticed={noticed} corrected={corrected} /> : null}
@@ -210,7 +239,7 @@ export function StartForm(props: StartFormProps) {
             {findings.length > 0 ? (
               <>
                 {understood}
-                <p className="mt-2 font-bold">What kind of fan is it?</p>
+                {standing.length === 0 ? <p className="mt-2 font-bold">What kind of fan is it?</p> : null}
               </>
             ) : (
               <button type="button" className="text-teal underline" onClick={() => setChoosing(!choosing)}>
@@ -219,7 +248,7 @@ export function StartForm(props: StartFormProps) {
             )}
           </div>
         )}
-        {choosing || (!family && findings.length > 0) ? (
+        {choosing || (!family && findings.length > 0 && standing.length === 0) ? (
           <FamilyChoice family={family} titled={choosing} onChoose={choose} />
         ) : null}
       </form>

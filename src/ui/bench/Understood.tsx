@@ -1,5 +1,5 @@
 import { shortLabels, valueLabel } from '@/core/knowledge/valueLabels'
-import { type ObservationId, observationInfo, vocabulary } from '@/core/knowledge/vocabulary'
+import { type ObservationId, observationInfo } from '@/core/knowledge/vocabulary'
 import type { NoticeReading } from '@/core/words/notice'
 
 /** What the words were taken to mean, and the words themselves. */
@@ -71,7 +71,7 @@ export function Understood({
   )
 }
 
-/** Dangers that are named, what is denied, and what nobody understood: none of it is lost. */
+/** What is denied, and what nobody understood: none of it is lost. */
 export function AlsoSaid({ noticed, corrected }: { noticed: NoticeReading; corrected: Corrections }) {
   const otherwise = (Object.keys(corrected) as ObservationId[]).flatMap((observation) =>
     corrected[observation] === ELSE && noticed.words[observation] ? [noticed.words[observation]] : [],
@@ -79,16 +79,6 @@ export function AlsoSaid({ noticed, corrected }: { noticed: NoticeReading; corre
   const kept = [...otherwise, ...noticed.rest].slice(0, 12)
   return (
     <div className="mt-2 text-sm" role="status">
-      {noticed.raised.map((stop) => (
-        <p key={stop} className="border-stop border-l-4 pl-2 font-bold text-stop">
-          {`${vocabulary.stopRules[stop].label}: the job begins with what to do about it.`}
-        </p>
-      ))}
-      {noticed.asked.map((stop) => (
-        <p key={stop} className="border-ink border-l-2 pl-2">
-          {`You wrote that there is none of it: ${vocabulary.stopRules[stop].label.toLowerCase()}. If you are not sure of that, say so in the job before anything else.`}
-        </p>
-      ))}
       {noticed.denied.length > 0 ? (
         <p className="caption">
           {`You wrote that this is not so: ${noticed.denied.map(({ observation, value }) => valueLabel(observation, value)).join(', ')}.`}

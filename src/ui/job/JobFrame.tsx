@@ -3,10 +3,11 @@
 import dynamic from 'next/dynamic'
 import Link from 'next/link'
 import { usePathname } from 'next/navigation'
-import { type ReactNode, useState } from 'react'
+import { type ReactNode, useEffect, useState } from 'react'
 import { titleAndPlace } from '@/core/job/title'
 import { shortCauses } from '@/core/knowledge/shortCauses'
 import { formatPercent } from '@/core/units'
+import { onDanger } from '../kit/danger'
 import { ago } from '../kit/time'
 import { useFetchKept } from '../kit/useFetchKept'
 import { atHand } from '../kit/whenReached'
@@ -42,10 +43,11 @@ const Drawer = dynamic(
 
 /** Everything of a job lives inside this: heading, power line, route, work, evidence. */
 export function JobFrame({ children }: { children: ReactNode }) {
-  const { snapshot, save, now, refused } = useJob()
+  const { snapshot, save, now, refused, act, id } = useJob()
   const [reading, setReading] = useState(false)
   const [unfolded, setUnfolded] = useState(false)
   useFetchKept()
+  useEffect(() => onDanger((rule) => act({ kind: 'stop.raise', id: id(), rule, note: '' })), [act, id])
   const { job, machine, household } = snapshot
   const last = usePathname().split('/').at(-1) ?? ''
   const at: StageId = isStage(last) ? last : 'notice'

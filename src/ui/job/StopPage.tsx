@@ -5,10 +5,11 @@ import { useState } from 'react'
 import { type ActiveStop, standingPoints } from '@/core/job'
 import type { LiftWay } from '@/core/job/actTypes'
 import { stopGaps } from '@/core/knowledge/stopGaps'
-import { stopNow } from '@/core/knowledge/stopNow'
 import { stopInfo } from '@/core/knowledge/stops'
 import { shortLabels, valueLabel } from '@/core/knowledge/valueLabels'
 import { vocabulary } from '@/core/knowledge/vocabulary'
+import { Meant } from '../danger/Meant'
+import { StopAdvice } from '../danger/StopAdvice'
 import { Chips } from '../kit/Chips'
 import { TextField } from '../kit/TextField'
 import { useJob } from './JobProvider'
@@ -83,19 +84,7 @@ function OneStop({ stop }: { stop: ActiveStop }) {
     : stop.note || info.sign
   return (
     <section aria-label={vocabulary.stopRules[stop.rule].label} className="mb-6 border-stop border-l-8 pl-4">
-      <p className="font-bold text-stop text-xl tracking-wide">STOP</p>
-      <h2 className="max-w-[34ch] text-2xl leading-tight mid:text-[1.9rem]">
-        {vocabulary.stopRules[stop.rule].label}
-      </h2>
-      <p className="mt-2 max-w-[65ch] text-lg">{stop.text}</p>
-      <h3 className="mt-4 font-bold">Now</h3>
-      <ol className="max-w-[65ch] list-decimal pl-6 text-lg">
-        {stopNow[stop.rule].map((line) => (
-          <li key={line}>{line}</li>
-        ))}
-      </ol>
-      <h3 className="mt-4 font-bold">Call</h3>
-      <p className="max-w-[65ch] text-lg">{stop.call}</p>
+      <StopAdvice rule={stop.rule} text={stop.text} call={stop.call} />
       <p className="caption mt-4">{`${seen}, ${clock(stop.at)}.`}</p>
       {stop.job ? (
         <p className="mt-2 max-w-[65ch]">
@@ -123,11 +112,21 @@ function WaysOut({ stop }: { stop: ActiveStop }) {
   const [reason, setReason] = useState('')
   const [how, setHow] = useState<LiftWay | null>(null)
   const warning = stop.level === 'warning'
+  const lift = (way: LiftWay, said: string) => {
+    if (stop.observation)
+      act({
+        kind: 'finding.set',
+        id: id(),
+        observation: stop.observation,
+        value: null,
+        how: way,
+        reason: said,
+      })
+    else act({ kind: 'stop.lift', rule: stop.rule, how: way, reason: said })
+  }
   const send = () => {
     if (warning) act({ kind: 'stop.override', rule: stop.rule, reason })
-    else if (how && stop.observation)
-      act({ kind: 'finding.set', id: id(), observation: stop.observation, value: null, how, reason })
-    else if (how) act({ kind: 'stop.lift', rule: stop.rule, how, reason })
+    else if (how) lift(how, reason)
   }
   return (
     <form
@@ -145,24 +144,15 @@ function WaysOut({ stop }: { stop: ActiveStop }) {
           onChoose={(value) => setHow(LIFTS.find((each) => each.value === value)?.value ?? null)}
         />
       )}
-      {warning || how ? (
+      {how === 'mistake' ? <Meant rule={stop.rule} onMeant={(said) => lift('mistake', said)} /> : null}
+      {warning || how === 'mended' ? (
         <div className="mt-2 flex flex-wrap items-end gap-2">
           <TextField
             className="min-w-0 flex-1 basis-60"
-            label={
-              warning
-                ? 'Why may the work go on?'
-                : how === 'mended'
-                  ? 'Who put it right, and what was done?'
-                  : 'What was meant instead?'
-            }
+            label={warning ? 'Why may the work go on?' : 'Who put it right, and what was done?'}
             value={reason}
             placeholder={
-              warning
-                ? 'the landlord agreed in writing'
-                : how === 'mended'
-                  ? 'an electrician renewed the wire, Tuesday'
-                  : 'the smell came from the paint'
+              warning ? 'the landlord agreed in writing' : 'an electrician renewed the wire, Tuesday'
             }
             onType={setReason}
           />

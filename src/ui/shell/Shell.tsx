@@ -21,6 +21,12 @@ const Notices = dynamic(
     ssr: false,
   },
 )
+const DangerHere = dynamic(
+  atHand(() => import('../danger/DangerHere').then((module) => module.DangerHere)),
+  {
+    ssr: false,
+  },
+)
 const KeyList = dynamic(
   atHand(() => import('./KeyList').then((module) => module.KeyList)),
   {
@@ -47,12 +53,13 @@ export function Shell({
 }) {
   const [finding, setFinding] = useState(false)
   const [listing, setListing] = useState(false)
+  const [danger, setDanger] = useState(false)
   const [notices, setNotices] = useState<string[]>([])
   useEffect(() => onNotice((text) => setNotices((all) => [...all, text])), [])
   const path = usePathname()
   const router = useRouter()
   const goes = useRef(false)
-  useEffect(() => holdKeys(finding || listing), [finding, listing])
+  useEffect(() => holdKeys(finding || listing || danger), [finding, listing, danger])
   useEffect(() => {
     // The server tells by it which day it is where the person is.
     // biome-ignore lint/suspicious/noDocumentCookie: the cookie store is missing at a home network’s plain address
@@ -114,6 +121,13 @@ export function Shell({
         </nav>
         <button
           type="button"
+          className="min-h-11 shrink-0 border-2 border-stop px-2 font-bold text-[0.78rem] text-stop mid:min-h-9 mid:px-3 mid:text-[0.93rem]"
+          onClick={() => setDanger(true)}
+        >
+          Danger<span className="hidden mid:inline"> here</span>
+        </button>
+        <button
+          type="button"
           className="hidden min-h-9 w-64 items-center justify-between border border-soft bg-surface px-2.5 text-soft mid:flex"
           onClick={() => setFinding(true)}
         >
@@ -142,6 +156,7 @@ export function Shell({
       </header>
       {children}
       {finding ? <Palette onClose={() => setFinding(false)} onKeys={() => setListing(true)} /> : null}
+      {danger ? <DangerHere onClose={() => setDanger(false)} /> : null}
       {listing ? <KeyList onClose={() => setListing(false)} /> : null}
       {notices.length > 0 ? <Notices texts={notices} /> : null}
     </>

@@ -1,0 +1,227 @@
+import type { ObservationId, StopRuleId } from '../vocabulary'
+
+/** Ways of telling a danger, in any form, also where it is denied. */
+export interface DangerRule {
+  stop: StopRuleId
+  ways: string
+  /** The finding that says the same, by which a denial can be told. */
+  finding?: [ObservationId, string]
+  /** These classes in the same clause say that it is none. */
+  unless?: string[]
+}
+
+export const dangerRules: DangerRule[] = [
+  {
+    stop: 'gas-smell',
+    ways: `{smellword} ... {gasword}
+      {gasword} .. {smellword}
+      {gasword} .. leak/leaking/leaks/escaping/escapes/hissing/hiss
+      leak/leaking/leaks .. {gasword}
+      {gasword} in/round/around/all .. {placeair}
+      {eggs}
+      {gasword} is coming out`,
+    finding: ['smell', 'gas'],
+  },
+  {
+    stop: 'co-or-soot',
+    ways: `{coalarm}`,
+    finding: ['danger-signs', 'co-alarm'],
+  },
+  {
+    stop: 'co-or-soot',
+    ways: `{sootword}
+      {flameword} .. {outwards}
+      {outwards} .. {flameword}
+      {burnsmoke}
+      {smokeword} .. {inroomair}
+      {fumesick}`,
+    finding: ['danger-signs', 'soot-or-rollout'],
+  },
+  {
+    stop: 'co-or-soot',
+    ways: `{sick} ... {when|each|every|time} .. {run|fan|burner|machinename|on}
+      {run|burner|machinename|fan} ... {sick}`,
+  },
+  {
+    stop: 'fire-or-smoke',
+    ways: `{onfire}
+      {smokeword}
+      {flameword} .. {outwards}
+      {outwards} .. {flameword}
+      {glowin}
+      it burned`,
+    unless: ['cookair', 'nosmokeword'],
+  },
+  { stop: 'arcing', ways: `{sparkword}\n{flashword}\n{arcword}`, unless: ['igniterword'] },
+  {
+    stop: 'electric-shock',
+    ways: `{shockword}
+      {bites} {me}
+      {bites} .. {body}
+      {livecase}`,
+    unless: ['pricetag'],
+  },
+  {
+    stop: 'proof-failed',
+    ways: `{offmains} ... {still} .. {alive}
+      {offmains} .. yet/but/however ... {alive}
+      {offmains} ... {keeps} .. {run}
+      {offmains} ... {tester} .. {alive}
+      {offmains} ... {fan|compressor} .. {still} .. {run}
+      {offmains} and/but/yet .. {fan|it|thing} .. {runsnow}
+      {still} .. {alive} ... {offmains}
+      {tester} .. {still} .. {alive}
+      {neg} {clue} what feeds .. it
+      {neg} find .. {fromwhere}
+      {failed} .. find .. {fromwhere}
+      from where .. current
+      {offmains} .... {fan|compressor} .... just kicked on
+      {runsnow} ... {even} .. {offmains}
+      {runsnow} .. {with} .. {offmains}`,
+    unless: ['windturn'],
+  },
+  {
+    stop: 'breaker-retrips',
+    ways: `{reset} ... {trips} .. again/straight/at/immediately
+      {neg} stay in/on
+      {trips} straight back
+      {keeps} tripping
+      trips again`,
+    unless: ['heldsince'],
+  },
+  {
+    stop: 'water-on-electrics',
+    ways: `{waterish} .. {onto} .. {electrics}
+      {waterish} ... {onto} .. {electrics}
+      {electrics} .. {wetword}
+      {wetword} .. {electrics}
+      {drips} .. {from} .. {electrics}
+      {electrics} .. {drips}
+      {waterish} .. got .. {in} .. {electrics}
+      {waterish} .. {electrics} .. {from}
+      {drips} {onto} .. {electrics}`,
+    finding: ['danger-signs', 'water-on-electrics'],
+    unless: ['oily', 'nowater', 'module', 'poured', 'drain', 'tube', 'waterline'],
+  },
+  {
+    stop: 'burnt-supply',
+    ways: `{supplyplace} ... {scorched}
+      {scorched} .. {supplyplace}`,
+    finding: ['danger-signs', 'burnt-supply'],
+    unless: ['cookstove'],
+  },
+  {
+    stop: 'lost-neutral',
+    ways: `{lights} ... {flare}
+      {flare} .. {lights}
+      one/1 leg ... {other|another|second}
+      {bulbs} .. {keeps} .. {trips}`,
+    unless: ['ceilinglamp'],
+  },
+  {
+    stop: 'refrigerant',
+    ways: `{oily} .. {coolpipe}
+      {coolpipe} .. {oily}`,
+    finding: ['danger-signs', 'oil-at-joint'],
+  },
+  {
+    stop: 'refrigerant',
+    ways: `      {coolant} .. {leak|leaks|escape|low|smell|out|gone|loss}
+      {leak|leaks} .. {coolant}
+      {coolant}
+      {hiss}
+      {nicked} .. {coolpipe}
+      {coolpipe} .. {nicked}
+      {mistout}
+      {undo} .. {coolline}`,
+    unless: ['steamword'],
+  },
+  { stop: 'sealed-high-voltage', ways: `{microwave}`, unless: ['samecircuit'] },
+  {
+    stop: 'aluminium-or-no-ground',
+    ways: `{aluminium} .. {wirework}
+      {wirework} .. {aluminium}
+      {neg} {groundword}
+      {groundword} .. missing/absent/cut/broken/off
+      without .. {groundword}
+      {neg} {groundword} .. {wirework}`,
+    unless: ['bladeword', 'toground'],
+  },
+  { stop: 'asbestos-suspect', ways: `{asbestos}\n{greylump} .. {insulation}\n{insulation} .. {greylump}` },
+  { stop: 'rented-or-warranty', ways: `{rented}`, unless: ['notrented'] },
+  { stop: 'not-sure', ways: `{unsure}` },
+]
+
+/** Classes of words that only dangers use. */
+export const dangerClasses: Record<string, string> = {
+  placeair: `air, house, room, kitchen, cupboard, van, camper, basement, cellar, heater, stove, garage, hallway, here`,
+  coalarm: `co (alarm|detector|sensor|monitor|meter|warner), carbon monoxide, carbon monoxide (alarm|detector|bell|sensor), co poisoning, monoxide (alarm|detector)?, co (is|was) (beeping|going off), co went off, co level*`,
+  sootword: `soot, sooty, sooted, black marks (above|around|over) the (burner|flue), rollout of flame, flame rollout, flame roll out`,
+  flameword: `flame, flames, fire`,
+  outwards: `(lick*|roll*|shoot*|shot|leap*|jump*|spill*|come|comes|came|coming|burst*|dart*) (out|up|from|over|round|outside), rolling out, out of (the )?(front|door|burner|furnace|stove|box|opening|bottom|side), licking, licks, lick, outside the (burner|furnace|stove|box), leaping, roll out`,
+  burnsmoke: `smoke (in|into|fills|filled|filling) the (room|house|kitchen|basement|living room|cabin|van), smoked out, smokes the room, room (is |was )?(full of|filled with) smoke, smoke spills, puffs of smoke from the (stove|burner|furnace)`,
+  inroomair: `in the (room|house|kitchen|basement|living room|cabin|van|hall), room, into the room`,
+  sick: `headache, headaches, dizzy, dizziness, drowsy, drowsiness, nausea, nauseous, sick, feel ill, feeling ill, sleepy, light headed, lightheaded, woozy, queasy, faint feeling, throwing up, vomit*, poorly when, migraine`,
+  fumesick: `exhaust fumes, flue gas in, fumes in the (room|house|van), fumes come back, fumes .* headache`,
+  machinename: `heater, furnace, stove, boiler, heating`,
+  onfire: `on fire, caught (fire|alight), catch fire, catches fire, catching fire, in flames, ablaze, alight inside, (burst|went up) in(to)? flames, little fire, small fire, a fire in, fire in the (motor|fan|hood|box|wiring|panel|ceiling|housing|wall), flames (from|out of|in|inside|shooting|coming|on), flames inside, was burning, is burning, it is burning, started burning, started a fire, burned up, fire came, fire out of, put the fire out, saw flames, flaming, it burned, combusted, went up, set fire, set alight, real fire`,
+  smokeword: `smoke, smoked, smokes, smoking, smoky, wisp of smoke, puff of smoke, smoulder*, smolder*, smokin, white smoke, black smoke, blue smoke, smell of smoke`,
+  nosmokeword: `smoking deal, smoking hot, smoke detector, smoke detectors, smoke alarm, smoke alarms, smoke grey, smoke gray, smoke colou*, smoked glass, smoke coloured, fan for the smoke, smoked salmon, smoked ham, bacon smoke, smoke break, no smoking, quit smoking, smoking hot deal, smoker, smokers, cigarette smoke, wood smoke smell outside, chain smok*, i smoke, we smoke, he smokes, smokes a pack, smoke outside, holy smoke, smoke test, the smoke hood, non smoking, smoke hood, smoking area, smoke damper, smoke shelf, in the fire brigade, smoking deal`,
+  cookair: `(moves|move|clears|clear|draws|draw|takes|take|sucks|suck|pulls|pull|removes|remove|shifts|shift|catches|extracts|extract|taking|clearing|pulling|drawing|sucking|moving|shifting|lets) .* (smoke|steam), smoke from (the )?(pan|pans|frying|cooking|steak|toast|bacon|grill|barbecue), cooking smoke, when i fry, when we fry, frying smoke, leaves the smoke, smoke of the (pan|steak|frying|cooking), cigarette, smoke hangs over the hob`,
+  glowin: `glow through the (slots|grille|holes|vents), glowing (inside|red|orange|wire|wires|hot|embers), see the glow, embers, red glow, orange glow, something glowing, glowed`,
+  sparkword: `spark, sparks, sparked, sparking, sprk, sprks, sparky flashes, showers of sparks`,
+  flashword: `(flash|flicker) (of (light|blue|lightning)|and (a )?(bang|crackle|pop)|inside|in the (box|motor|switch|fan|housing|panel|dark|junction box)), (blue|bluish|white|bright|electric|yellow|orange) (flash|flashes|flicker|flickers|light (jumps|jumping|dances|dancing)|lightning|bolt|arc), crackle and (a )?(flash|light|pop|glow), (crackle|crackles|crackling|crackled|fizz|fizzing|pop|bang) .* (flash|flashes|light|glow|blue|lightning), a flash in, (flash|flashes|flicker) .* (jump|jumps|jumping|wire|wires|terminal|terminals|contacts|switch|plug|outlet|socket), lightning in the (box|motor|fan), saw a flash, big flash, little lightning, crackling and (flashing|light|blue), light show in`,
+  arcword: `arc, arcs, arced, arcing, arced over, arcking, arching between, arc over, flashover, flashed over, flash over, electrical arc`,
+  igniterword: `flashes two, two flashes, four flashes, # flashes, flashes on the board, board flashes,bright spark, igniter, ignitor, ignition, spark plug, sparkling, sparkle, lighter, piezo, ark of, spark ignition, electrode, sparked joy, sparked (my|an|the) (interest|idea|argument|row), arc of a, its arc, half its arc, the arc, an arc of, over half its arc, welding, creative spark, spark of, no spark between`,
+  shockword: `a bit of a tingle, (electric|electrical|static) shock*, shock, shocks, shocked (me|her|him|us|my|the|them|his|someone|somebody|twice|again|when|by|off|from|myself|himself), got shocked, get shocked, gets shocked, was shocked (by|when|touching|off|from), been shocked, am shocked (by|when) , zap, zaps, zapped, zapping, tingl*, prickl*, jolt, jolts, jolted, electrocut*, electrified, shocking me, gave (me|her|him|us) a (belt|jolt|whack|wallop|tickle|buzz|kick|zap|fright|poke|thump|tingle), (a|got a|such a|right) (belt|kick|buzz|whack|wallop|clout|bang) (off|from|out) (of )?(it|the|its), belted me, belt off, buzz off the (case|casing|chain|grille|metal|cover), pins and needles, whole arm is numb, arm went numb, fingers went numb, hand went numb, numb arm, current (through|in|up) (me|my|his|her), felt (the|some|a) (current|electricity|juice), feel (the|a|some) (current|electricity|tingle|buzz), get a (buzz|tickle|belt|tingle) (off|from|when), stromschlag, stung me, stings, is live when i touch, threw me (off|across|back)`,
+  bites: `bit, bites, bite, bitten, stung, zaps, buzzed, buzzes, fizzed, fizzes, belted, belts, kicked, whacked, thumped, got, nipped, nips, tickled, tickles, pricks, burned through, hit, jabbed, walloped, clobbered`,
+  me: `me, you, anyone, everybody, her, him, us, my, his, the wife, my wife, my husband, the kid, the kids, the dog, the cat, them, our, someone, somebody, myself`,
+  body: `fingers, finger, hand, arm, elbow, wrist, knuckles, skin, hands`,
+  livecase: `(case|casing|frame|cover|grille|housing|metal|chain|body) is live, live casing, live case, live metal, (case|casing|frame|cover|grille|housing|chassis) (carries|has) (current|voltage|volts|power), live (chassis|housing|cover|frame)`,
+  pricetag: `price, prices, bill, cost, quote, shock absorber*, shock mount*, in for a shock, shocked to (see|learn|find|hear|read), shocked at, shocked that, was shocked how, am shocked how, shock horror, culture shock, (quite|such|bit of) a shock to, shocking (price|state|noise|quality|amount|how|condition|weather), in shock at, sticker shock, shock of (the|his|her) , what a shock to, shocker, euros, dollars, heart attack, shockingly, shock proof, shockproof, mosquito*, dog bit, cat bit, wasp stung, bee stung, bug bites, frost bite, gave me a kick out, kicked me out, hit me with`,
+  offmains: `(breaker|breakers|main|mains|main switch|circuit|power|electricity|current|fuse|fuses|plug|disconnect|isolator|spur) (for .*)? (is|are|was|were|'s|has been|have been)? (switched|turned|shut|flipped|put|thrown|all|definitely|completely|already)? (off|out|pulled|dead|down|isolated), (breaker|fuse) for .* (is )?off, (turned|switched|flipped|flicked|put|shut|knocked|pulled|took|killed|with|have|threw|tripped|had) .* (breaker|breakers|main|mains|circuit|power|fuse|plug|disconnect|isolator|spur) (off|out)?, unplugged, unpluged, un plugged, not plugged in, not even plugged in, plug .* pulled, pulled the (plug|fuse|disconnect|block|isolator), killed the (circuit|power|breaker|mains|electricity|juice), mains isolated, isolated at the (breaker|panel|board), all off at the panel, off at the (panel|breaker|board|fuse box|mains|consumer unit|wall socket), everything off, all breakers off, main off, disconnect block is in my pocket, disconnect (block )?(is )?(in my (pocket|hand)|pulled|out), power (is )?cut, cut the (power|mains|electricity), breaker off, power off, plug out, breakers off, fuse out, no fuse in, with the fuse out, switched the electrics off, electrics off, put off all the breakers, de energised, deenergized`,
+  still: `still, yet, keeps, anyway, nonetheless, nevertheless, regardless, all the same, even so, somehow`,
+  alive: `run*, spin*, turn*, going, goes, turning, on, live, alive, shows, show, showing, reads, read, reading, lights, light, glows, shines, beeps, has (power|voltage|current|volts), hot, energised, energized, volts, v, # (volts|v), #, power there, works, working, humming, hums, hum, get, gets, moving, moves, blowing, blows, there, says`,
+  tester: `tester, voltage tester, test lamp, neon, meter, multimeter, stick, pen, tester lamp, screwdriver`,
+  runsnow: `still (runs|running|spins|spinning|turns|turning|goes|going|works|hums|humming|on|blowing), (keeps|kept) (on )?(running|turning|spinning|going|humming|blowing), runs anyway, (kicked|came|comes|kicks) on, starts (up )?(anyway|by itself|on its own), runs on regardless`,
+  clue: `clue, idea, notion`,
+  fromwhere: `where from, from where, whence, where it comes from, where it is coming from, what feeds it, the source, what is feeding, where that is from, where (that|this) comes from`,
+  even: `even, although, though, while, despite`,
+  windturn: `wind, windy, breeze, gust, coast*, coasts, rolls on, wheels on, thermostat, winds down, slowly stops, freewheels, capacitor, charge, stored, dc`,
+  waterish: `water, rain, rainwater, leak, leaks, leaking, moisture, puddle, wet, roof leak, drip, drips, dripping, dripped, condensation, flood, flooded, hose, shower, spray, sprayed, splash, splashed, steam, melt water, meltwater, spilled, spilt`,
+  onto: `on, onto, in, into, over, through, inside, down on, round, around, at, under, behind, all over, across, from, out of, to, reached, hit, near`,
+  electrics: `control board, circuit board, board, electric*, wiring, wires, wire, socket, outlet, receptacle, plug, breaker, breaker panel, panel, fuse box, switch box, switch, junction box, motor, connections, terminals, terminal, pcb, green card, the card, electronics, light fitting, fan, ceiling fan, bathroom fan, hood, extractor, blower, light fixture, fixture, cable, cables, connector, capacitor, module, inducer, heater, furnace, air handler`,
+  drips: `drip, drips, dripping, dripped, leak, leaks, leaking, leaked, pours, pouring, trickl*, seep*, coming, plip plop`,
+  wetword: `wet, soaked, soaking, drenched, under water, sodden, damp, dripping wet, full of water, got wet, waterlogged, submerged, soaking wet, dripping`,
+  nowater: `no water, without water, dry`,
+  waterline: `water tank, wet tea towel, wet towel, like a wet,water line, waterline, ice maker, water heater, hot water, water tank, water bill, water pump, waterproof, bucket, coil above, condensate, in the floor, water valve, washing machine, dishwasher, tray`,
+  supplyplace: `power point, powerpoint, outlet, receptacle, socket, wall socket, panel, breaker panel, fuse box, breaker, breakers, isolator, disconnect, main, mains, supply, supply (wire|wires|cable|lead|cord), house wiring, plug, plug top, power (cord|cable|lead), cord, flex, wires in the wall, meter box, consumer unit, plug goes in, junction box, service panel, distribution board, wall plate, power point, ceiling box, feed wires, mains cable, mains lead, extension (lead|cord), wall box, breaker box, power plug`,
+  scorched: `scorch*, melted, melt, melts, melting, burnt, burned, burns, brown, browned, charred, char, black, blackened, singed, discolou*, discolor*, blistered, bubbled, warped, fused, hot, smoking, smells burnt, heat marks, crispy, sooty, deformed, glowing, cooked, burn mark*, burning`,
+  cookstove: `measured it hot, when i measured,hot day, plug in hot, brown wire, brown lead, black wire, black lead, red black, red / black, black cat, burner panel, on the black`,
+  lights: `light, lights, bulb, bulbs, lamp, lamps`,
+  bulbs: `bulb, bulbs, light bulbs`,
+  flare: `flare*, flare up, bright*, brighter, extra bright, dim, dims, dimmer, dimming, sink, surge, surging, glow brighter, go bright, pulsing, brown out`,
+  ceilinglamp: `light kit, dimmer switch, daylight, its lamp, light bright`,
+  oily: `oil, oily, oiled, oil stain*, wet with oil, greasy, oil ring, oily ring`,
+  coolpipe: `joint, joints, pipe, pipes, pipe nut, copper, copper (line|lines|pipe|joint|tube|tubes|tubing), flare nut, flare, fitting, fittings, union, unions, line set, lineset, refrigerant line*, coil tube, coil, evaporator coil, coil fins, tube, tubing, schrader, service valve, suction line, liquid line, capillary`,
+  coolant: `freon, refrigerant*, r 22, r22, r410a, r 410a, r32, r290, r600a, coolant, ac gas, aircon gas, cooling gas, refrigeration gas`,
+  hiss: `hiss, hisses, hissing, hissed`,
+  nicked: `nicked, nick, punctured, puncture, pierced, pierce, holed, poked (a hole|through), stabbed, cut (into|through), stuck the screwdriver, through a coil tube, drilled (into|through), cracked, split, scratched through, bent and cracked, made a hole, went through, pinhole, gashed, kinked`,
+  mistout: `white mist, mist shot out, cold mist, gas shot out, spray shot out, cloud of (gas|white|cold), vapour shot out, vapor shot out, fog shot out`,
+  undo: `undo, unscrew, disconnect, cut, loosen, open, unbolt, remove, take off, crack, unhook, saw, crimp, braze`,
+  coolline: `copper (line|lines|pipe|pipes|tube|tubes), refrigerant (line|lines|pipe|pipes), line set, two copper lines, cooling pipes, gas lines of the ac, ac lines, freon lines, coil`,
+  steamword: `steam, kettle, iron, snake, cat, hissing steam, hissed at, radiator, sprinkler`,
+  microwave: `microwave*, micro wave*, over the range microwave, magnetron, microwav, x ray, cathode ray`,
+  samecircuit: `same (circuit|plug|outlet|socket|breaker) as the microwave, microwave next to, microwave on the same, beside the microwave, microwave dinner, microwave popcorn, microwaved, like a microwave`,
+  aluminium: `aluminium, aluminum, alumnium, alu, aluminuim, alumium, aluminimum`,
+  wirework: `wiring, wires, wire, wired, branch circuits, circuits, cable, cables, conductors, in the box, house wiring, twisted`,
+  groundword: `earth, ground, ground wire, earth wire, grounding, earthing, ground conductor, earth conductor, ground connection, earth connection, green wire, third prong, ground pin, earth pin, bare copper`,
+  bladeword: `aluminum blade*, aluminium blade*, aluminum foil, aluminium foil, aluminum tape, aluminium tape, aluminum ladder, aluminium ladder, aluminum duct, aluminium duct, alu foil, aluminum housing, aluminium grille, aluminum grille`,
+  toground: `to ground, to earth, to the frame, lead to, megohm, meg, ohm, ohms, reading, reads, leak, winding, continuity, clear, on earth, above ground, off the ground, ground floor, ground coffee`,
+  asbestos: `asbestos, vermiculite, zonolite, asbestus, lagging from the`,
+  greylump: `gray lump*, grey lump*, pebbly, fibrous, old fibrous, white fibrous, lumpy grey, old grey fluffy, grey fluffy, sparkly pebbles`,
+  insulation: `insulation, wrap, lagging, fill, pipe wrap, loft insulation`,
+  rented: `rent, rented, rental, rents, renting, landlord*, landlady, tenant*, lease, leased, leasing, warranty, guarantee*, letting agent*, housing association, under guarantee, we rent, let the flat, i rent, warrantee, warrenty`,
+  notrented: `rent a tool, rented a ladder, rented (a|the) (ladder|tool|van|scaffold), rental car, out of warranty, warranty (ran out|expired|is over|over|is long gone|long over), no warranty, guarantee (ran out|expired|is over), no longer under (warranty|guarantee), past its warranty`,
+  unsure: `(not|am not|am really not|not really|am not really|really not|not really|not quite|not so|not very|not too|not entirely|not at all) sure (what|if i|i (should|can|want|dare)|about any|about this|of (this|what|myself)|any more|how to), would rather not touch, rather not touch, no idea what i, no clue what i, scared (to|of (it|this|electric*)), afraid (to|of (it|this|the electric*)), frightened (of|to), do not (dare|trust myself), dare not, nervous (about|touching|to), not confident, out of my depth, over my head, do not want to do harm, do not know what i am doing, not comfortable, i am no electrician and, worried (about|to) (touch|touching|doing|opening|opening it), not qualified, do not feel safe, feels unsafe, should have it open, not sure of (it|this), terrified, terrifies me, scares me, too scared`,
+}

@@ -1,0 +1,69 @@
+import type { ObservationId, StopRuleId } from '../../knowledge/vocabulary'
+import { dangerRules } from '../../knowledge/words/dangerRules'
+import { classes } from '../../knowledge/words/lexicon'
+import { type Piece, piecesOf } from './clauses'
+import { isDenied } from './facts'
+import { type Match, matchesOf, patternsOf, type Reading } from './pattern'
+
+/** A danger that the words name. */
+export interface Danger {
+  stop: StopRuleId
+  finding: [ObservationId, string] | null
+  denied: boolean
+  match: Match
+}
+
+const known = new Set(Object.keys(classes))
+const compiled = dangerRules.map((rule) => ({ rule, patterns: patternsOf(rule.ways, known) }))
+
+/** Every danger, of any time, any machine, asked or told; a denied one is marked. */
+export function dangersIn(reading: Reading): Danger[] {
+  const pieces = piecesOf(reading)
+  const found: Danger[] = []
+  for (const { rule, patterns } of compiled)
+    for (const pattern of patterns)
+      for (const match of matchesOf(pattern, reading)) {
+        const touched = pieces.filter(({ from, to }) => from < match.to && to > match.from)
+        const [piece] = touched
+        if (!piece) continue
+        if (rule.unless?.some((name) => touched.some(({ names }) => names.has(name)))) continue
+        found.push({
+          stop: rule.stop,
+          finding: rule.finding ?? null,
+          denied:
+            (!pattern.denies && isDenied(match.from, piece, reading)) || isTakenBack(match, piece, reading),
+          match,
+        })
+      }
+  return found
+}
+
+const BACK = new Set(['quiet', 'silent', 'fine', 'ok', 'off', 'clear', 'never'])
+const CARRYING = new Set([
+  'is',
+  'was',
+  'are',
+  'stays',
+  'stayed',
+  'has',
+  'have',
+  'been',
+  "'s",
+  'i',
+  'do',
+  'did',
+  'does',
+  'we',
+  'once',
+  'alarm',
+  'hasn',
+])
+
+/** "The alarm is quiet", "gas I do not smell": the denial comes after. */
+function isTakenBack({ to }: Match, piece: Piece, { tokens, denying }: Reading): boolean {
+  for (let place = to; place < piece.to && place < to + 5; place++) {
+    if (denying[place] || BACK.has(tokens[place]?.text ?? '')) return true
+    if (!CARRYING.has(tokens[place]?.text ?? '')) return false
+  }
+  return false
+}

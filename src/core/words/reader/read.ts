@@ -1,0 +1,32 @@
+import { classes, solidClasses } from '../../knowledge/words/lexicon'
+import { everyday, shortForms } from '../../knowledge/words/spelling'
+import { thingClasses } from '../../knowledge/words/things'
+import { mender } from '../mend'
+import { plainEnglish, workshopWords } from '../plainEnglish'
+import { lexiconOf, spansIn } from './classes'
+import { type Reading, readingOf } from './pattern'
+import { tokensOf } from './tokens'
+
+const lexicon = lexiconOf(classes, solidClasses)
+
+const mend = mender(
+  [...lexicon.words].filter((word) => word.length > 3 && /^[a-z]+$/.test(word)),
+  [
+    ...everyday.split(' '),
+    ...Object.values(shortForms).flatMap((each) => each.split(' ')),
+    ...plainEnglish,
+    ...workshopWords,
+  ],
+  { forms: true, shortest: 5 },
+)
+
+/** What turns is the fan; what is said of another thing is not said of it. */
+const TURNING = new Set(['fan', 'wheel', 'shaft', 'bearing', 'case', 'winding', 'hub', 'frame', 'fansection'])
+
+const isStill = (name: string): boolean => Object.hasOwn(thingClasses, name) && !TURNING.has(name)
+
+/** A text with its words mended and its classes found. */
+export function read(text: string): Reading {
+  const tokens = tokensOf(text, mend)
+  return readingOf(tokens, spansIn(tokens, lexicon), isStill)
+}
