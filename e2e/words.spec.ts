@@ -65,7 +65,7 @@ const stories: { text: string; kind: string; says: string; fact: [observation: s
     fact: ['nudge-start', 'starts-and-runs'],
   },
   {
-    text: 'caravan heater fan trips the fuse everytime i switch it on',
+    text: 'caravan heater fan triped the fuse on saturday, new one holds',
     kind: 'furnace blower',
     says: 'had tripped, stays in',
     fact: ['breaker', 'tripped-once'],

@@ -133,6 +133,7 @@ export const dangerRules: DangerRule[] = [
       {nicked} .. {coolpipe}
       {coolpipe} .. {nicked}
       {mistout}
+      stuck/stabbed/poked/drove/ran/pushed/jabbed/drilled .. through/into .. {coolpipe}
       {undo} .. {coolline}`,
     unless: ['steamword'],
   },
@@ -191,7 +192,7 @@ export const dangerClasses: Record<string, string> = {
   waterish: `water, rain, rainwater, leak, leaks, leaking, moisture, puddle, wet, roof leak, drip, drips, dripping, dripped, condensation, flood, flooded, hose, shower, spray, sprayed, splash, splashed, steam, melt water, meltwater, spilled, spilt`,
   onto: `on, onto, in, into, over, through, inside, down on, round, around, at, under, behind, all over, across, from, out of, to, reached, hit, near`,
   electrics: `control board, circuit board, board, electric*, wiring, wires, wire, socket, outlet, receptacle, plug, breaker, breaker panel, panel, fuse box, switch box, switch, junction box, motor, connections, terminals, terminal, pcb, green card, the card, electronics, light fitting, fan, ceiling fan, bathroom fan, hood, extractor, blower, light fixture, fixture, cable, cables, connector, capacitor, module, inducer, heater, furnace, air handler`,
-  drips: `drip, drips, dripping, dripped, leak, leaks, leaking, leaked, pours, pouring, trickl*, seep*, coming, plip plop`,
+  drips: `drip, drips, dripping, dripped, leak, leaks, leaking, leaked, pours, pouring, trickl*, seep*, plip plop`,
   wetword: `wet, soaked, soaking, drenched, under water, sodden, damp, dripping wet, full of water, got wet, waterlogged, submerged, soaking wet, dripping`,
   nowater: `no water, without water, dry`,
   waterline: `water tank, wet tea towel, wet towel, like a wet,water line, waterline, ice maker, water heater, hot water, water tank, water bill, water pump, waterproof, bucket, coil above, condensate, in the floor, water valve, washing machine, dishwasher, tray`,

@@ -239,7 +239,7 @@ export const factRules: FactRule[] = [
       of: 'any',
     },
   ),
-  fact('free-spin', 'rubs', `{rubs}`, { of: 'any', unless: ['clean', 'paint'] }),
+  fact('free-spin', 'rubs', `{rubs}`, { of: 'any', unless: ['clean', 'paint', 'shockword', 'handword'] }),
   fact(
     'free-spin',
     'wobbles',
@@ -433,7 +433,7 @@ export const factRules: FactRule[] = [
      {see} .. {light|compressor|burner|companion}
      {light|compressor|burner|companion} .. {fine}
      {light|compressor|burner|companion} .. {hum}`,
-    { unless: ['detectorword', 'inroom'] },
+    { unless: ['detectorword', 'inroom', 'onfire'] },
   ),
   // Since when, and after what.
   fact(
@@ -533,6 +533,7 @@ export const factRules: FactRule[] = [
      {breaker} .. {keeps} {trips}
      {reset} ... {trips} 
      {trips} .. {again} ... {reset}
+     {breaker} .. {trips} .. when/if .. {reset}
      {breaker} {trips} .. {again} .. pick a speed
      {third} {breaker} .. {trips|again}
      {newfuse} ... {trips}

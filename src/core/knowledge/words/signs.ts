@@ -207,6 +207,7 @@ export const signClasses: Record<string, string> = {
   coilice: `coil iced, coil is iced`,
   mousenest: `mouse nest, mouse 's nest, bird nest, bird 's nest, birds nest, wasp nest, wasps nest, wasp 's nest, squirrel nest, a nest, mouse house, hornet nest`,
   built: `built, nested, nesting, moved in, living in, made a home`,
+  handword: `touching the, when i touch, i touched, touched the`,
   reaches: `present, reaches, arrives, is there, gets to, is coming, there`,
   tightfit: `tight on the shaft, is tight`,
   howheavy: `how heavy, how stiff`,

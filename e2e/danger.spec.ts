@@ -1,0 +1,108 @@
+import type { Page } from '@playwright/test'
+import { stopNow } from '../src/core/knowledge/stopNow'
+import { stopInfo } from '../src/core/knowledge/stops'
+import type { StopRuleId } from '../src/core/knowledge/vocabulary'
+import { expect, test } from './fixtures'
+import { expectAccessible, ready, saved } from './support'
+
+test.use({ viewport: { width: 390, height: 844 } })
+
+/** Ten dangers as a shaken person types them on a phone. */
+const shaken: [words: string, rule: StopRuleId][] = [
+  ['omg the fan just zaped me i touchd the casing', 'electric-shock'],
+  ['SMOKE COMING OUT OF THE BATHROM FAN', 'fire-or-smoke'],
+  ['blue sparks in the switch box when it starts!!', 'arcing'],
+  ['i smel gas by the furnace', 'gas-smell'],
+  ['co alarm goin off what do i do', 'co-or-soot'],
+  ['breaker is off but fan still runs??', 'proof-failed'],
+  ['water driping from the bathroom fan', 'water-on-electrics'],
+  ['the plug is melted', 'burnt-supply'],
+  ['breaker trips evry time i turn it on', 'breaker-retrips'],
+  ['stuck the knife thru the copper pipe in the freezer', 'refrigerant'],
+]
+
+const advice = (page: Page) => page.getByTestId('danger-now')
+
+test('ten dangers, typed by a shaken person, each show what to do within the first screen', async ({
+  page,
+}) => {
+  await page.goto('/')
+  await ready(page)
+  for (const [words, rule] of shaken) {
+    await page.getByLabel('What has stopped?').fill(words)
+    const first = advice(page).getByText(stopNow[rule][0] ?? '', { exact: true })
+    await expect(first, words).toBeVisible()
+    const box = await first.boundingBox()
+    expect((box?.y ?? 9999) + (box?.height ?? 0), words).toBeLessThan(844)
+    // Before any question of what kind of fan it is.
+    await expect(page.getByText('What kind of fan is it?')).toHaveCount(0)
+  }
+})
+
+test('what was no danger is put right by one tap, and the record has both', async ({ page }) => {
+  await page.goto('/')
+  await ready(page)
+  await page.getByLabel('What has stopped?').fill('bathroom fan hums, smells of gas')
+  await expect(advice(page)).toContainText('Touch no switch and no plug')
+  await expectAccessible(page)
+  await page.getByRole('button', { name: /^Not that/ }).click()
+  await page.getByRole('button', { name: 'It smells burnt, not of gas' }).click()
+  await expect(advice(page)).toHaveCount(0)
+  await page.getByRole('button', { name: 'Start the job' }).click()
+  await page.waitForURL(/\/jobs\/[^/]+\/notice/)
+  await ready(page)
+  await expect(page.getByTestId('stop')).toHaveCount(0)
+  await page.goto(page.url().replace(/\/notice$/, '/record'))
+  await expect(page.locator('main')).toContainText('said by mistake, meant: It smells burnt, not of gas')
+})
+
+test('a danger that is denied is asked; unanswered, the job stops for it', async ({ page }) => {
+  await page.goto('/')
+  await ready(page)
+  await page.getByLabel('What has stopped?').fill('furnace inducer rattles, no smell of gas')
+  await expect(advice(page)).toContainText('You wrote that there is none of this: smell of gas')
+  await page.getByRole('button', { name: 'Start the job' }).click()
+  await page.waitForURL(/\/jobs\/[^/]+\/notice/)
+  await expect(page.getByTestId('stop')).toContainText('Smell of gas')
+})
+
+test('a shock stops all that needs power; the leak is found dead, and only then the stop is lifted', async ({
+  page,
+}) => {
+  await page.goto('/')
+  await ready(page)
+  await page.getByLabel('What has stopped?').fill('ceiling fan gave me a tingle off the pull chain')
+  await page.getByRole('button', { name: 'Start the job' }).click()
+  await page.waitForURL(/\/jobs\/[^/]+\/notice/)
+  await ready(page)
+  const stop = page.getByTestId('stop')
+  await expect(stop).toContainText('Touch nobody who is still in contact')
+  await stop.getByRole('button', { name: 'It was put right' }).click()
+  await stop.getByLabel('Who put it right, and what was done?').fill('an electrician looked at it on Tuesday')
+  await stop.getByRole('button', { name: 'It stands no longer' }).click()
+  await expect(page.getByText(/Power stays barred until dead readings clear it/)).toBeVisible()
+  await page.getByRole('button', { name: 'Part the load, and read it dead' }).click()
+  await expect(page.getByText('Nothing live goes on. The parted load may be read dead.')).toBeVisible()
+})
+
+test('danger is one tap away on every page, and stops the job that is open', async ({ page }) => {
+  await page.goto('/instruments')
+  await ready(page)
+  await page.getByRole('button', { name: 'Danger' }).click()
+  await expectAccessible(page)
+  await page.getByRole('button', { name: stopInfo['gas-smell'].sign ?? '' }).click()
+  await expect(page.getByTestId('danger-advice')).toContainText('Everybody out')
+  await page.getByRole('link', { name: 'Begin a job with it' }).click()
+  await expect(advice(page)).toContainText('Smell of gas')
+  await page.getByLabel('What has stopped?').fill('furnace blower')
+  await page.getByRole('button', { name: 'Start the job' }).click()
+  await page.waitForURL(/\/jobs\/[^/]+\/notice/)
+  await ready(page)
+  await expect(page.getByTestId('stop')).toContainText('Smell of gas')
+  await page.getByRole('button', { name: 'Danger' }).click()
+  await page.getByRole('button', { name: stopInfo.arcing.sign ?? '' }).click()
+  await expect(page.getByTestId('danger-advice')).toContainText('The job is stopped with it')
+  await page.getByRole('button', { name: 'Close' }).click()
+  await expect(page.getByTestId('stop')).toContainText('Sparks or arcing')
+  await saved(page)
+})
