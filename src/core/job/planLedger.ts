@@ -355,6 +355,7 @@ function checked(snapshot: JobSnapshot, row: LedgerRow): LedgerRow {
   if (row.extra && !mayStayOff(row.action)) throw refusal('not-extra')
   const bypass = bypassOf(row)
   if (bypass.kind === 'forbidden') throw refusal('forbidden-bypass', bypass.text)
+  if (bypass.kind === 'asks') throw refusal('asks-bypass', row.part)
   if (row.access !== '' && (!mayBeAccess(row) || row.benchOf !== '' || row.frees !== ''))
     throw refusal('not-access')
   const cover = row.access === '' ? null : coverOf(snapshot, row)

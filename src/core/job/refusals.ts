@@ -14,6 +14,7 @@ interface Refusals {
   'hard-stop': []
   'no-name': []
   'no-rated-meter': []
+  'asks-bypass': [line: string]
   'no-reason/lift': []
   'not-cleared': [how: string]
   'no-reason/line': []
@@ -161,6 +162,8 @@ const words: { [Key in RefusalKey]: (...params: Refusals[Key]) => string } = {
     `${what} Hands go to a wheel or a wire only while the machine is proved dead, or the part lies on the bench.`,
   'not-cleared': (how) =>
     `Power stays barred until dead readings clear it. Isolate, prove it dead, then ${how}.`,
+  'asks-bypass': (line) =>
+    `“${line}” names a part that guards people. Say what was done: taken off, put back, looked at or measured. It is never held or bridged.`,
   'no-reason/lift': () => 'Say who put it right, or that it was entered by mistake.',
   'no-reason/line': () => 'Say in a few words why this line does not apply.',
   'no-reason/override': () => 'Say why the work may go on: the record keeps it.',

@@ -49,6 +49,8 @@ export const whatItGuards: Partial<Record<SwitchKind, string>> = {
   sail: 'it stops the burner where no air moves',
   float: 'it stops water before it runs over',
   fuse: 'it parts the wires before they burn',
+  breaker: 'it parts the wires before they burn',
+  ground: 'it takes a fault to the breaker instead of through a person',
   thermal: 'it parts a motor that has grown too hot, before it burns',
   overload: 'it parts a motor that has grown too hot, before it burns',
   'refrigerant-pressure': 'it keeps the refrigerant circuit from bursting',

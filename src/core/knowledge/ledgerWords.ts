@@ -1,5 +1,3 @@
-import type { SwitchKind } from '../refit/types'
-
 /**
  * Words by which people say what they take apart. Patterns are pieces of regular expressions over lower-case words with numbers
  * in figures; each concept stands once, so that another language needs another table and no other reader.
@@ -87,46 +85,6 @@ export const verbs = {
     'photos?|photograph(?:ed|s)?|pictures?|pics?|snapshots?|snap(?:ped)? (?:a |an )?(?:photo|picture|pic|shot)',
   pull: 'pull(?:ed|s|ing)?|took|take|taken|tak(?:e|en) off|slip(?:ped|s)?|yank(?:ed)?|work(?:ed)? off|off|drag(?:ged)?|remov(?:e|ed)|disconnect(?:ed)?|came',
 } as const
-
-/** Ways in which a switch is kept from switching. */
-export const holdVerbs =
-  'by-?pass(?:ed|ing|es)?|jump(?:er|ers|ered|ering|ed)?|bridg(?:e|ed|es|ing)|short(?:ed|ing)?(?: out| across)?|defeat(?:ed|ing|s)?|cheat(?:er|ed)?|h(?:old|eld|olding)\\b(?:(?!\\bscrews?\\b|\\bnuts?\\b|\\bbolts?\\b).)* (?:in|down|closed|shut|up|open)|tap(?:e|ed|ing)|t(?:ie|ied|ying)|wedg(?:e|ed|ing)|push(?:ed)? (?:in|down)|prop(?:ped)?|link(?:ed)? (?:out|across|over)|clip(?:ped)? (?:across|over)|clip lead|wir(?:e|ed)\\b.{0,30}\\b(?:across|over|past|round|around|closed|shut|together)|(?:wire|foil|nail|bolt|coin|penny|metal)\\b.{0,30}\\b(?:instead|in its place|in place of|in the holder|between)|paper ?clip|foil|strap(?:ped)?|disabl(?:e|ed|ing)|overrid(?:e|den|ing)|overrode|force(?:d)? (?:in|closed|on|shut)|loop(?:ed|ing)?|twist(?:ed|ing)?|pinch(?:ed|ing)?|jam(?:med|ming)?|glu(?:e|ed)|clamp(?:ed)? (?:shut|closed|in|down)|zip ?tied|matchstick|peg(?:ged)?|stuff(?:ed)?|block(?:ed|ing)? (?:in|open|closed|shut)|trick(?:ed|ing)?|fool(?:ed|ing)?|join(?:ed|ing)? (?:the )?(?:two |both )?.{0,24}(?:wires|terminals|contacts|leads)? ?together|lock(?:ed)? (?:in|on|closed)|take(?:n)? (?:it )?out of (?:the )?circuit|took (?:it )?out of (?:the )?circuit|cut(?:ting)? (?:it )?out of (?:the )?circuit'
-
-/** Which switch is meant; a narrower name before a wider one. */
-export const heldSwitches: [SwitchKind, string][] = [
-  [
-    'refrigerant-pressure',
-    '(?:refrigerant|high|low|head|suction)[ -]?(?:side )?pressure|[hl]p (?:switch|cut)',
-  ],
-  ['rollout', 'roll[ -]?outs?|spill(?:age)? switch|flue (?:switch|sensor)|blocked (?:vent|flue) switch'],
-  [
-    'limit',
-    '(?:high |hi |over ?heat |temp(?:erature)? )?limits?(?: switch(?:es)?)?|over ?heat (?:switch|stat)|over ?temp(?:erature)? switch|cut[ -]?out switch',
-  ],
-  [
-    'pressure',
-    'pressure (?:switch(?:es)?|contacts?|sensor)|pressure|air[ -]?(?:proving|flow) switch|vacuum switch|proving switch',
-  ],
-  [
-    'flame',
-    'flame (?:switch|sensor|sensing|rod|rectification)|flame|thermocouple|thermopile|photo ?cell|fire eye|cad cell',
-  ],
-  ['sail', 'sail(?: switch)?|vane switch|paddle switch'],
-  ['float', 'float(?: switch)?|overflow (?:switch|cut)|condensate switch|pan switch|water level switch'],
-  ['fuse', '(?:thermal )?fuses?|circuit breaker|breaker|one[ -]?shot'],
-  [
-    'thermal',
-    'thermal (?:protector|cut ?out|switch|overload)|thermo ?disc|klixon|bimetal|bi-metal|protector|thermistor',
-  ],
-  ['overload', 'over[ -]?load'],
-  ['residual-current', 'rcds?|gfcis?|gfi|rcbo|ground fault|earth leakage'],
-  ['contactor', 'contactors?|relays?|plunger'],
-  [
-    'door',
-    '(?:(?:blower|freezer|panel|cabinet|access|lid) )?doors?(?: interlock)?(?: (?:switch(?:es)?|interlock))?|interlock(?: switch)?|panel switch|lid switch|cover switch',
-  ],
-  ['call', 'thermostat(?: terminals?)?|(?<![a-z])r (?:to|and|with) [wyg](?![a-z])|call for heat'],
-]
 
 /** What tells a remark from an act. */
 export const remarkWords =

@@ -15,8 +15,8 @@ export const stopNow: Record<StopRuleId, string[]> = {
     'Nobody goes back in, and nobody runs the appliance, until it has been tested.',
   ],
   'fire-or-smoke': [
-    'Everybody out. Close the door of the room behind you.',
     'Breaker off, only if you can reach it without passing the smoke.',
+    'Everybody out. Close the door of the room behind you.',
     'Call the fire service.',
     'No water on it, ever. Leave the covers on: air feeds a fire.',
     'Over and cold: the breaker stays off, and the machine is read dead before anything else.',

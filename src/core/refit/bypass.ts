@@ -1,4 +1,5 @@
 import { allowedSwitches, bypassVerbs, switchWords, whatItGuards } from '../knowledge/bypassWords'
+import { bypassTold } from './bypassTold'
 import type { RefitAction, RefitStep, SwitchKind } from './types'
 
 interface Described {
@@ -13,6 +14,8 @@ export type BypassVerdict =
   | { kind: 'none' }
   | { kind: 'allowed'; switchKind: SwitchKind }
   | { kind: 'unnamed' }
+  /** A part that guards people beside an act that nobody knows. */
+  | { kind: 'asks'; switchKind: SwitchKind }
   | { kind: 'forbidden'; switchKind: SwitchKind; text: string }
 
 /**
@@ -25,6 +28,11 @@ export type BypassVerdict =
 export function bypassOf(line: Described): BypassVerdict {
   const words = `${line.part} ${line.terminal} ${line.mark}`.toLowerCase().replace(/[_/]+/g, ' ')
   const declared = line.action === 'bypass'
+  const told = bypassTold(words)
+  if (told.kind === 'forbidden')
+    return { kind: 'forbidden', switchKind: told.switchKind, text: refusalText(told.switchKind) }
+  if (told.kind === 'asks' && line.action === 'note') return told
+  if (!declared && told.kind === 'allowed' && line.action === 'note') return told
   if (!declared && !bypassVerbs.test(words)) return { kind: 'none' }
   const named = switchWords.filter(([, pattern]) => pattern.test(words)).map(([kind]) => kind)
   // "Tape on the pressure tube" only sticks a label on; a switch, sensor or jumper has to be meant.
@@ -46,7 +54,9 @@ export const refusalText = (kind: SwitchKind): string =>
 
 const nameOf = (kind: SwitchKind): string =>
   ({
-    fuse: 'A fuse or breaker',
+    fuse: 'A fuse',
+    breaker: 'A breaker',
+    ground: 'A ground',
     thermal: 'A thermal protector',
     overload: 'An overload protector',
     'residual-current': 'A residual-current device',

@@ -71,7 +71,7 @@ describe('a switch that is held or bridged', () => {
   it('says of each forbidden one what it guards, by its own name', () => {
     for (const kind of switchKinds.filter((each) => !['door', 'call', 'other'].includes(each)))
       expect(refusalText(kind), kind).toMatch(/ is never bridged or held: .+\. Find out why it is open\.$/)
-    expect(refusalText('fuse')).toMatch(/^A fuse or breaker /)
+    expect(refusalText('fuse')).toMatch(/^A fuse /)
     expect(refusalText('thermal')).toMatch(/^A thermal protector /)
     expect(refusalText('overload')).toMatch(/^An overload protector /)
     expect(refusalText('residual-current')).toMatch(/^A residual-current device /)

@@ -53,6 +53,8 @@ export const switchKinds = [
   'contactor',
   'other',
   'call',
+  'ground',
+  'breaker',
 ] as const
 export type SwitchKind = (typeof switchKinds)[number]
 

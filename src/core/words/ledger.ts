@@ -1,11 +1,8 @@
-import { allowedSwitches } from '../knowledge/bypassWords'
 import {
   clipNouns,
   colourWords,
   driveWords,
   fastenerNouns,
-  heldSwitches,
-  holdVerbs,
   hoseNouns,
   liftNouns,
   loosenNouns,
@@ -17,6 +14,7 @@ import {
   verbs,
 } from '../knowledge/ledgerWords'
 import { refusalText } from '../refit/bypass'
+import { bypassTold } from '../refit/bypassTold'
 import type { RefitAction, SwitchKind } from '../refit/types'
 import { wordsIn } from './expand'
 import { mender } from './mend'
@@ -47,6 +45,8 @@ export interface LedgerReading {
   switch?: SwitchKind
   amount?: { value: number; unit: string }
   refused?: { code: 'forbidden-bypass'; text: string }
+  /** A part that guards people stands beside an act that nobody knows: no line until that is answered. */
+  asks?: 'bypass'
 }
 
 const word = (pattern: string, flags = ''): RegExp => new RegExp(`\\b(?:${pattern})\\b`, flags)
@@ -62,7 +62,6 @@ const patterns = {
   clip: word(clipNouns),
   fastener: word(fastenerNouns),
   drive: word(driveWords),
-  hold: word(holdVerbs),
   remark: word(remarkWords),
   colour: word(
     Object.keys(colourWords)
@@ -79,10 +78,9 @@ const did = Object.fromEntries(
 /** Every word of the tables, for mending slips. */
 const lexicon = [
   ...wordsIn(
-    ...[clipNouns, driveWords, fastenerNouns, holdVerbs, hoseNouns, liftNouns, loosenNouns, plugNouns],
+    ...[clipNouns, driveWords, fastenerNouns, hoseNouns, liftNouns, loosenNouns, plugNouns],
     ...[sealNouns, slideNouns, tieNouns, remarkWords],
     ...Object.values(verbs),
-    ...heldSwitches.map(([, pattern]) => pattern),
   ),
   ...Object.keys(colourWords),
   ...workshopWords,
@@ -111,7 +109,7 @@ const mend = mender(lexicon, [...plainEnglish, ...workshopWords])
  */
 export function readLine({ text, terminals = [] }: LedgerInput): LedgerReading {
   const said = inFigures(tidy(text, terminals))
-  const bypass = bypassIn(said)
+  const bypass = bypassIn(text)
   if (bypass) return { ...bypass, part: text.trim(), ...flagsOf(said) }
   const cup = cupOf(said)
   const rest = said.replace(CUP, ' ').replace(/\s+/g, ' ').trim()
@@ -160,65 +158,17 @@ const CUP =
 
 const cupOf = (said: string): string => CUP.exec(said)?.[1]?.toUpperCase() ?? ''
 
-/** A switch that is kept from switching: which, and whether that is refused. A forbidden one beside an allowed one is forbidden. */
-function bypassIn(said: string): Pick<LedgerReading, 'action' | 'switch' | 'refused'> | null {
-  if (!patterns.hold.test(said)) return null
-  const named = heldSwitches
-    .filter(([, pattern]) => word(pattern).test(withoutHoses(said)))
-    .map(([kind]) => kind)
-  if (named.length === 0 || !meant(said, named)) return null
-  const forbidden = named.find((kind) => !allowedSwitches.includes(kind))
-  if (forbidden)
-    return {
-      action: 'bypass',
-      switch: forbidden,
-      refused: { code: 'forbidden-bypass', text: refusalText(forbidden) },
-    }
-  return { action: 'bypass', ...(named[0] ? { switch: named[0] } : {}) }
-}
-
-/** "Tape on the pressure tube" sticks a label on; what is taken off or found is no bypass either. */
-const withoutHoses = (said: string): string =>
-  said
-    .replace(/\bpressure (?:tubes?|hoses?|lines?|ports?)\b/g, ' ')
-    .replace(/\bflame (?:tube|spreader)\b/g, ' ')
-
-const TAKES_OFF =
-  /\b(?:peel\w*|remov\w*|unscrew\w*|unplug\w*|disconnect\w*|unclip\w*|took off|take off|taken off|undid|undo|loosen\w*|found|there (?:is|was)|lying|came off|pulled off|off the|bracket of|photo\w*|picture|label\w*|mark\w*)\b/
-
-/** A word that says plainly that the switch is kept from switching, whatever else is said. */
-const PLAIN =
-  /\b(?:by-?pass\w*|jump(?:er|ed)\w*|bridg\w*|short(?:ed|ing)|defeat\w*|cheat\w*|overrid\w*|overrode|link\w* (?:out|across)|wedg\w*|jam\w*|instead|in its place|in place of|coin|penny|wired?\b.{0,30}\b(?:closed|shut))\b/
-
-function meant(said: string, named: SwitchKind[]): boolean {
-  const plain = PLAIN.test(said)
-  if (
-    /\bjumper (?:wire|lead|cable)\b/.test(said) &&
-    /\b(?:found|lying|old|removed?|took out|taken out)\b/.test(said)
-  )
-    return false
-  if (
-    TAKES_OFF.test(said) &&
-    !plain &&
-    !/\b(?:closed|shut|in and taped|held|hold|so (?:that )?it)\b/.test(said)
-  )
-    return false
-  // A door alone may be tied or propped open out of the way; a switch, contact or interlock has to be meant.
-  if (named.every((kind) => kind === 'door'))
-    return /\bswitch\w*|\binterlock\b/.test(said) || (plain && /\bdoor\b/.test(said))
-  // "Tie back the wires" beside a word like pressure or float is a remark, unless the switch itself is held.
-  if (
-    /\bt(?:ie|ied|ying)\b/.test(said) &&
-    !plain &&
-    !/\bswitch\b|\bfloat\b|\blimit\b|\bsail\b|\broll/.test(said)
-  )
-    return false
-  if (named.every((kind) => kind === 'contactor' || kind === 'thermal' || kind === 'call'))
-    return (
-      plain ||
-      /\b(?:h(?:old|eld)|push(?:ed)?|tap(?:e|ed)|forc\w+|wir(?:e|ed) across|twist\w*|join\w*)\b/.test(said)
-    )
-  return true
+/** A switch that is kept from switching: which, and whether that is refused or asked about. */
+function bypassIn(text: string): Pick<LedgerReading, 'action' | 'switch' | 'refused' | 'asks'> | null {
+  const told = bypassTold(text)
+  if (told.kind === 'none') return null
+  if (told.kind === 'asks') return { action: 'note', switch: told.switchKind, asks: 'bypass' }
+  if (told.kind === 'allowed') return { action: 'bypass', switch: told.switchKind }
+  return {
+    action: 'bypass',
+    switch: told.switchKind,
+    refused: { code: 'forbidden-bypass', text: refusalText(told.switchKind) },
+  }
 }
 
 const UNIT =

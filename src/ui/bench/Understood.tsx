@@ -1,3 +1,4 @@
+import { stopTriggers } from '@/core/knowledge/stops'
 import { shortLabels, valueLabel } from '@/core/knowledge/valueLabels'
 import { type ObservationId, observationInfo } from '@/core/knowledge/vocabulary'
 import type { NoticeReading } from '@/core/words/notice'
@@ -76,12 +77,17 @@ export function AlsoSaid({ noticed, corrected }: { noticed: NoticeReading; corre
   const otherwise = (Object.keys(corrected) as ObservationId[]).flatMap((observation) =>
     corrected[observation] === ELSE && noticed.words[observation] ? [noticed.words[observation]] : [],
   )
+  // A danger that is denied is asked with the advice.
+  const denied = noticed.denied.filter(
+    ({ observation, value }) =>
+      !stopTriggers.some((trigger) => trigger.observation === observation && trigger.values.includes(value)),
+  )
   const kept = [...otherwise, ...noticed.rest].slice(0, 12)
   return (
     <div className="mt-2 text-sm" role="status">
-      {noticed.denied.length > 0 ? (
+      {denied.length > 0 ? (
         <p className="caption">
-          {`You wrote that this is not so: ${noticed.denied.map(({ observation, value }) => valueLabel(observation, value)).join(', ')}.`}
+          {`You wrote that this is not so: ${denied.map(({ observation, value }) => valueLabel(observation, value)).join(', ')}.`}
         </p>
       ) : null}
       {kept.length > 0 ? (

@@ -1,7 +1,6 @@
 'use client'
 
 import { useState } from 'react'
-import { meantInstead } from '@/core/knowledge/meantInstead'
 import { stopInfo } from '@/core/knowledge/stops'
 import { type StopRuleId, vocabulary } from '@/core/knowledge/vocabulary'
 import { Meant } from './Meant'
@@ -63,7 +62,7 @@ function OneDanger({ rule, onMeant }: { rule: StopRuleId; onMeant: (text: string
           className="mt-2 inline-flex min-h-11 items-center text-teal underline"
           onClick={() => setAsking(true)}
         >
-          {`Not that: ${meantInstead[rule][0]?.toLowerCase() ?? 'something else was meant'} …`}
+          Not that: something else was meant
         </button>
       )}
     </section>

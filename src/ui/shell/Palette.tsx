@@ -146,7 +146,7 @@ function useLine(query: string): string | null {
     ).then(([{ readLine }, { readingWords }]) =>
       setRead(() => (text: string) => {
         const reading = readLine({ text })
-        return reading.action === 'note' || reading.refused ? null : readingWords(reading)
+        return reading.action === 'note' || reading.refused || reading.asks ? null : readingWords(reading)
       }),
     )
   }, [typed])

@@ -98,7 +98,7 @@ export function Shell({
         Go to the work
       </a>
       <header className="no-print flex min-h-11 items-center gap-x-3 border-ink border-b bg-surface px-4 mid:gap-x-6 mid:px-5">
-        <Link prefetch={false} href="/" className="shrink-0 font-bold mid:text-[1.12rem]">
+        <Link prefetch={false} href="/" className="hidden shrink-0 font-bold mid:inline mid:text-[1.12rem]">
           Rest Cog
         </Link>
         <nav

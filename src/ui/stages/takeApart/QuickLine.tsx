@@ -34,7 +34,7 @@ export function QuickLine({ current }: { current: string | undefined }) {
     [sentence, terminals],
   )
   const add = () => {
-    if (!reading || reading.refused) return
+    if (!reading || reading.refused || reading.asks) return
     const at = current === undefined ? 'end' : place
     const done = act({
       kind: 'ledger.add',
@@ -64,7 +64,7 @@ export function QuickLine({ current }: { current: string | undefined }) {
         <button
           type="button"
           className="btn shrink-0"
-          disabled={!reading || reading.refused !== undefined}
+          disabled={!reading || reading.refused !== undefined || reading.asks !== undefined}
           onClick={add}
         >
           Add line
@@ -80,10 +80,13 @@ export function QuickLine({ current }: { current: string | undefined }) {
           ? ''
           : reading.refused
             ? reading.refused.text
-            : reading.action === 'note'
-              ? `Kept as a note: say its act in the line, so that it has a way back. ${readingWords(reading)}`
-              : readingWords(reading)}
+            : reading.asks
+              ? 'This names a part that guards people. What was done to it?'
+              : reading.action === 'note'
+                ? `Kept as a note: say its act in the line, so that it has a way back. ${readingWords(reading)}`
+                : readingWords(reading)}
       </p>
+      {reading?.asks ? <WhatWasDone onSay={(words) => setSentence(`${words}: ${sentence.trim()}`)} /> : null}
       {current === undefined ? null : (
         <Chips
           label="It comes"
@@ -94,5 +97,20 @@ export function QuickLine({ current }: { current: string | undefined }) {
         />
       )}
     </div>
+  )
+}
+
+const DONE = ['Took off', 'Put back', 'Looked at', 'Measured', 'Cleaned', 'It no longer switches: bridged']
+
+/** A switch, limit, fuse or ground beside an act that nobody knows: the person says which it was, and the line is read anew. */
+function WhatWasDone({ onSay }: { onSay: (words: string) => void }) {
+  return (
+    <fieldset className="mt-1 flex flex-wrap gap-1.5" aria-label="What was done to it?">
+      {DONE.map((words) => (
+        <button key={words} type="button" className="chip" onClick={() => onSay(words)}>
+          {words}
+        </button>
+      ))}
+    </fieldset>
   )
 }

@@ -1,0 +1,133 @@
+import { allowedSwitches } from '../knowledge/bypassWords'
+import { bypassActClasses, guardClasses } from '../knowledge/words/bypassClasses'
+import { everyday } from '../knowledge/words/spelling'
+import { mender } from '../words/mend'
+import { plainEnglish, workshopWords } from '../words/plainEnglish'
+import { type Lexicon, lexiconOf, type Span, spansIn } from '../words/reader/classes'
+import { type Token, tokensOf } from '../words/reader/tokens'
+import type { SwitchKind } from './types'
+
+/** What the words of a line do to a part that guards people. */
+export type ToldBypass =
+  | { kind: 'none' }
+  | { kind: 'allowed'; switchKind: SwitchKind }
+  | { kind: 'forbidden'; switchKind: SwitchKind }
+  /** It is named beside an act that nobody knows: asked, and no line until it is answered. */
+  | { kind: 'asks'; switchKind: SwitchKind }
+
+const guards = Object.keys(guardClasses) as (keyof typeof guardClasses)[]
+
+let lexicon: Lexicon | null = null
+
+/** Made at the first line: a job page that shows none need not have it. */
+function words(): Lexicon {
+  lexicon ??= lexiconOf({ ...guardClasses, ...bypassActClasses }, guards)
+  return lexicon
+}
+
+let mend: ((word: string) => string) | null = null
+
+/** Slips of the names of guards and of what is done to them. */
+function mended(): (word: string) => string {
+  mend ??= mender(
+    [...words().words].filter((word) => word.length > 4 && /^[a-z]+$/.test(word)),
+    [...words().words, ...everyday.split(' '), ...plainEnglish, ...workshopWords],
+    { forms: true, shortest: 5 },
+  )
+  return mend
+}
+
+/**
+ * What a sentence does to a switch, limit, fuse or ground, in any wording: closed by default. Bridging and holding are forbidden,
+ * but of a door switch or a call; taking off, putting back, looking and measuring are none; whatever else stands beside such a
+ * part is asked.
+ *
+ * @example bypassTold('joined the two float leads').kind // 'forbidden'
+ * @example bypassTold('took care of the thermal fuse').kind // 'asks'
+ * @example bypassTold('limit switch reads 0.3 ohms').kind // 'none'
+ */
+export function bypassTold(text: string): ToldBypass {
+  const tokens = tokensOf(plainLetters(text), mended())
+  const spans = spansIn(tokens, words())
+  const named = guardsIn(spans)
+  const [first] = named
+  if (!first) return { kind: 'none' }
+  const has = (name: string) => spans.some((span) => span.name === name)
+  const kind = worst(named)
+  if (has('bridge-moved')) return { kind: 'forbidden', switchKind: kind }
+  if (has('bridge-gone')) return { kind: 'none' }
+  // A breaker that is held off is isolated.
+  if (named.every((each) => each === 'breaker' || each === 'fuse') && has('held-off')) return { kind: 'none' }
+  if (keepsFromSwitching(named, spans, tokens))
+    return allowedSwitches.includes(kind)
+      ? { kind: 'allowed', switchKind: kind }
+      : { kind: 'forbidden', switchKind: kind }
+  if (kind === 'call' || kind === 'contactor') return { kind: 'none' }
+  if (has('adjusts')) return { kind: 'asks', switchKind: kind }
+  if (has('takes-off') || has('puts-back') || has('looks') || hasFigure(tokens)) return { kind: 'none' }
+  return saysMore(tokens, spans) ? { kind: 'asks', switchKind: kind } : { kind: 'none' }
+}
+
+/** Without the marks over letters that other tongues write. */
+const plainLetters = (text: string): string =>
+  text
+    .normalize('NFD')
+    .replace(/(\p{L})-(\p{L})/gu, '$1 $2')
+    .replace(/\p{M}/gu, '')
+    .replace(/ß/g, 'ss')
+    .replace(/\bw\//gi, 'with ')
+    .replace(/[_/]+/g, ' ')
+    .replace(/\b(r|rh|rc|g|w|w1|y|y1|o)\b/gi, 't$1')
+
+/** The guards that are named; the hose of a pressure switch is no switch. */
+function guardsIn(spans: Span[]): SwitchKind[] {
+  // A hose that is pinched shut holds its switch.
+  const pinched = spans.some(({ name }) => name === 'pinches')
+  const hoses = pinched ? [] : spans.filter(({ name }) => name === 'hose')
+  return guards.filter((guard) =>
+    spans.some(
+      (span) =>
+        span.name === guard &&
+        !hoses.some(({ from, to }) => from <= span.from && to > span.to) &&
+        !(guard === 'ground' && !spans.some(({ name }) => name === 'breaks' || name === 'bridges')),
+    ),
+  )
+}
+
+/** A forbidden one beside an allowed one is the one that counts. */
+const worst = (named: SwitchKind[]): SwitchKind =>
+  named.find((kind) => !allowedSwitches.includes(kind)) ?? named[0] ?? 'other'
+
+function keepsFromSwitching(named: SwitchKind[], spans: Span[], tokens: Token[]): boolean {
+  const has = (name: string) => spans.some((span) => span.name === name)
+  if (has('bridges')) return true
+  if (named.includes('ground') && has('breaks')) return /\b(?:prong|pin)\b/.test(said(tokens))
+  if (!has('holds')) return false
+  // A label that is taped on says something and holds nothing.
+  return !/\b(?:label|labels|sticker|note|tag|arrow|photo)\b/.test(said(tokens))
+}
+
+const said = (tokens: Token[]): string => tokens.map(({ text }) => text).join(' ')
+
+const hasFigure = (tokens: Token[]): boolean =>
+  tokens.some(
+    ({ kind }, index) =>
+      kind === 'number' &&
+      /^(?:ohms?|v|volts?|k|mm|cm|inch|inches|in|mv|a|amps?)$/.test(tokens[index + 1]?.text ?? ''),
+  )
+
+const NEUTRAL = new Set(
+  "the a an of on at in to for with and by from its it this that my our one two three four both all old new left right upper lower top bottom wire wires lead leads leg legs spade spades terminal terminals screw screws bracket cover plug connector pin pins side sides cup switch switches red white black blue brown yellow orange purple green grey gray pink 's number no".split(
+    ' ',
+  ),
+)
+
+/** Words beyond the part itself and what every line has: an act that nobody knows. */
+const saysMore = (tokens: Token[], spans: Span[]): boolean =>
+  tokens.some(
+    ({ kind, text }, index) =>
+      kind === 'word' &&
+      !NEUTRAL.has(text) &&
+      text.length > 1 &&
+      !spans.some(({ name, from, to }) => (guards as string[]).includes(name) && index >= from && index < to),
+  )
