@@ -114,7 +114,7 @@ export const familyWords: Record<FamilyId, FamilyWord[]> = {
       /\bsplit (?:system|ac|unit|air conditioner|head)\b|\bwall split\b|\bmini[ -]?splits?\b|\bductless\b/,
       43,
     ],
-    [/\bthe split\b/, 12],
+    [/\b(?:the|our|my) split\b|\bindoor unit\b/, 12],
 
     'mini split',
     'mini-split',

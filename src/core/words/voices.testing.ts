@@ -184,7 +184,7 @@ export const voices: Voice[] = [
   say('low and medium are gone, high is fine', { must: { speeds: ['only-high', 'some-missing'] } }),
   say('none of the three speeds do anything', { must: { speeds: 'none' } }),
   say('all three speeds work', { must: { speeds: 'all' } }),
-  say('fan blows the air the wrong way', { must: { direction: 'wrong' } }),
+  say('fan blows the air the wrong way', { must: { 'air-flow': 'wrong-way' } }),
   say('the blower never stops, even with the thermostat off', { must: { 'fan-state': 'wont-stop' } }),
   say('comes on now and again, as it likes', { must: { 'fan-state': 'intermittent' } }),
   say('it works fine again today', { must: { 'fan-state': 'runs-normally' } }),
@@ -239,4 +239,310 @@ export const voices: Voice[] = [
   say('oil all round the fitting of the copper line', { stops: ['refrigerant'] }),
   say('the fan never gave me a shock', { stops: ['electric-shock'] }),
   say('there was no smell of gas', { stops: ['gas-smell'] }),
+  // Second round: longer, with asides, in the voices of a retired teacher, a site foreman, a teenager, somebody from Bavaria.
+  say(
+    'Our bathroom extractor, a cheap thing the builders put in, has begun to chirrup like a budgie and I fear for my sanity',
+    { family: 'bath-exhaust-fan', must: { sound: 'squeal' } },
+  ),
+  say(
+    'right so the loo fan comes on with the light, whirs for maybe ten seconds, then packs up till next time',
+    { family: 'bath-exhaust-fan', must: { 'fan-state': ['starts-then-stops', 'intermittent'] } },
+  ),
+  say('Shower fan spins alright but a sheet of toilet paper just slides off the grille', {
+    family: 'bath-exhaust-fan',
+    must: { 'air-flow': ['none', 'weak'] },
+  }),
+  say(
+    'the cooker hood used to drown out the telly, now you would not know it was on, and the kitchen stays full of steam',
+    { family: 'range-hood-fan', must: { 'air-flow': ['weak', 'none'] } },
+  ),
+  say('hood: button 1 dead, button 2 dead, button 3 like a hurricane', {
+    family: 'range-hood-fan',
+    must: { speeds: ['only-high', 'some-missing'] },
+  }),
+  say(
+    'I took the filter out of the kitchen hood and it was so thick with grease you could have fried chips on it',
+    { family: 'range-hood-fan', must: { 'vent-path': 'blocked' } },
+  ),
+  say(
+    'ceiling fan wobbles so badly that the glass shade rattles, and one of the four mounting screws has fallen out',
+    { family: 'ceiling-fan', must: { mounting: 'loose', sound: 'rattle' } },
+  ),
+  say('Ceiling fan has been turning the other way since my brother in law rewired the switch', {
+    family: 'ceiling-fan',
+    must: { 'wiring-changed': 'yes', direction: 'wrong' },
+  }),
+  say('my ceiling fans light is on but the blades wont budge unless i give them a spin', {
+    family: 'ceiling-fan',
+    must: { companion: 'yes', 'nudge-start': 'starts-and-runs' },
+  }),
+  say(
+    'Whole house fan: louvers clatter open, motor hums for a few seconds, breaker goes. Reset it, same again',
+    { family: 'attic-vent-fan', must: { damper: 'opens' }, stops: ['breaker-retrips'] },
+  ),
+  say(
+    'the gable fan thermostat is set to 95 and it must be 120 in there, so it ought to be on, yet there is not a sound',
+    { family: 'attic-vent-fan', must: { 'should-run-now': 'yes', 'fan-state': 'dead' } },
+  ),
+  say('Air handler blows fine on heat but on cool it will not come on', {
+    family: 'furnace-blower',
+    must: { speeds: 'some-missing' },
+  }),
+  say('furnace blower wheel half full of cat fluff, and it shakes the whole cabinet', {
+    family: 'furnace-blower',
+    must: { fouling: 'dirty', hub: 'out-of-balance' },
+  }),
+  say('With the motor cold as a fish I read 12 ohms, last night hot it read OL', {
+    must: { 'cold-retest': 'now-good' },
+  }),
+  say('inducer never spins up, pressure switch stays open, board flashes 3', {
+    family: 'draft-inducer',
+    must: { 'fan-state': 'dead', 'safety-switches': 'one-open' },
+  }),
+  say('water sloshes in the inducer housing, the drain hose is plugged with goop', {
+    family: 'draft-inducer',
+    must: { 'drain-and-tube': 'blocked' },
+  }),
+  say('the AC outside: compressor hums, fan stands, capacitor has a belly like an old man', {
+    family: 'outdoor-unit-fan',
+    must: { companion: 'yes', 'fan-state': 'dead', 'capacitor-look': 'bulged-or-leaking' },
+  }),
+  say('condenser fan outside turns, but backwards, I can feel it blow down', {
+    family: 'outdoor-unit-fan',
+    must: { direction: 'wrong' },
+  }),
+  say('heat pump fan outside hit by hail, one blade bent, now it shudders', {
+    family: 'outdoor-unit-fan',
+    must: { hub: ['out-of-balance', 'cracked'] },
+  }),
+  say('indoor unit of our split drips on the floor and barely blows, filter is black', {
+    family: 'mini-split-indoor-fan',
+    must: { 'air-flow': 'weak', 'vent-path': 'blocked' },
+  }),
+  say('Split head on the wall screeches for ten seconds each morning, every week a little longer', {
+    family: 'mini-split-indoor-fan',
+    must: { sound: 'squeal' },
+  }),
+  say('ice cream is soup, fan at the back of the freezer buried in frost', {
+    family: 'refrigerator-evaporator-fan',
+    must: { 'temperature-effect': 'food-warming', fouling: 'iced' },
+  }),
+  say('the little fan in the freezer hits something, tak tak tak, since I put the turkey in', {
+    family: 'refrigerator-evaporator-fan',
+    must: { sound: ['clicking', 'rattle'] },
+  }),
+  say(
+    'pulled the fridge out, condenser fan underneath is wrapped in dust bunnies and will not turn by hand',
+    { family: 'refrigerator-condenser-fan', must: { fouling: 'dirty', 'free-spin': 'seized' } },
+  ),
+  say('RV furnace: blower runs, sail switch clicks, no flame, we are freezing', {
+    family: 'rv-furnace-blower',
+    must: { companion: 'no', 'temperature-effect': 'no-heat' },
+  }),
+  say('caravan heater fan goes slow when the fridge compressor is on, battery 11.2 volts', {
+    family: 'rv-furnace-blower',
+    must: { 'fan-state': 'slow', 'supply-voltage': 'low' },
+  }),
+  say('exhaust blower on my pellet stove is howling like a wolf and the bearings feel like gravel', {
+    family: 'pellet-stove-exhaust-blower',
+    must: { sound: ['roar', 'grinding'], 'free-spin': 'rough' },
+  }),
+  say('stove fan motor so hot the label has gone brown, and it reeks of hot varnish', {
+    must: { 'case-heat': 'too-hot-to-touch', smell: 'burnt' },
+  }),
+  say('MVHR runs day and night as it should but nothing comes out of the bedroom valve', {
+    family: 'hrv-fan',
+    must: { 'air-flow': 'none' },
+    not: ['fan-state'],
+  }),
+  say('HRV core and filters washed, ducts brushed, still a weak trickle at the vents', {
+    family: 'hrv-fan',
+    must: { 'air-flow': 'weak', 'vent-path': 'clear' },
+  }),
+  say('Dehumidifier: fan fine, compressor silent, bucket stays dry', {
+    family: 'dehumidifier-fan',
+    must: { companion: 'no' },
+  }),
+  say('The dehumidifier in the crypt has fallen silent; its lamp, however, still shines', {
+    family: 'dehumidifier-fan',
+    must: { 'fan-state': 'dead', companion: 'yes' },
+  }),
+  say('box fan just vibrates, does not rotate, until one flips a blade with a ruler', {
+    family: 'other-fan',
+    must: { 'nudge-start': 'starts-and-runs' },
+  }),
+  say('desk fan hums and smells hot, blade free as anything', {
+    family: 'other-fan',
+    must: { 'fan-state': 'hums', smell: 'burnt', 'free-spin': 'free' },
+  }),
+  say('Ventilator macht nichts, only brummt', { must: { 'fan-state': ['hums', 'dead'] } }),
+  say('no es ruido, no es olor, simply it does not turn', { must: { 'fan-state': 'dead' } }),
+  say('it is making noise like a helicopter since we have cleaned it', { must: { sound: 'roar' } }),
+  say('measured the two leads against the frame, 35 megohm each', { must: { 'to-frame': 'clear' } }),
+  say('0.6 megohm from the black lead to the metal case', { must: { 'to-frame': 'leaks' } }),
+  say('herm side 24 on a 30, fan side 5.1 on a 5', {
+    must: { 'capacitor-other-reading': 'low', 'capacitor-fan-reading': 'within' },
+  }),
+  say('label on the cap says 10 uF, my meter shows 3', { must: { 'capacitor-fan-reading': 'low' } }),
+  say('the motor plate wants 5 uF but somebody fitted a 7.5', {
+    must: { 'capacitor-label-match': 'differs' },
+  }),
+  say('contactor coil 15 ohms, 26 volts on it, plunger stays up', {
+    must: { 'contactor-coil': 'good', 'control-voltage': 'present', 'contactor-position': 'not-pulled-in' },
+  }),
+  say('238 volts into the contactor and 237 out', {
+    must: { 'supply-voltage': 'normal', 'contactor-output': 'normal' },
+  }),
+  say('three phases 4.2 4.2 and open', { must: { 'phase-resistances': 'open' } }),
+  say('opened the motor module, one disc is burnt black', { must: { 'module-look': 'burnt-part' } }),
+  say('the module was full of water marks', { must: { 'module-look': 'water-marks' } }),
+  say('brushes 12 mm each, so plenty', { must: { 'brush-length': 'long' } }),
+  say('limit switch tested closed, rollout closed', { must: { 'safety-switches': 'closed' } }),
+  say('wall switch clicks but the meter shows no continuity', { must: { 'wall-switch': 'bad' } }),
+  say('nobody has been near the wiring', { must: { 'wiring-changed': 'no' } }),
+  say('house is as warm as ever, nobody noticed a thing', { must: { 'temperature-effect': 'no-change' } }),
+  say('belt slips and squeals on a cold start', { must: { belt: 'slipping', sound: 'squeal' } }),
+  say('direct drive, so no belt to go wrong', { must: { belt: 'not-fitted' } }),
+  say('no damper on this one', { must: { damper: 'not-fitted' } }),
+  say('fan wheel solid on its shaft, set screw tight', { must: { hub: 'tight' } }),
+  say('all the mounts are tight, I tried each', { must: { mounting: 'tight' } }),
+  say('blades are as clean as the day they were made', { must: { fouling: 'clean' } }),
+  say('the plug of the motor has a brown pin', { must: { connections: 'loose-or-burnt' } }),
+  say('every plug and splice looks good', { must: { connections: 'sound' } }),
+  say('it trips the rcd the second it starts', { must: { breaker: 'rcd-trips' } }),
+  say('with the fan disconnected the breaker holds', { must: { breaker: 'holds-with-load-off' } }),
+  say('with the fan disconnected the breaker trips all the same', {
+    must: { breaker: 'trips-with-load-off' },
+    stops: ['breaker-retrips'],
+  }),
+  say('reverse switch is on summer, just as I want it', { must: { 'reversing-switch': 'as-wanted' } }),
+  say('board says flame lost', { must: { 'board-code': 'flame-lost' } }),
+  say('does it need oil? the manual says nothing', { must: {}, stops: [] }),
+  say('we had the fire brigade in for the neighbours, nothing to do with us; our fan squeaks', {
+    must: { sound: 'squeal' },
+    stops: [],
+  }),
+  say('the electrician, a bright spark, says the fan is fine', { stops: [] }),
+  say('bought a smoked ham and the hood cannot cope with the smell', { family: 'range-hood-fan', stops: [] }),
+  say('touched the switch plate and it prickled my fingers', { stops: ['electric-shock'] }),
+  say('my son says it pinched him when he leaned on the cabinet with wet hands', {
+    stops: ['electric-shock'],
+  }),
+  say('there was a pop and a puff of smoke, then nothing', {
+    must: { 'fan-state': 'dead' },
+    stops: ['fire-or-smoke'],
+  }),
+  say('you can see it glow red inside through the grille', { stops: ['fire-or-smoke'] }),
+  say('lightning bolts inside the switch when I flick it', { stops: ['arcing'] }),
+  say('smell like rotten cabbage and eggs round the cooker', { stops: ['gas-smell'] }),
+  say('the gas bottle is leaking i think, it hisses and stinks', { stops: ['gas-smell'] }),
+  say('we all woke with a splitting headache, the heater had run all night', { stops: ['co-or-soot'] }),
+  say('black dust above the burner door and yellow flames', { stops: ['co-or-soot'] }),
+  say('pulled the disconnect and the fan out there is still going round under power', {
+    stops: ['proof-failed'],
+  }),
+  say('tester still glows although every breaker is off', { stops: ['proof-failed'] }),
+  say('bath overflowed upstairs and the water came out of the light and fan', {
+    stops: ['water-on-electrics'],
+  }),
+  say('control board is wet from the leaking coil', { stops: ['water-on-electrics'] }),
+  say('wires in the wall box are black and brittle', { stops: ['burnt-supply'] }),
+  say('the three pin plug got so hot it has melted on one side', { stops: ['burnt-supply'] }),
+  say('one leg to neutral reads 139, the other 101', { stops: ['lost-neutral'] }),
+  say('chipping the ice off I went through the tube, gas came out', { stops: ['refrigerant'] }),
+  say('no ground wire in the ceiling box', { stops: ['aluminium-or-no-ground'] }),
+  // Third round: a seaside landlady, a bus driver, a schoolgirl, a pharmacist.
+  say('The ventilation in our bathroom has become a shadow of itself, one can barely feel it', {
+    must: { 'air-flow': 'weak' },
+  }),
+  say('Fan in loo goes for a wee bit then gives up, ten minutes later it has another bash', {
+    must: { 'fan-state': ['starts-then-stops', 'intermittent'] },
+  }),
+  say('hood clanks like a bucket of bolts on high only', { must: { sound: 'rattle' } }),
+  say('My cooker hood just sits there glowing its lights at me, no whirr', {
+    must: { companion: 'yes', 'fan-state': 'dead' },
+  }),
+  say('the ceiling fan grumbles on start and then is quiet', { must: { sound: 'grinding' } }),
+  say('ceiling fan blades whirl free when I tap them but with the chain pulled they do nothing', {
+    must: { 'free-spin': 'free', 'fan-state': 'dead' },
+  }),
+  say('after the roofers left, the attic fan began to scrape its shroud', {
+    must: { onset: 'after-painting-or-building-work', 'free-spin': 'rubs' },
+  }),
+  say('our furnace blower takes an age to wind up and never really gets there', {
+    must: { 'fan-state': 'slow' },
+  }),
+  say('heater in the camper van: fan roars, vents stone cold', {
+    must: { sound: 'roar', 'temperature-effect': 'no-heat' },
+  }),
+  say('the inducer is caked with rust flakes and turns as if full of sand', {
+    must: { 'free-spin': 'rough' },
+  }),
+  say('AC fan dead, breaker had flipped, I reset it once, holds now, fan still dead', {
+    must: { 'fan-state': 'dead', breaker: ['tripped-once', 'on'] },
+  }),
+  say('mini split is blowing fine but the room will not cool', {
+    must: { 'air-flow': 'strong', 'temperature-effect': 'warm-air-from-cooling' },
+  }),
+  say('yogurts are warm, freezer full of snow, no fan noise', {
+    must: { 'temperature-effect': 'food-warming', fouling: 'iced' },
+  }),
+  say('the bottom fan of the fridge has a sock wound round it', { must: { fouling: 'debris' } }),
+  say('pellet stove fan whistles and the vent pipe is half full of ash', {
+    must: { sound: 'squeal', 'vent-path': 'blocked' },
+  }),
+  say('HRV is louder by the week and now one wheel wobbles', {
+    must: { onset: 'grew-louder-over-weeks', 'free-spin': 'wobbles' },
+  }),
+  say('dehumidifier stopped the night the power flickered', {
+    must: { 'fan-state': 'dead', onset: 'after-a-storm-or-outage' },
+  }),
+  say('tower fan trips our gfci', { must: { breaker: 'rcd-trips' } }),
+  say('I get 0 V at the motor, 120 at the wall', {
+    must: { 'motor-voltage': 'none', 'supply-voltage': 'normal' },
+  }),
+  say('the run cap tested 7.2 of 7.5', { must: { 'capacitor-fan-reading': 'within' } }),
+  say('cap has blown its top', { must: { 'capacitor-look': 'bulged-or-leaking' } }),
+  say('windings: 11, 14 and 25 ohms', { must: { winding: 'good' } }),
+  say('no continuity through the motor', { must: { winding: 'open' } }),
+  say('shaft is locked solid', { must: { 'free-spin': 'seized' } }),
+  say('it only hums till I shove it with a wooden spoon', { must: { 'nudge-start': 'starts-and-runs' } }),
+  say('gave it a push with a stick, no difference', { must: { 'nudge-start': 'does-nothing' } }),
+  say('motor case lukewarm at most', { must: { 'case-heat': 'warm' } }),
+  say('there is a burning smell from the grille', { must: { smell: 'burnt' } }),
+  say('thermostat off and still it blows', { must: { 'fan-state': 'wont-stop' } }),
+  say('it used to run quietly; these days it screeches', { must: { sound: 'squeal' } }),
+  say('the wheel came loose on its shaft', { must: { hub: 'loose' } }),
+  say('motor hangs on one bolt', { must: { mounting: 'loose' } }),
+  say('spade connector melted', { must: { connections: 'loose-or-burnt' } }),
+  say('flap sticks', { must: { damper: 'stuck' } }),
+  say('filter spotless', { must: { 'vent-path': 'clear' } }),
+  say('Someone swapped two wires last month', { must: { 'wiring-changed': 'yes' } }),
+  say('air comes in instead of going out', { must: { 'air-flow': 'wrong-way' } }),
+  say('speeds two and three are dead', { must: { speeds: 'some-missing' } }),
+  say('works on every speed', { must: { speeds: 'all' } }),
+  say('I felt electricity in my hand when I touched the frame', { stops: ['electric-shock'] }),
+  say('my hair stood on end, it tickled my arm', { stops: ['electric-shock'] }),
+  say('grey smoke curls out of the vents', { stops: ['fire-or-smoke'] }),
+  say('it went up in flames last night', { stops: ['fire-or-smoke'] }),
+  say('crackling and blue light from the wall switch', { stops: ['arcing'] }),
+  say('it stinks of propane', { stops: ['gas-smell'] }),
+  say('the gas detector in the motorhome is beeping', { stops: ['co-or-soot'] }),
+  say('kids feel sick whenever the stove burns', { stops: ['co-or-soot'] }),
+  say('I pulled the fuse and it still turns', { stops: ['proof-failed'] }),
+  say('fuse blows each time', { stops: ['breaker-retrips'] }),
+  say('rain dripping onto the motor', { stops: ['water-on-electrics'] }),
+  say('burnt smell and brown marks at the wall socket', { stops: ['burnt-supply'] }),
+  say('lamps get brighter when the blower starts', { stops: ['lost-neutral'] }),
+  say('refrigerant line is oily', { stops: ['refrigerant'] }),
+  say('house has aluminum wires', { stops: ['aluminium-or-no-ground'] }),
+  say('fibrous old pipe wrap near it', { stops: ['asbestos-suspect'] }),
+  say('I am just a tenant', { stops: ['rented-or-warranty'] }),
+  say('too nervous to go on', { stops: ['not-sure'] }),
+  say('no sparks seen', { stops: ['arcing'] }),
+  say('the fan beside the fireplace rattles', { must: { sound: 'rattle' }, stops: [] }),
+  say('sparkling clean blades', { must: { fouling: 'clean' }, stops: [] }),
+  say('what a shock, forty euros for a capacitor', { stops: [] }),
+  say('I smoke outside so the hood is idle', { stops: [] }),
+  say('is it normal that it is warm?', { stops: [] }),
 ]

@@ -57,8 +57,11 @@ export const factRules: FactRule[] = [
      going since yesterday
      {run|blows} with its .. at off
      stays on
+     {offpower} and/but still .. {blows|run}
+     {offpower} .. still it {blows|run}
+     {thermostat} off and still
      {evenoff} ... {still} {run|blows}`,
-    { unless: ['noisy', 'rattle', 'click', 'onoff', 'startstop', 'coasts'] },
+    { unless: ['noisy', 'rattle', 'click', 'onoff', 'startstop', 'coasts', 'normalrun'] },
   ),
   fact(
     'fan-state',
@@ -80,7 +83,7 @@ export const factRules: FactRule[] = [
      {shortwhile} later .. {ending}`,
     { unless: ['neg'] },
   ),
-  fact('fan-state', 'intermittent', `{onoff}`, { unless: ['metered'] }),
+  fact('fan-state', 'intermittent', `{onoff}`, { unless: ['metered'], mended: ['metered'] }),
   fact(
     'fan-state',
     'runs-normally',
@@ -101,7 +104,7 @@ export const factRules: FactRule[] = [
     `{slow}
      {run} .. slow
      {slow} .. {run}`,
-    { unless: ['by-hand', 'speedword', 'flash', 'leak'] },
+    { unless: ['by-hand', 'speedword', 'flash', 'leak', 'mould'] },
   ),
   fact(
     'fan-state',
@@ -124,6 +127,8 @@ export const factRules: FactRule[] = [
      {run} {neg} $
      {neg} {hum} {neg}
      {fan} {neg}
+     {fan|wheel} stands $
+     {fan|wheel} .. {quiet}
      {neg} movement
      is still $
      ^ {fan} , {neg} $
@@ -177,6 +182,7 @@ export const factRules: FactRule[] = [
     'burnt',
     `{smellword} .. {burnsmell}
      {burnsmell} {smellword}
+     {smellsburnt}
      {burnsmell} _ {smellword}
      {smellword} like .. {burnsmell}
      {smellword} .. {burnsmell} .. {burnsmell}`,
@@ -223,6 +229,7 @@ export const factRules: FactRule[] = [
     'free-spin',
     'slips-on-shaft',
     `{shaft|fan} .. {run} ... {wheel} .. {stays}
+     {shaft} .. {run} .... the {wheel} stays
      {wheel} .. {slips} .. {shaft}
      {slips} .. {on} .. {shaft}
      turn .. 1/one without the other
@@ -384,6 +391,7 @@ export const factRules: FactRule[] = [
      {speedname} {and} {speedname} .. {nothingelse|speedmiss}
      {speedname} .. {does} {neg}
      {lost} .. {speedname}
+     on cool/cooling/heat/heating it? .. {neg} .. {run}
      # {and} # .. {are} broken/dead/gone/kaput
      # .. its thing , # {and} #
      {speedname} 's right , .. {speedname} .. {halted|speedmiss|snapped}
@@ -418,6 +426,7 @@ export const factRules: FactRule[] = [
     `{light|compressor|burner|companion} .. {neg}
      {light|compressor|burner|companion} .. {halted}
      {neg} .. {light|compressor|burner|companion}
+     {light|compressor|burner|companion} .. {quiet}
      {light|compressor|burner|companion} .. {either} $
      {light|compressor|burner|companion} {neg} _ {run}
      {neither} .. {light|compressor|burner|companion}`,
@@ -428,10 +437,12 @@ export const factRules: FactRule[] = [
     'yes',
     `{light|compressor|burner|companion} .. {runs}
      {light|compressor|burner|companion} {still} .. {runs}
+     {light|compressor|burner|companion} ... {still} {runs}
      {runs} .. {light|compressor|burner|companion}
      {light|compressor|burner|companion} {goodrun}
      {see} .. {light|compressor|burner|companion}
      {light|compressor|burner|companion} .. {fine}
+     {light|compressor|burner|companion} , yes
      {light|compressor|burner|companion} .. {hum}`,
     { unless: ['detectorword', 'inroom', 'onfire'] },
   ),
@@ -566,6 +577,7 @@ export const factRules: FactRule[] = [
      {breaker} .. {fine}
      put/reset/shoved/pushed it back on
      {breaker} {neg} {tripped}
+     {neg} 's? tripped
      {breaker} {neg} good .. it 's on
      all {breaker} {up}`,
     { unless: ['offpower'] },
@@ -597,6 +609,7 @@ export const factRules: FactRule[] = [
     'wall-switch',
     'bad',
     `{wallswitch} ... {neg} .. {continuity}
+     {wallswitch} .... {neg} continuity
      {wallswitch} ... {openread}
      {wallswitch} .. {badword}
      {wallswitch} ... {neg} beep/make/close/click`,
@@ -663,7 +676,8 @@ export const factRules: FactRule[] = [
     'one-open',
     `{safety} ... {openswitch}
      {openswitch} .. {safety}
-     {safety} ... {neg} .. {closeverb}`,
+     {safety} ... {neg} .. {closeverb}
+     {safety} .... never closes`,
     { unless: ['boardlight', 'flash'] },
   ),
   fact('safety-switches', 'closed', `{safety} ... {closedread|fine|closed}\n{closedread} .. {safety}`, {
@@ -748,6 +762,7 @@ export const factRules: FactRule[] = [
      {is} what the .. {plate} .. {says}
      {as} the {fan|plate} {wants}
      {plate} .. {wants} .. {also|too|same}
+     # uf on it and # uf on the {fan}
      {matches} .. {plate|fan}`,
   ),
   // Windings and frame.
@@ -762,7 +777,8 @@ export const factRules: FactRule[] = [
   fact(
     'cold-retest',
     'now-good',
-    `{wasopen} .... {cooled} ... {good|#}
+    `{cold} .. # ohms .... {wasopen}
+     {wasopen} .... {cooled} ... {good|#}
      {cooled} ... {goodwinding|plausible}
      {measured} again ... {plausible|goodwinding}
      {wasopen} .... {now} .. #
@@ -782,6 +798,9 @@ export const factRules: FactRule[] = [
      {openread} .. {winding}
      {across} .. {winding} ... {openread}
      {wire} to {wire} .. {openread}
+     {neg} continuity through .. {fan|winding}
+     common to run/start/high/low/medium .. {openread}
+     start/run to run/start/common .. {openread}
      was/measured open .. between
      {measured} open`,
     { unless: ['cap', 'coil', 'safety', 'frameword', 'wallswitch', 'past'] },
@@ -963,9 +982,14 @@ export const factRules: FactRule[] = [
   fact('belt', 'sound', `{belt} ... {fine|tight|asnew|strongbelt}\n{belt} .. {neg} {slips|cracked}`, {
     unless: ['snappedword'],
   }),
-  fact('mounting', 'loose', `{mount} ... {loose}\n{loose} .. {mount}`, {
-    unless: ['neg', 'setscrew', 'tightmount', 'board', 'played'],
-  }),
+  fact(
+    'mounting',
+    'loose',
+    `hangs/hanging on/by one/1/two/a {mount}\n{mount} ... {loose}\n{loose} .. {mount}`,
+    {
+      unless: ['neg', 'setscrew', 'tightmount', 'board', 'played'],
+    },
+  ),
   fact(
     'mounting',
     'tight',
@@ -1077,6 +1101,9 @@ export const factRules: FactRule[] = [
      {neg} {blows} 
      {papertest}
      {nothing} {stirs} .. {grille}
+     {neg} at .. {grille}
+     nothing gets {suck} through
+     nothing gets pulled through
      {moves} {neg} air`,
     { unless: ['sootair', 'gasword', 'safety'] },
   ),
@@ -1103,7 +1130,7 @@ export const factRules: FactRule[] = [
      {blows} .. {gale}
      {gale} .. {grille|duct}
      {plentyair}`,
-    { unless: ['neg', 'hardly', 'past'] },
+    { unless: ['neg', 'hardly', 'past', 'weakair'] },
   ),
   fact('damper', 'not-fitted', `{neg} {damper}\n{without} {damper}`, { unless: ['openverb'] }),
   fact(
@@ -1146,7 +1173,7 @@ export const factRules: FactRule[] = [
   fact(
     'vent-path',
     'blocked',
-    `{duct|filter} ... {blocked}\n{duct} .. {inches} of {dirt}\n{duct} .. {full} .. {dirt|debris}\n{duct} .. had .. {dirt|debris} in it\n{blocked} .. {duct|filter}\n{blockedduct}`,
+    `{duct|filter} ... {blocked}\n{duct|filter} ... so thick with {dirt}\n{filter} .. {is} {melted}\n{duct} .. {inches} of {dirt}\n{duct} .. {full} .. {dirt|debris}\n{duct} .. had .. {dirt|debris} in it\n{blocked} .. {duct|filter}\n{blockedduct}`,
     {
       unless: ['drain', 'tube', 'neg', 'clearduct'],
     },
@@ -1159,7 +1186,7 @@ export const factRules: FactRule[] = [
      {cleaned} .. {filter} .. {duct}
      {rodded} .. {duct}
      ruled out .. {duct|filter}`,
-    { unless: ['neg', 'windingword', 'frame', 'filteronly'] },
+    { unless: ['neg', 'windingword', 'frame'] },
   ),
   fact(
     'wiring-changed',
@@ -1214,6 +1241,7 @@ export const factRules: FactRule[] = [
      {spoils} .. {food}
      {neg} .. {keeping} .. {food}
      {food} at # degrees
+     milk turns
      {fridge} .. {neg} .. {keepcold}
      {fridge} .. {getswarm}`,
     { unless: ['holdfine'] },
@@ -1228,6 +1256,7 @@ export const factRules: FactRule[] = [
      {freezing} .. {house}
      {blows} .. cold .. air
      {blows} cold
+     {grille} .. {stonecold}
      {wearing} coats
      {heater} .. {neg} .. {heat}
      {neg} .. {warmword} .. {anywhere|it|house}`,
@@ -1280,7 +1309,11 @@ export const factRules: FactRule[] = [
   fact('contactor-coil', 'good', `{coil} ... {fine}`, {
     unless: ['neg', 'openread', 'shortread', 'voltage'],
   }),
-  fact('reversing-switch', 'none-fitted', `{neg} {reversing}\n{reversing} .... {neg} {such}`),
+  fact(
+    'reversing-switch',
+    'none-fitted',
+    `{neg} {reversing}\n{reversing} .. as this model has none\n{reversing} .. has none\n{reversing} .... {neg} {such}`,
+  ),
   fact(
     'reversing-switch',
     'other-way',

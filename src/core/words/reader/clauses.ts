@@ -52,7 +52,7 @@ function pieceOf(reading: Reading, from: number, to: number): Piece {
     to,
     names,
     another: names.has('another'),
-    past: names.has('past') && !names.has('now'),
+    past: names.has('past') && !names.has('now') && !names.has('since'),
     guess: names.has('maybe'),
     asks: false,
   }

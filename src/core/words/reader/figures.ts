@@ -40,6 +40,7 @@ export function figuresIn(reading: Reading): Figure[] {
   const numbers = numbersIn(reading, pieces)
   return [
     ...volts(reading, numbers),
+    ...legs(reading, numbers),
     ...capacitors(reading, numbers),
     ...labels(reading, numbers),
     ...ohms(reading, numbers),
@@ -83,6 +84,7 @@ const PLACES: [ObservationId, string][] = [
   ['contactor-output', 'loadside'],
   ['module-supply', 'moduleplace'],
   ['control-voltage', 'controlplace'],
+  ['control-voltage', 'onit'],
   ['board-drive', 'driveplace'],
   ['motor-voltage', 'motorplace'],
   ['supply-voltage', 'supply'],
@@ -116,6 +118,8 @@ function nearestPlace(reading: Reading, { at, to, piece }: Numbered): Place | nu
   PLACES.forEach(([observation, name], rank) => {
     for (const span of reading.spans) {
       if (span.name !== name) continue
+      // "On it" is on the coil where a coil was named.
+      if (name === 'onit' && !reading.names.has('coil') && !reading.names.has('contactor')) continue
       const inside = span.from >= piece.from && span.to <= piece.to
       const after = span.from - to
       const before = at - span.to
@@ -204,9 +208,25 @@ function voltsWord(observation: ObservationId, volts: number, nominal: number | 
   const meant =
     nominal && nominal > volts * 0.3 ? nominal : volts < 20 ? 12 : volts < 55 ? 24 : volts < 160 ? 120 : 240
   const share = volts / meant
+  // A battery of 12 V is spent below some 11.8 V.
+  if (meant === 12 && share > 0.1 && share < 0.98) return 'low'
   if (volts < 1 || share < 0.1) return 'none'
   if (share < 0.9) return 'low'
   return share > 1.1 && observation === 'supply-voltage' ? 'high' : 'normal'
+}
+
+/** "One leg 94, the other 146": of two that should be alike the high one counts. */
+function legs({ tokens }: Reading, numbers: Numbered[]): Figure[] {
+  const leg = tokens.findIndex(
+    ({ text }, index) => text === 'leg' && ['one', '1', 'each'].includes(tokens[index - 1]?.text ?? ''),
+  )
+  if (leg < 0) return []
+  const two = numbers.filter(
+    ({ at, unit, value }) => at > leg && at - leg < 16 && unit !== 'ohm' && value > 50 && value < 300,
+  )
+  const [one, other] = two
+  if (!one || !other || Math.abs(one.value - other.value) < 15) return []
+  return [{ observation: 'supply-voltage', value: 'high', match: { from: one.at, to: other.to } }]
 }
 
 /** "5.1 on a 5", "marked 6 and shows 0.00", by section. */
@@ -230,7 +250,17 @@ function capacitors(reading: Reading, numbers: Numbered[]): Figure[] {
     const labelled = spans.some(
       ({ name, to }) => name === 'labelled' && to <= number.at && number.at - to <= 4,
     )
+    const read = spans.some(({ name, to }) => name === 'shows' && to <= number.at && number.at - to <= 3)
+    const stamped = spans.some(
+      ({ name, from }) => name === 'printedas' && from >= number.to && from < next.at,
+    )
     if (onLabel)
+      found.push({
+        observation: section,
+        value: judgedBy(next.value, number.value),
+        match: { from: number.at, to: next.to },
+      })
+    else if (read && stamped)
       found.push({
         observation: section,
         value: judgedBy(next.value, number.value),
@@ -279,24 +309,24 @@ function labels({ spans }: Reading, numbers: Numbered[]): Figure[] {
   const small = numbers.filter(
     ({ value, unit }) => (unit === null || unit === 'farad') && value >= 1 && value <= 100,
   )
-  for (const label of small) {
-    const ofCap = spans.some(({ name, from }) => name === 'cap' && Math.abs(label.at - from) <= 6)
-    if (!ofCap) continue
-    for (const plate of small) {
-      const wants = spans.some(
-        ({ name, to }) => name === 'platewants' && to <= plate.at && plate.at - to <= 3,
-      )
-      if (plate === label || !wants || plate.at < label.at) continue
-      return [
-        {
-          observation: 'capacitor-label-match',
-          value: plate.value === label.value ? 'matches' : 'differs',
-          match: { from: label.at, to: plate.to },
-        },
-      ]
-    }
-  }
-  return []
+  const wanted = small.find((number) =>
+    spans.some(({ name, to }) => name === 'platewants' && to <= number.at && number.at - to <= 3),
+  )
+  if (!wanted) return []
+  const printed = small.find(
+    (number) =>
+      number !== wanted &&
+      spans.some(({ name, from }) => (name === 'cap' || name === 'fit') && Math.abs(number.at - from) <= 6),
+  )
+  if (!printed) return []
+  const [first, last] = [printed, wanted].sort((one, two) => one.at - two.at)
+  return [
+    {
+      observation: 'capacitor-label-match',
+      value: wanted.value === printed.value ? 'matches' : 'differs',
+      match: { from: first?.at ?? wanted.at, to: last?.to ?? wanted.to },
+    },
+  ]
 }
 
 /** Ohms of a coil under this are a short, over the other an open one (coils of contactors for 24 V have some 5 to 40 Ω). */
@@ -317,7 +347,7 @@ function ohms({ spans }: Reading, numbers: Numbered[]): Figure[] {
         value: number.value < COIL.short ? 'shorted' : number.value > COIL.open ? 'open' : 'good',
         match,
       })
-    else if (near('frameplace', number, 10) && number.value >= 1000)
+    else if ((near('frameplace', number, 10) || near('frame', number, 10)) && number.value >= 1000)
       found.push({
         observation: 'to-frame',
         value: number.value >= FRAME.clear ? 'clear' : number.value >= FRAME.leak ? 'doubtful' : 'leaks',
@@ -380,7 +410,7 @@ function brushes({ spans }: Reading, numbers: Numbered[]): Figure[] {
   const of = numbers.find(
     (number) =>
       number.unit === 'mm' &&
-      spans.some(({ name, from }) => name === 'brush' && Math.abs(from - number.at) <= 16),
+      spans.some(({ name, from }) => name === 'brush' && Math.abs(from - number.at) <= 24),
   )
   if (!of) return []
   return [

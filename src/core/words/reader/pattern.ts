@@ -75,6 +75,8 @@ export interface Reading {
   /** Spans by the token at which they begin. */
   at: Span[][]
   names: Set<string>
+  /** Tokens at which each class begins, in order. */
+  starts: Map<string, number[]>
   /** Tokens that belong to a denial: no gap reaches over them. */
   denying: boolean[]
   /** Tokens that name a thing which does not turn; what is said of the fan does not reach over them. */
@@ -85,15 +87,18 @@ export function readingOf(tokens: Token[], spans: Span[], isThing: (name: string
   const at: Span[][] = tokens.map(() => [])
   const denying = tokens.map(() => false)
   const things = tokens.map(() => false)
+  const starts = new Map<string, number[]>()
   for (const span of spans) {
     at[span.from]?.push(span)
+    const begun = starts.get(span.name) ?? []
+    if (begun.at(-1) !== span.from) starts.set(span.name, [...begun, span.from])
     if (span.name === 'neg') denying.fill(true, span.from, span.to)
   }
   tokens.forEach((_, index) => {
     const names = at[index] ?? []
     things[index] = names.some(({ name }) => isThing(name)) && !isPlace(tokens, index)
   })
-  return { tokens, spans, at, names: new Set(spans.map(({ name }) => name)), denying, things }
+  return { tokens, spans, at, names: new Set(spans.map(({ name }) => name)), starts, denying, things }
 }
 
 const PREPOSITIONS = new Set(
@@ -119,11 +124,19 @@ export interface Match {
 export function matchesOf({ elements, needs }: Pattern, reading: Reading, ofFan = false): Match[] {
   if (!needs.every((names) => names.some((name) => reading.names.has(name)))) return []
   const found: Match[] = []
-  for (let from = 0; from < reading.tokens.length; from++) {
+  for (const from of startsOf(elements[0], reading)) {
     const to = endOf(elements, 0, from, reading, ofFan)
     if (to > from) found.push({ from, to })
   }
   return found
+}
+
+/** Tokens at which a pattern can begin at all: where its first class stands, or anywhere. */
+function startsOf(first: Element | undefined, { tokens, starts }: Reading): number[] {
+  if (first?.kind !== 'class' || first.optional || first.words.length > 0)
+    return tokens.map((_, index) => index)
+  if (first.names.length === 1) return starts.get(first.names[0] ?? '') ?? []
+  return [...new Set(first.names.flatMap((name) => starts.get(name) ?? []))].sort((one, two) => one - two)
 }
 
 const isBreak = (token: Token | undefined): boolean => !token || token.kind === 'stop'
