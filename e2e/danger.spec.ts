@@ -106,3 +106,30 @@ test('danger is one tap away on every page, and stops the job that is open', asy
   await expect(page.getByTestId('stop')).toContainText('Sparks or arcing')
   await saved(page)
 })
+
+test('what is added to the story later, and what is noted in the ledger, is heard as a danger too', async ({
+  page,
+}) => {
+  await page.goto('/')
+  await ready(page)
+  await page.getByLabel('What has stopped?').fill('ceiling fan slow')
+  await page.getByRole('button', { name: 'Start the job' }).click()
+  await page.waitForURL(/\/jobs\/[^/]+\/notice/)
+  await ready(page)
+  await page.getByRole('button', { name: 'All of this stage' }).click()
+  await page.getByLabel('In your words').fill('ceiling fan slow, and it squeals')
+  await page.getByTestId('words-offered').getByRole('button', { name: 'sound: squeal' }).click()
+  await expect(
+    page.getByTestId('observation-sound').getByRole('button', { name: 'squeal', exact: true }),
+  ).toHaveAttribute('aria-pressed', 'true')
+  await page.getByTestId('observation-onset').getByRole('button', { name: 'say it in words' }).click()
+  await page.getByLabel('The answer in your words').fill('since the storm')
+  await page.keyboard.press('Enter')
+  await expect(
+    page.getByTestId('observation-onset').getByRole('button', { name: /after a storm/ }),
+  ).toHaveAttribute('aria-pressed', 'true')
+  await page.getByLabel('In your words').fill('ceiling fan slow, and it squeals, today blue sparks came out')
+  await expect(advice(page)).toContainText('Hands and faces away')
+  await page.getByLabel('Its name in the house').focus()
+  await expect(page.getByTestId('stop')).toContainText('Sparks or arcing')
+})

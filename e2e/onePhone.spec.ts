@@ -52,7 +52,7 @@ test('one question after the other, and all of it one tap away, which the next p
   const smell = page.getByTestId('observation-smell')
   await expect(should).toBeVisible()
   await expect(smell).toBeHidden()
-  await should.getByRole('button').first().click()
+  await should.locator('[aria-pressed]').first().click()
   await expect(should).toBeHidden()
   await page.getByRole('button', { name: 'All of this stage' }).click()
   await expect(should).toBeVisible()

@@ -55,7 +55,7 @@ export function TextField({
         {label}
       </label>
       {lines ? (
-        <textarea {...shared} rows={lines} onChange={(event) => type(event.target.value)} />
+        <textarea {...shared} rows={lines} onBlur={onDone} onChange={(event) => type(event.target.value)} />
       ) : (
         <input
           {...shared}

@@ -8,6 +8,7 @@ import { type ObservationId, observationInfo } from '@/core/knowledge/vocabulary
 import { useJob } from '../job/JobProvider'
 import { Chips } from '../kit/Chips'
 import { useRowClass } from '../kit/focus'
+import { AnswerInWords } from './AnswerInWords'
 
 /** Not a value of the vocabulary: the question is left out, and not asked again. */
 const CANNOT_TELL = 'cannot-tell'
@@ -59,6 +60,13 @@ export function ObservationRow({
             {label}. {how}
           </details>
         ) : null}
+        {locked || derived ? null : (
+          <AnswerInWords
+            observation={observation}
+            onValue={(value) => choose(value)}
+            onUnknown={() => choose(CANNOT_TELL)}
+          />
+        )}
       </div>
       <div>
         <Chips

@@ -15,6 +15,7 @@ import { SoundBlock } from '../../sound/SoundBlock'
 import { GoOn } from '../GoOn'
 import { ObservationRow } from '../ObservationRow'
 import { StopSigns } from '../StopSigns'
+import { InYourWords } from './InYourWords'
 
 const SoundsToCompare = dynamic(
   atHand(() => import('./SoundsToCompare').then((module) => module.SoundsToCompare)),
@@ -29,7 +30,7 @@ const PlatePhoto = dynamic(
 /** Stage 1: what it is, what is heard, smelt and seen, from the outside. */
 export function NoticeStage() {
   const { snapshot, act } = useJob()
-  const { machine, job } = snapshot
+  const { machine } = snapshot
   const fits = (id: ObservationId) => {
     const info = tests[id][0]!
     return (
@@ -87,13 +88,7 @@ export function NoticeStage() {
         <div className="mt-4">
           <PlatePhoto kind="appliance" />
         </div>
-        <TextField
-          className="mt-3"
-          label="In your words"
-          lines={2}
-          value={job.symptom}
-          onType={(value) => act({ kind: 'job.edit', field: 'symptom', value })}
-        />
+        <InYourWords />
       </Section>
       <Section part="notice" title="What you notice" aside="tap what is so; leave what you do not know">
         {askedFirst

@@ -2,9 +2,12 @@
 
 import { useSearchParams } from 'next/navigation'
 import { useMemo, useState } from 'react'
+import { inOrderOfLife, stopInfo } from '@/core/knowledge/stops'
+import { vocabulary } from '@/core/knowledge/vocabulary'
 import { terminalsOf } from '@/core/wiring/ofJob'
 import { readLine } from '@/core/words/ledger'
 import { readingWords, rowOfReading } from '@/core/words/ledgerRow'
+import { useNoticed } from '../../bench/useNoticed'
 import { useJob } from '../../job/JobProvider'
 import { Chips } from '../../kit/Chips'
 
@@ -33,9 +36,13 @@ export function QuickLine({ current }: { current: string | undefined }) {
     () => (sentence.trim() ? readLine({ text: sentence, terminals }) : null),
     [sentence, terminals],
   )
+  const noticed = useNoticed(reading?.action === 'note' ? sentence : '')
+  const dangers = inOrderOfLife(noticed?.raised ?? [])
   const add = () => {
     if (!reading || reading.refused || reading.asks) return
     const at = current === undefined ? 'end' : place
+    // A danger that is noted here is a danger.
+    for (const rule of dangers) act({ kind: 'stop.raise', id: id(), rule, note: sentence.trim() })
     const done = act({
       kind: 'ledger.add',
       id: id(),
@@ -87,6 +94,11 @@ export function QuickLine({ current }: { current: string | undefined }) {
                 : readingWords(reading)}
       </p>
       {reading?.asks ? <WhatWasDone onSay={(words) => setSentence(`${words}: ${sentence.trim()}`)} /> : null}
+      {dangers.map((rule) => (
+        <p key={rule} role="alert" className="border-stop border-l-4 pl-2 font-bold text-stop">
+          {`${vocabulary.stopRules[rule].label}: ${stopInfo[rule].text} The line stops the job.`}
+        </p>
+      ))}
       {current === undefined ? null : (
         <Chips
           label="It comes"

@@ -1,0 +1,71 @@
+import type { ObservationId } from '../vocabulary'
+
+/** The thing that a question asks about, as a sentence would begin with it: an answer leaves it out. */
+export const answerContexts: Partial<Record<ObservationId, string>> = {
+  'fan-state': 'the fan',
+  sound: 'the fan makes',
+  smell: 'it smells',
+  'case-heat': 'the motor case is',
+  'free-spin': 'turned by hand the wheel is',
+  'coast-down': 'after switching off it',
+  'nudge-start': 'pushed it with a stick,',
+  speeds: 'the speeds:',
+  companion: 'the compressor',
+  onset: 'it came',
+  breaker: 'the breaker',
+  'supply-voltage': 'at the supply',
+  'control-voltage': 'at the coil',
+  'motor-voltage': 'at the motor plug',
+  'contactor-position': 'the contactor',
+  'contactor-output': 'on the load side of the contactor',
+  'safety-switches': 'the limit switch',
+  'wall-switch': 'the wall switch',
+  'capacitor-look': 'the capacitor',
+  'capacitor-fan-reading': 'the fan section of the capacitor',
+  'capacitor-other-reading': 'the herm section of the capacitor',
+  'capacitor-label-match': 'the capacitor label',
+  winding: 'the winding',
+  'to-frame': 'the winding to the frame',
+  'cold-retest': 'measured again cold it is',
+  'module-look': 'in the module',
+  'module-supply': 'mains at the module',
+  'phase-resistances': 'the three phases are',
+  'board-drive': 'from the board the drive is',
+  'brush-length': 'the brushes are',
+  hub: 'the wheel hub is',
+  fouling: 'the wheel is',
+  mounting: 'the mounting bolts are',
+  'air-flow': 'the air at the grille is',
+  damper: 'the flap',
+  'vent-path': 'the duct is',
+  'drain-and-tube': 'the drain hose is',
+  connections: 'the plugs are',
+  'wiring-changed': 'the wiring',
+  direction: 'it turns',
+  belt: 'the belt is',
+  'board-code': 'the board light',
+  'contactor-coil': 'the contactor coil',
+  'reversing-switch': 'the reversing switch is',
+}
+
+/** What a plain yes means where it can mean one thing only. */
+export const yesTo: Partial<Record<ObservationId, string>> = {
+  companion: 'yes',
+  'should-run-now': 'yes',
+  'wiring-changed': 'yes',
+  damper: 'opens',
+  'contactor-position': 'pulled-in',
+}
+
+/** What a plain no means where it can mean one thing only. */
+export const noTo: Partial<Record<ObservationId, string>> = {
+  companion: 'no',
+  'wiring-changed': 'no',
+  'danger-signs': 'none',
+  smell: 'none',
+  sound: 'nothing',
+  damper: 'stuck',
+  'contactor-position': 'not-pulled-in',
+  'air-flow': 'none',
+  speeds: 'none',
+}
