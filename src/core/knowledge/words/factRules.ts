@@ -236,7 +236,7 @@ export const factRules: FactRule[] = [
      {shaft} .. {run} .. inside .. {wheel}`,
     { of: 'any' },
   ),
-  fact('free-spin', 'seized', `{seized}`, { unless: ['shut', 'safety', 'filter', 'duct'] }),
+  fact('free-spin', 'seized', `{seized}`, { unless: ['safety', 'filter', 'duct'] }),
   fact(
     'free-spin',
     'seized',
@@ -753,7 +753,7 @@ export const factRules: FactRule[] = [
      {neg} what the {plate|fan} .. {wants}
      {cap} ... {neg} the same
      {neg} same`,
-    { unless: ['direction'] },
+    {},
   ),
   fact(
     'capacitor-label-match',
@@ -1081,7 +1081,7 @@ export const factRules: FactRule[] = [
      {when} it {wanted} {blows}
      {suckin}
      {outin}`,
-    { unless: ['arrowask', 'coolinstead'] },
+    { unless: ['arrowask'] },
   ),
   fact(
     'air-flow',
@@ -1304,7 +1304,7 @@ export const factRules: FactRule[] = [
     'other',
     `{flash|boardlight} .... {sensorword}\n{flash|boardlight} .... e? # .. {is} .. {sensorword}\n{displaycode}`,
   ),
-  fact('contactor-coil', 'open', `{coil} ... {openread}`, { unless: ['cap', 'switchname'] }),
+  fact('contactor-coil', 'open', `{coil} ... {openread}`, { unless: ['cap'] }),
   fact('contactor-coil', 'shorted', `{coil} ... {shortread}`, { unless: ['cap'] }),
   fact('contactor-coil', 'good', `{coil} ... {fine}`, {
     unless: ['neg', 'openread', 'shortread', 'voltage'],

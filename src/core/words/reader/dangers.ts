@@ -35,7 +35,16 @@ export function dangersIn(reading: Reading): Danger[] {
           match,
         })
       }
-  return found
+  // What lies within a denied telling is denied with it: "never gave me a shock".
+  const denied = found.filter((each) => each.denied)
+  return found.map((each) => ({
+    ...each,
+    denied:
+      each.denied ||
+      denied.some(
+        ({ stop, match }) => stop === each.stop && match.from <= each.match.from && match.to >= each.match.to,
+      ),
+  }))
 }
 
 const BACK = new Set(['quiet', 'silent', 'fine', 'ok', 'off', 'clear', 'never'])
