@@ -5,6 +5,7 @@ import { useState, useTransition } from 'react'
 import { stopTriggers } from '@/core/knowledge/stops'
 import { type FamilyId, familyLabel, type ObservationId, type StopRuleId } from '@/core/knowledge/vocabulary'
 import { marksIn } from '@/core/words/marks'
+import { type MisreadLine, misreadLine } from '@/core/words/misread'
 import { nameToLearn, type OwnName, ownNameIn } from '@/core/words/ownNames'
 import { openJobAction } from '@/server/actions'
 import { DangerNow } from '../danger/DangerNow'
@@ -12,7 +13,7 @@ import { useDangers } from '../danger/useDangers'
 import { FamilySection } from '../pieces/FamilySection'
 import { FamilyChoice } from './FamilyChoice'
 import { LearnName } from './LearnName'
-import { AlsoSaid, type Corrections, type Finding, findingsOf, Understood } from './Understood'
+import { AlsoSaid, type Corrections, ELSE, type Finding, findingsOf, Understood } from './Understood'
 import { loadReader, useNoticed } from './useNoticed'
 
 export interface KnownMachine {
@@ -43,7 +44,7 @@ function useStart({ machines, names, said = '', danger = null }: StartFormProps)
   const [starting, begin] = useTransition()
   const noticed = useNoticed(text)
   const dangers = useDangers(danger)
-  const { standing, asking, isMeant } = dangers.of(noticed)
+  const { standing, asking, isMeant, meantNone } = dangers.of(noticed)
   const own = ownNameIn(text, names)
   const machineId = picked ?? own?.machineId ?? ''
   const machine = machines.find((each) => each.id === machineId) ?? null
@@ -99,6 +100,21 @@ function useStart({ machines, names, said = '', danger = null }: StartFormProps)
     standing,
     asking,
     answer: dangers.answer,
+    /** What was put right, as a line by which the reader can be taught. */
+    misread: noticed
+      ? misreadLine({
+          text,
+          reading: noticed,
+          family,
+          right: Object.fromEntries(
+            Object.entries(corrected).map(([observation, value]) => [
+              observation,
+              value === ELSE ? null : value,
+            ]),
+          ),
+          meant: meantNone,
+        })
+      : null,
     /** What says a danger stands with the advice, not among the rest. */
     findings: findingsOf(noticed, corrected).filter(
       ({ observation, value }) => !isDanger(observation, value),
@@ -144,6 +160,7 @@ export function StartForm(props: StartFormProps) {
     standing,
     asking,
     answer,
+    misread,
   } = useStart(props)
   const { machines } = props
   const understood = <Understood findings={findings} onCorrect={correct} />
@@ -189,6 +206,7 @@ export function StartForm(props: StartFormProps) {
         ) : null}
         {noticed && findings.length > 0 ? <Marked text={text} findings={findings} /> : null}
         {noticed && text.trim() !== '' ? <AlsoSaid noticed={noticed} corrected={corrected} /> : null}
+        {misread ? <Misread line={misread} /> : null}
         {family ? (
           <div className="mt-4 flex gap-4" data-testid="understood">
             <FamilySection family={family} className="hidden h-20 w-28 shrink-0 mid:block" />
@@ -273,6 +291,25 @@ function Marked({ text, findings }: { text: string; findings: Finding[] }) {
         ),
       )}
     </p>
+  )
+}
+
+/** What was put right can be handed on: a line of made-up or own words that teaches the reader. */
+function Misread({ line }: { line: MisreadLine }) {
+  return (
+    <details className="mt-2 text-sm">
+      <summary className="inline-flex min-h-11 items-center text-teal underline">
+        Misread? Copy it as a line that teaches the reader
+      </summary>
+      <textarea
+        className="field num w-full text-xs"
+        aria-label="The line"
+        rows={3}
+        readOnly
+        value={JSON.stringify(line)}
+        onFocus={(event) => event.target.select()}
+      />
+    </details>
   )
 }
 

@@ -43,6 +43,8 @@ export function useDangers(tapped: StopRuleId | null) {
             trigger.values.includes(value) &&
             meant(trigger.rule) !== null,
         ),
+      /** Dangers that were none. */
+      meantNone: [...told, ...asked].filter((rule) => meant(rule) !== null),
       forJob: (): ToldStop[] =>
         [...told, ...asked].map((rule) => {
           const note = told.includes(rule)
