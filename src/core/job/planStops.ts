@@ -1,5 +1,5 @@
 import { clearedBy } from '../knowledge/stops'
-import { type StopRuleId, vocabulary } from '../knowledge/vocabulary'
+import { type ObservationId, vocabulary } from '../knowledge/vocabulary'
 import type { Act, LiftWay } from './actTypes'
 import { findingsOf } from './derive'
 import { type Draft, planned, put, withSteps } from './put'
@@ -19,10 +19,20 @@ export function lifted(how: LiftWay | undefined, reason: string | undefined): st
   return how === 'mended' ? `put right: ${text}` : `said by mistake, meant: ${text}`
 }
 
-/** After a shock, smoke or sparks no sentence alone lets power back: the frame and the joints have been read, dead. */
-function refuseUncleared(snapshot: JobSnapshot, rule: StopRuleId): void {
+/**
+ * After a shock, smoke or sparks no sentence alone lets power back: the frame and the joints have been read, dead, since it was
+ * raised.
+ */
+function refuseUncleared(snapshot: JobSnapshot, { rule, at }: StopRow): void {
   const findings = findingsOf(snapshot)
-  const left = (clearedBy[rule] ?? []).filter(({ observation, value }) => findings[observation] !== value)
+  const isSince = (observation: ObservationId) =>
+    [
+      ...snapshot.findings.filter((row) => row.observation === observation),
+      ...snapshot.readings.filter((row) => row.kind === observation && !row.struckAt),
+    ].some((row) => row.at >= at)
+  const left = (clearedBy[rule] ?? []).filter(
+    ({ observation, value }) => findings[observation] !== value || !isSince(observation),
+  )
   if (left.length > 0) throw refusal('not-cleared', left.map(({ how }) => how).join('; '))
 }
 
@@ -62,7 +72,7 @@ export function planStops(snapshot: JobSnapshot, act: Act, at: string): Draft | 
     )
   }
   const said = lifted(act.how, reason)
-  if (act.how === 'mended') refuseUncleared(snapshot, act.rule)
+  if (act.how === 'mended') refuseUncleared(snapshot, known)
   return planned(
     `Stop lifted: ${label}`,
     [put(snapshot, 'stops', known.id, { ...known, liftedAt: at, reason: said })],

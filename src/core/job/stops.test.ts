@@ -4,7 +4,7 @@ import { stopInfo } from '../knowledge/stops'
 import { type StopRuleId, vocabulary } from '../knowledge/vocabulary'
 import type { Act } from './actTypes'
 import { energyOf } from './energy'
-import { act, answered, id, jobOn, madeDead, NOW, refused } from './job.testing'
+import { act, actAt, answered, id, jobOn, madeDead, NOW, refused } from './job.testing'
 import { activeStops, levelOf } from './stops'
 
 const rules = Object.keys(vocabulary.stopRules) as StopRuleId[]
@@ -101,5 +101,56 @@ describe('a stop', () => {
       purpose: 'reading',
     })
     expect(refused(act(testing, raise('burnt-supply')), { kind: 'job.phase', phase: 'work' })).toBeNull()
+  })
+
+  it('of a shock leaves isolating, proof and dead readings, and lifts only once frame and joints are read', () => {
+    const before = actAt(NOW - 5 * 3_600_000, jobOn('bath-exhaust-fan', 'psc'), {
+      kind: 'finding.set',
+      id: id(),
+      observation: 'connections',
+      value: 'sound',
+    })
+    const shocked = actAt(NOW - 4 * 3_600_000, before, raise('electric-shock'))
+    const dead = madeDead(shocked)
+    expect(energyOf(dead, NOW).handsIn).toBe(true)
+    expect(refused(dead, { kind: 'job.phase', phase: 'live-test', purpose: 'reading' })).toBe('stopped')
+    const lift: Act = {
+      kind: 'stop.lift',
+      rule: 'electric-shock',
+      how: 'mended',
+      reason: 'I renewed the motor on Tuesday',
+    }
+    expect(refused(dead, lift)).toBe('not-cleared')
+    const found = (observation: 'to-frame' | 'connections', value: string): Act => ({
+      kind: 'finding.set',
+      id: id(),
+      observation,
+      value,
+    })
+    expect(refused(act(dead, found('to-frame', 'leaks'), found('connections', 'sound')), lift)).toBe(
+      'not-cleared',
+    )
+    // What was seen before the shock says nothing of it.
+    expect(refused(act(dead, found('to-frame', 'clear')), lift)).toBe('not-cleared')
+    const read = act(dead, found('to-frame', 'clear'), found('connections', 'sound'))
+    expect(activeStops(act(read, lift))).toEqual([])
+  })
+
+  it('stand in the order of life, whichever was raised first', () => {
+    const job = act(
+      jobOn('furnace-blower'),
+      raise('not-sure'),
+      raise('arcing'),
+      raise('electric-shock'),
+      raise('co-or-soot'),
+      raise('gas-smell'),
+    )
+    expect(activeStops(job).map(({ rule }) => rule)).toEqual([
+      'gas-smell',
+      'co-or-soot',
+      'electric-shock',
+      'arcing',
+      'not-sure',
+    ])
   })
 })

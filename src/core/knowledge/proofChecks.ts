@@ -353,7 +353,8 @@ export const proveChecks: Record<FamilyId, ProveCheck[]> = {
     id: 'seal',
     act: 'Look round the gasket with a lamp, stove lit',
     expect: 'no smoke',
-    otherwise: 'Off. Reseal.',
+    otherwise: 'Everybody out of the room, stove off. Reseal.',
+    fails: [{ label: 'smoke comes out', observation: 'danger-signs', value: 'soot-or-rollout' }],
   }),
   'hrv-fan': base({
     id: 'balance',

@@ -15,7 +15,6 @@ export interface MisreadLine {
  *
  * @param right the values that the person chose instead, or null where the words say nothing of it
  * @param meant dangers that were none
- * @example misreadLine({ text: 'it sings', reading, family: null, right: { sound: null }, meant: [] })?.mustNot // ['sound=squeal']
  */
 export function misreadLine({
   text,
