@@ -3,7 +3,7 @@ import { stopNow } from '../src/core/knowledge/stopNow'
 import { stopInfo } from '../src/core/knowledge/stops'
 import type { StopRuleId } from '../src/core/knowledge/vocabulary'
 import { expect, test } from './fixtures'
-import { expectAccessible, ready, saved } from './support'
+import { deadByStory, expectAccessible, ready, saved, send, startJob } from './support'
 
 test.use({ viewport: { width: 390, height: 844 } })
 
@@ -66,23 +66,39 @@ test('a danger that is denied is asked; unanswered, the job stops for it', async
   await expect(page.getByTestId('stop')).toContainText('Smell of gas')
 })
 
-test('a shock stops all that needs power; the leak is found dead, and only then the stop is lifted', async ({
-  page,
-}) => {
-  await page.goto('/')
-  await ready(page)
-  await page.getByLabel('What has stopped?').fill('ceiling fan gave me a tingle off the pull chain')
-  await page.getByRole('button', { name: 'Start the job' }).click()
-  await page.waitForURL(/\/jobs\/[^/]+\/notice/)
-  await ready(page)
-  const stop = page.getByTestId('stop')
-  await expect(stop).toContainText('Touch nobody who is still in contact')
-  await stop.getByRole('button', { name: 'It was put right' }).click()
-  await stop.getByLabel('Who put it right, and what was done?').fill('an electrician looked at it on Tuesday')
-  await stop.getByRole('button', { name: 'It stands no longer' }).click()
-  await expect(page.getByText(/Power stays barred until dead readings clear it/)).toBeVisible()
-  await page.getByRole('button', { name: 'Part the load, and read it dead' }).click()
-  await expect(page.getByText('Nothing live goes on. The parted load may be read dead.')).toBeVisible()
+test.describe('after a shock', () => {
+  test.use({ viewport: { width: 1280, height: 800 } })
+
+  test('all that needs power stops; the leak is found dead, and only then the stop is lifted', async ({
+    page,
+  }) => {
+    await startJob(page, 'bathroom fan hums, it gave me a tingle off the grille')
+    const stop = page.getByTestId('stop')
+    await expect(stop).toContainText('Touch nobody who is still in contact')
+    const lift = async () => {
+      await stop.getByRole('button', { name: 'It was put right' }).click()
+      await stop
+        .getByLabel('Who put it right, and what was done?')
+        .fill('an electrician renewed the motor on Tuesday')
+      await stop.getByRole('button', { name: 'It stands no longer' }).click()
+    }
+    await lift()
+    await expect(page.getByText(/Power stays barred until dead readings clear it/)).toBeVisible()
+    await page.getByRole('link', { name: 'Isolate it, and read it dead' }).click()
+    await page.waitForURL(/make-dead/)
+    await expect(page.getByText('Nothing live goes on. The parted load may be read dead.')).toBeVisible()
+    // Another window's acts: isolating, the proof and the discharge go on during the stop.
+    await deadByStory(page)
+    await expect(page.getByTestId('state')).toContainText(/shock/i)
+    await send(page, [
+      { kind: 'finding.set', id: 'f1', observation: 'to-frame', value: 'clear' },
+      { kind: 'finding.set', id: 'f2', observation: 'connections', value: 'sound' },
+    ])
+    await page.reload()
+    await ready(page)
+    await lift()
+    await expect(stop).toHaveCount(0)
+  })
 })
 
 test('danger is one tap away on every page, and stops the job that is open', async ({ page }) => {

@@ -1,6 +1,6 @@
 import { makeSound } from '../src/core/sound'
 import { expect, test } from './fixtures'
-import { saved, startJob } from './support'
+import { ready, saved, startJob } from './support'
 
 const RATE = 44_100
 
@@ -37,6 +37,7 @@ test('the sound before and after, from two files: what differs stands in sentenc
   await expect(page.locator('#sound')).toContainText('before.wav')
   await saved(page)
   await page.goto(page.url().replace(/\/[a-z-]+$/, '/prove'))
+  await ready(page)
   await choose.setInputFiles(
     wav(
       'after.wav',

@@ -16,7 +16,7 @@ import { useJob } from './JobProvider'
 
 /** A stop takes the place of the work: what it is, what to do this minute, whom to call, and the ways out that there are. */
 export function StopPage({ onRead }: { onRead: () => void }) {
-  const { snapshot, stops, act } = useJob()
+  const { snapshot, stops, act, energy } = useJob()
   const handOver = () => act({ kind: 'job.close', result: 'handed-over' })
   return (
     <div className="py-5" role="alert" data-testid="stop">
@@ -33,11 +33,20 @@ export function StopPage({ onRead }: { onRead: () => void }) {
             <button type="button" className="btn" onClick={handOver}>
               Hand the job over and close it
             </button>
-            <button type="button" className="btn btn-plain" onClick={onRead}>
-              {stops.every((stop) => stop.scope === 'live')
-                ? 'Part the load, and read it dead'
-                : 'Read on, without working'}
-            </button>
+            {stops.every((stop) => stop.scope === 'live') ? (
+              <Link
+                className="btn btn-plain"
+                href={`/jobs/${snapshot.job.id}/${energy.handsIn ? 'measure' : 'make-dead'}`}
+                prefetch={false}
+                onClick={onRead}
+              >
+                Isolate it, and read it dead
+              </Link>
+            ) : (
+              <button type="button" className="btn btn-plain" onClick={onRead}>
+                Read on, without working
+              </button>
+            )}
           </div>
         </section>
       ) : (

@@ -54,19 +54,21 @@ export function ObservationRow({
     >
       <div className="leading-snug">
         <p className="font-semibold">{question ?? shortLabels[observation]}</p>
-        {how ? (
-          <details className="caption">
-            <summary className="min-h-6 underline decoration-dotted underline-offset-2">how</summary>
-            {label}. {how}
-          </details>
-        ) : null}
-        {locked || derived ? null : (
-          <AnswerInWords
-            observation={observation}
-            onValue={(value) => choose(value)}
-            onUnknown={() => choose(CANNOT_TELL)}
-          />
-        )}
+        <div className="flex flex-wrap items-start gap-x-5">
+          {how ? (
+            <details className="caption open:basis-full">
+              <summary className="min-h-6 underline decoration-dotted underline-offset-2">how</summary>
+              {label}. {how}
+            </details>
+          ) : null}
+          {locked || derived ? null : (
+            <AnswerInWords
+              observation={observation}
+              onValue={(value) => choose(value)}
+              onUnknown={() => choose(CANNOT_TELL)}
+            />
+          )}
+        </div>
       </div>
       <div>
         <Chips
