@@ -87,7 +87,7 @@ export function AlsoSaid({ noticed, corrected }: { noticed: NoticeReading; corre
     <div className="mt-2 text-sm" role="status">
       {denied.length > 0 ? (
         <p className="caption">
-          {`You wrote that this is not so: ${denied.map(({ observation, value }) => valueLabel(observation, value)).join(', ')}.`}
+          {`You wrote that this is not so: ${denied.map(({ observation, value }) => `${shortLabels[observation].toLowerCase()}: ${valueLabel(observation, value)}`).join(', ')}.`}
         </p>
       ) : null}
       {kept.length > 0 ? (

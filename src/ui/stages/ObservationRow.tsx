@@ -54,7 +54,7 @@ export function ObservationRow({
     >
       <div className="leading-snug">
         <p className="font-semibold">{question ?? shortLabels[observation]}</p>
-        <div className="flex flex-wrap items-start gap-x-5">
+        <div className="flex flex-wrap items-baseline gap-x-5">
           {how ? (
             <details className="caption open:basis-full">
               <summary className="min-h-6 underline decoration-dotted underline-offset-2">how</summary>
