@@ -13,7 +13,11 @@ const faults = ({ text, family, must = {}, stops, not = [] }: Voice): string[] =
     ),
     ...(stops ?? []).flatMap((stop) => (said.includes(stop) ? [] : [`${stop} not heard`])),
     ...(stops?.length === 0 ? said.map((stop) => `${stop} invented`) : []),
-    ...not.flatMap((observation) => (facts[observation] === undefined ? [] : [`${observation} said`])),
+    ...not.flatMap((said) => {
+      const [observation = '', value] = said.split('=')
+      const told = facts[observation]
+      return told === undefined || (value !== undefined && told !== value) ? [] : [`${said} said`]
+    }),
   ]
 }
 

@@ -4,6 +4,7 @@ export interface Voice {
   family?: string | null
   must?: Record<string, string | string[]>
   stops?: string[]
+  /** `observation`, or `observation=value`. */
   not?: string[]
 }
 
@@ -545,4 +546,152 @@ export const voices: Voice[] = [
   say('what a shock, forty euros for a capacitor', { stops: [] }),
   say('I smoke outside so the hood is idle', { stops: [] }),
   say('is it normal that it is warm?', { stops: [] }),
+  // Fourth round, of traps: another machine, what was, what is guessed, ruled out, asked, put right.
+  say("My sister's bathroom fan squeals too, but mine only hums and will not turn", {
+    must: { 'fan-state': ['hums', 'dead'] },
+    not: ['sound=squeal'],
+  }),
+  say('We had the capacitor replaced last summer; now the outdoor fan creeps', {
+    must: { 'fan-state': 'slow' },
+    not: ['fan-state=dead'],
+  }),
+  say('Not the belt, not the bearings, not the breaker: the attic fan simply refuses', {
+    must: { 'fan-state': 'dead' },
+    not: ['belt', 'breaker'],
+  }),
+  say('Is the motor dead? no. Does it hum? no. It turns, only terribly slowly', {
+    must: { 'fan-state': 'slow' },
+    not: ['fan-state=dead', 'sound=hum'],
+  }),
+  say('the old fan rattled for years; the new one is silent and strong', {
+    not: ['sound=rattle', 'fan-state=dead'],
+  }),
+  say('I thought the bearing was gone but it spins like a top by hand', {
+    must: { 'free-spin': 'free' },
+    not: ['free-spin=seized'],
+  }),
+  say('The light works, the heater works, the fan does not', {
+    must: { companion: 'yes', 'fan-state': 'dead' },
+    not: ['companion=no'],
+  }),
+  say('fan runs, light does not', { must: { companion: 'no' }, not: ['fan-state=dead'] }),
+  say('compressor dead silent, fan happily whirring', {
+    must: { companion: 'no' },
+    not: ['fan-state=dead', 'sound=nothing'],
+  }),
+  say('It has never made a noise in ten years and still does not, but there is no draught any more', {
+    must: { 'air-flow': 'none' },
+    not: ['sound=squeal'],
+  }),
+  say('first it rattled, then it screeched, and since Friday nothing at all', {
+    must: { 'fan-state': 'dead' },
+  }),
+  say(
+    'the flap outside opens and shuts fine, duct is clean, and the pull is as good as ever; what bothers me is the whine',
+    {
+      must: { damper: 'opens', 'vent-path': 'clear', sound: 'squeal' },
+      not: ['damper=stuck', 'air-flow=weak'],
+    },
+  ),
+  say('cleaned the wheel this morning, before that it was thick with lint', { not: ['fouling=dirty'] }),
+  say('ice was all over it on Monday, I thawed it with the door open, now it turns again', {
+    not: ['fouling=iced', 'fan-state=dead'],
+  }),
+  say('my neighbour reckons a seized bearing but I can spin it with a finger', {
+    must: { 'free-spin': 'free' },
+    not: ['free-spin=seized'],
+  }),
+  say('the set screw was loose, I tightened it, still wobbles', { not: ['hub=loose'] }),
+  say('breaker never tripped, fuse whole, GFCI fine', {
+    must: { breaker: 'on' },
+    not: ['breaker=tripped-once', 'breaker=rcd-trips'],
+  }),
+  say('does not smell of anything, is not hot, makes no sound: just stands', {
+    must: { 'fan-state': 'dead', smell: 'none' },
+    not: ['case-heat=too-hot-to-touch'],
+  }),
+  say('if it gets stuck I give it a tap on the housing and it goes', {
+    must: { 'nudge-start': 'starts-and-runs' },
+    not: ['free-spin=seized'],
+  }),
+  say('It should be blowing at full speed by now and it is not even moving', {
+    must: { 'fan-state': 'dead', 'should-run-now': 'yes' },
+  }),
+  say('bathroom fan ok again after I pulled a leaf out of the flap', {
+    not: ['fouling=debris', 'damper=stuck'],
+  }),
+  say('The breaker is labelled fan and is on, the switch is on, the fan is off', {
+    must: { breaker: 'on' },
+    not: ['breaker=off'],
+  }),
+  say('only the lowest of three speeds works on the hood', {
+    must: { speeds: 'some-missing' },
+    not: ['speeds=only-high'],
+  }),
+  say('high speed gone, low fine', { must: { speeds: 'some-missing' }, not: ['speeds=only-high'] }),
+  say('fan turns clockwise, arrow says clockwise', {
+    must: { direction: 'right' },
+    not: ['direction=wrong'],
+  }),
+  say('wheel will not come off the shaft, it turns fine though', {
+    not: ['fan-state=dead', 'free-spin=seized'],
+  }),
+  say('screws are rusted solid, I cannot get the cover off', {
+    not: ['free-spin=seized', 'capacitor-look=rusty-terminals'],
+  }),
+  say('there is a dead mouse in the duct', { must: { 'vent-path': 'blocked' }, not: ['fan-state=dead'] }),
+  say('motor warm as it always is', { must: { 'case-heat': 'warm' }, not: ['case-heat=too-hot-to-touch'] }),
+  say('hood takes away the smell of fish quite well, only it is loud', {
+    must: { 'fan-state': 'runs-noisy' },
+    not: ['smell=burnt', 'temperature-effect'],
+  }),
+  say('the fan was dead this morning, then it came back on its own, now it is dead again', {
+    must: { 'fan-state': ['intermittent', 'dead'] },
+  }),
+  say('water bottle leaked in the fridge, not near the fan', { not: ['onset=after-water', 'danger-signs'] }),
+  say('the dehumidifier bucket is full of water so it stopped, as it should', {
+    must: { 'should-run-now': 'normal-pause' },
+    not: ['danger-signs'],
+  }),
+  say('it starts slow but gets up to full speed after a minute', { not: ['fan-state=dead'] }),
+  say('replaced the light bulb in the hood, fan still hums without turning', {
+    must: { 'fan-state': 'hums' },
+    not: ['onset=after-a-repair'],
+  }),
+  say('plug is in, socket has power, 231 V', {
+    must: { 'supply-voltage': 'normal' },
+    not: ['supply-voltage=high'],
+  }),
+  say('240 volt motor, I read 238 at its terminals', { must: { 'motor-voltage': 'normal' } }),
+  say('meter shows 0.00 on the capacitor, it says 4 uF', { must: { 'capacitor-fan-reading': 'open' } }),
+  say('ohms: 22 between black and white, OL to the frame', {
+    must: { 'to-frame': 'clear' },
+    not: ['winding=open'],
+  }),
+  say('no reading between any two wires of the motor', { must: { winding: 'open' } }),
+  say('the hub is cracked but still tight', { must: { hub: 'cracked' }, not: ['hub=tight'] }),
+  say('the grille rattles when I touch it, the fan itself is quiet', {
+    not: ['sound=rattle', 'fan-state=dead'],
+  }),
+  say('the thermostat clicks, the furnace lights, the blower never starts', {
+    must: { companion: 'yes', 'fan-state': 'dead' },
+    not: ['sound=clicking'],
+  }),
+  say('how do I find out whether the capacitor is dead?', {
+    not: ['fan-state', 'capacitor-fan-reading', 'capacitor-look'],
+  }),
+  say('could a bad capacitor make it hum?', { not: ['fan-state', 'sound', 'capacitor-look'] }),
+  say('what does it mean when a fan squeals', { not: ['sound'] }),
+  say('I want to replace my range hood with a quieter one', { not: ['fan-state', 'sound', 'onset'] }),
+  say('looking for a motor, 1/8 hp, 1550 rpm', { not: ['supply-voltage', 'motor-voltage'] }),
+  say('it is 30 degrees in here and the AC blows warm', {
+    must: { 'temperature-effect': 'warm-air-from-cooling' },
+    not: ['supply-voltage'],
+  }),
+  say('moved into the house in March, the attic fan has not run since', { must: { 'fan-state': 'dead' } }),
+  say('blower works on heat, on cool it is dead', { must: { speeds: 'some-missing' } }),
+  say('windows run with water every morning', {
+    must: { 'temperature-effect': 'damp-or-mould' },
+    not: ['danger-signs'],
+  }),
 ]

@@ -6,11 +6,19 @@ export interface DangerRule {
   ways: string
   /** The finding that says the same, by which a denial can be told. */
   finding?: [ObservationId, string]
+  /** The words deny it themselves: "gas I do not smell". */
+  denied?: true
   /** These classes in the same clause say that it is none. */
   unless?: string[]
 }
 
 export const dangerRules: DangerRule[] = [
+  {
+    stop: 'gas-smell',
+    ways: `{gasword} i? we? do? does? {neg} {smellword}\n{gasword} .. {neg} .. {smellword}`,
+    finding: ['smell', 'gas'],
+    denied: true,
+  },
   {
     stop: 'gas-smell',
     ways: `{smellword} ... {gasword}

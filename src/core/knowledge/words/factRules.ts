@@ -128,7 +128,10 @@ export const factRules: FactRule[] = [
      {neg} {hum} {neg}
      {fan} {neg}
      {fan|wheel} stands $
-     {fan|wheel} .. {quiet}
+     {fan|wheel} .. does {neg} $
+     {fan} .. refuses $
+     has gone {quiet}
+     {fallen} {quiet}
      {neg} movement
      is still $
      ^ {fan} , {neg} $
@@ -160,7 +163,7 @@ export const factRules: FactRule[] = [
   // What is heard.
   fact('sound', 'squeal', `{squeal}`, { unless: ['alarmword'] }),
   fact('sound', 'grinding', `{grind}`, { unless: ['by-hand'] }),
-  fact('sound', 'clicking', `{click}`, { unless: ['alarmword', 'pulltap'] }),
+  fact('sound', 'clicking', `{click}`, { unless: ['alarmword', 'pulltap', 'nudge', 'thermostat'] }),
   fact('sound', 'rattle', `{rattle}`, { unless: ['by-hand'] }),
   fact('sound', 'roar', `{roar}`),
   fact('sound', 'hum', `{hum}`, { unless: ['idiom', 'gurgle'] }),
@@ -236,7 +239,9 @@ export const factRules: FactRule[] = [
      {shaft} .. {run} .. inside .. {wheel}`,
     { of: 'any' },
   ),
-  fact('free-spin', 'seized', `{seized}`, { unless: ['safety', 'filter', 'duct'] }),
+  fact('free-spin', 'seized', `{seized}`, {
+    unless: ['safety', 'filter', 'duct', 'screwword', 'ifword', 'debris'],
+  }),
   fact(
     'free-spin',
     'seized',
@@ -295,7 +300,7 @@ export const factRules: FactRule[] = [
      {can} .. {run|go} .. with .. {finger}
      {breath} .. {free}
      {wheel} .. {free}`,
-    { of: 'any', unless: ['drain', 'tube', 'metered', 'stiffword'] },
+    { of: 'any', unless: ['drain', 'tube', 'metered', 'stiffword'], mended: ['stiffword', 'heavyturn'] },
   ),
   // How it runs out.
   fact(
@@ -392,6 +397,7 @@ export const factRules: FactRule[] = [
      {speedname} .. {does} {neg}
      {lost} .. {speedname}
      on cool/cooling/heat/heating it? .. {neg} .. {run}
+     on cool/cooling/heat/heating it? .. {halted}
      # {and} # .. {are} broken/dead/gone/kaput
      # .. its thing , # {and} #
      {speedname} 's right , .. {speedname} .. {halted|speedmiss|snapped}
@@ -402,6 +408,7 @@ export const factRules: FactRule[] = [
     'all',
     `{allspeeds} .. {run|fine}
      {allspeeds} , yes
+     fast alike
      {speedname} , {speedname} and {speedname} alike
      at {slow} , {lowspeed} and {highspeed} alike
      {run|fine} .. {allspeeds}
@@ -435,7 +442,8 @@ export const factRules: FactRule[] = [
   fact(
     'companion',
     'yes',
-    `{light|compressor|burner|companion} .. {runs}
+    `furnace lights/fires/burns
+     {light|compressor|burner|companion} .. {runs}
      {light|compressor|burner|companion} {still} .. {runs}
      {light|compressor|burner|companion} ... {still} {runs}
      {runs} .. {light|compressor|burner|companion}
@@ -799,6 +807,7 @@ export const factRules: FactRule[] = [
      {across} .. {winding} ... {openread}
      {wire} to {wire} .. {openread}
      {neg} continuity through .. {fan|winding}
+     {neg} reading between .. {conn|winding|wires}
      common to run/start/high/low/medium .. {openread}
      start/run to run/start/common .. {openread}
      was/measured open .. between
@@ -834,6 +843,7 @@ export const factRules: FactRule[] = [
     'to-frame',
     'clear',
     `{frame} .. {openread|clear}
+     {openread} to .. {frame}
      {nothing} .. to .. {frame}
      {winding} ... {frame} ... {openread|clear}
      {neg} .. {leaks} .. {frame}
@@ -964,7 +974,7 @@ export const factRules: FactRule[] = [
      {loose} on .. {shaft}
      {wheel} .. {slips} .. {shaft}
      {shaft} .. {run} .. {wheel} .. {stays}`,
-    { unless: ['neg', 'mount', 'maybe', 'rattlepart'] },
+    { unless: ['neg', 'mount', 'maybe', 'rattlepart'], mended: ['tightenedit'] },
   ),
   fact(
     'hub',
@@ -1021,7 +1031,11 @@ export const factRules: FactRule[] = [
      {ice} off the {fan|wheel}
      {wall} of {ice}
      {lump} of {ice}`,
-    { of: 'any', unless: ['icemaker', 'thawed', 'freezingroom', 'foodword', 'coilice'] },
+    {
+      of: 'any',
+      unless: ['icemaker', 'thawed', 'freezingroom', 'foodword', 'coilice'],
+      mended: ['cleanedit'],
+    },
   ),
   fact(
     'fouling',
@@ -1045,7 +1059,6 @@ export const factRules: FactRule[] = [
     `{full} .. {dirt}
      {dirt} .. {on|over|round|around|all|thick|packed|inside} .. {wheel|fan|it|roller}
      {wheel|fan|roller} .. {is} .. {dirt}
-     {wheel|fan|roller} .. {full}
      {dirt} .. {full}
      {dirtyword}
      {wheel|fan} .. {with|in} .. {dirt}`,
@@ -1063,6 +1076,7 @@ export const factRules: FactRule[] = [
         'insulation',
         'blows',
       ],
+      mended: ['cleanedit'],
     },
   ),
   fact('fouling', 'clean', `{wheel|fan} .. {clean}\n{clean} .. {wheel}\n{neg} {ice|dirt} .. {anywhere|it}`, {
@@ -1137,6 +1151,7 @@ export const factRules: FactRule[] = [
     'damper',
     'stuck',
     `{damper} ... {neg} .. {openverb}
+     {damper} .... {neg} {openverb}
      {damper} .. {stuckword}
      {stuckword} .. {damper}
      {damper} ... {gluedshut}
@@ -1173,7 +1188,7 @@ export const factRules: FactRule[] = [
   fact(
     'vent-path',
     'blocked',
-    `{duct|filter} ... {blocked}\n{duct|filter} ... so thick with {dirt}\n{filter} .. {is} {melted}\n{duct} .. {inches} of {dirt}\n{duct} .. {full} .. {dirt|debris}\n{duct} .. had .. {dirt|debris} in it\n{blocked} .. {duct|filter}\n{blockedduct}`,
+    `{debris} .. in/inside .. {duct}\n{duct|filter} ... {blocked}\n{duct|filter} ... so thick with {dirt}\n{filter} .. {is} {melted}\n{duct} .. {inches} of {dirt}\n{duct} .. {full} .. {dirt|debris}\n{duct} .. had .. {dirt|debris} in it\n{blocked} .. {duct|filter}\n{blockedduct}`,
     {
       unless: ['drain', 'tube', 'neg', 'clearduct'],
     },
@@ -1221,7 +1236,9 @@ export const factRules: FactRule[] = [
      draws/pulls/blows/sucks down instead`,
     { unless: ['arrowask', 'neg', 'air'] },
   ),
-  fact('direction', 'right', `{run|wheel} .. {rightway}\n{rightway}`, { unless: ['neg'] }),
+  fact('direction', 'right', `{run|wheel} .. {rightway}\n{rightway}\nclockwise , arrow says clockwise`, {
+    unless: ['neg'],
+  }),
   // What the house notices.
   fact('temperature-effect', 'no-change', `{neg} {difference}\n{cool} like always\n{roomsame}`),
   fact(
@@ -1262,15 +1279,17 @@ export const factRules: FactRule[] = [
      {neg} .. {warmword} .. {anywhere|it|house}`,
     { unless: ['coolmode'] },
   ),
-  fact('should-run-now', 'normal-pause', `{normalpause}`),
+  fact('should-run-now', 'normal-pause', `{normalpause}\n{halted} , as it should\n{halted} as it should`),
   fact(
     'should-run-now',
     'unsure',
     `{neg} .. {tell|know|sure} .. {shouldrun}
+     no clue/idea if .. meant/supposed
+     {neg} sure if .. meant/supposed
      whether .. {shouldrun} ... {neg} {tell|know}
      {shouldrun} ... {neg} .. {tell|know}`,
   ),
-  fact('should-run-now', 'yes', `{shouldbe} .. {run|on}\n{shouldrun}\n{oughtto}`, {
+  fact('should-run-now', 'yes', `{shouldbe} .. {run|on|blowing|moving}\n{shouldrun}\n{oughtto}`, {
     unless: ['neg', 'maybenot'],
   }),
   // Signs of danger that are findings too.

@@ -39,6 +39,7 @@ export function piecesOf(reading: Reading): Piece[] {
     else if (BUTS.has(token.text)) close(index)
   })
   close(tokens.length)
+  tellApart(pieces)
   carry(reading, pieces)
   lookBack(reading, pieces)
   return pieces
@@ -56,6 +57,13 @@ function pieceOf(reading: Reading, from: number, to: number): Piece {
     guess: names.has('maybe'),
     asks: false,
   }
+}
+
+/** "My sister's squeals, mine only hums": somebody else's is another one where this one is called mine. */
+function tellApart(pieces: Piece[]): void {
+  const mine = pieces.findLastIndex(({ names }) => names.has('mine'))
+  for (const piece of pieces.slice(0, Math.max(0, mine)))
+    if (piece.names.has('possessed')) piece.another = true
 }
 
 /** What is said of another machine goes on to the end of its sentence, or until this one is named; a question is one as a whole. */

@@ -31,7 +31,9 @@ export function dangersIn(reading: Reading): Danger[] {
           stop: rule.stop,
           finding: rule.finding ?? null,
           denied:
-            (!pattern.denies && isDenied(match.from, piece, reading)) || isTakenBack(match, piece, reading),
+            rule.denied === true ||
+            (!pattern.denies && isDenied(match.from, piece, reading)) ||
+            isTakenBack(match, piece, reading),
           match,
         })
       }

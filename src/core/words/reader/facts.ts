@@ -54,6 +54,7 @@ export function toldIn(reading: Reading): Told[] {
 
 /** Causes that people guess at; what they see and hear they do not guess. */
 const GUESSED = new Set<ObservationId>([
+  'free-spin',
   'hub',
   'board-code',
   'wall-switch',

@@ -125,7 +125,7 @@ function nearestPlace(reading: Reading, { at, to, piece }: Numbered): Place | nu
       const before = at - span.to
       const away = after >= 0 ? after : before >= 0 ? before + 0.5 : -1
       // A place that a comma parts from its figure belongs to it only where it comes right before.
-      const reach = inside ? NEAR : before >= 0 && before <= 2 ? 3 : -1
+      const reach = inside ? NEAR : before >= 0 && before <= 3 ? 4 : -1
       if (away < 0 || away > reach) continue
       const weight = away + rank * 0.2 + (inside ? 0 : 4)
       if (!best || weight < best.away)
@@ -245,7 +245,7 @@ function capacitors(reading: Reading, numbers: Numbered[]): Figure[] {
     const onLabel =
       between.length <= 4 && between.some((word) => ['on', 'of', 'against', 'instead'].includes(word))
     const shown = spans.some(({ name, from }) => name === 'shows' && from >= number.to && from < next.at)
-    const section = sectionBefore(reading, number)
+    const section = sectionBefore(reading, number) ?? sectionAfter(reading, number)
     if (!section || next.at - number.at > 14) return
     const labelled = spans.some(
       ({ name, to }) => name === 'labelled' && to <= number.at && number.at - to <= 4,
@@ -283,6 +283,13 @@ function capacitors(reading: Reading, numbers: Numbered[]): Figure[] {
       found.push({ observation: section, value: 'within', match: { from: number.at, to: number.to } })
   }
   return found
+}
+
+/** "0.00 on the capacitor": it is named right behind its reading. */
+function sectionAfter({ spans }: Reading, { to }: Numbered): ObservationId | null {
+  return spans.some(({ name, from }) => name === 'cap' && from >= to && from - to <= 2)
+    ? 'capacitor-fan-reading'
+    : null
 }
 
 function sectionBefore({ spans }: Reading, { at }: Numbered): ObservationId | null {

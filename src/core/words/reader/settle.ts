@@ -42,5 +42,7 @@ function forgetTheStale(facts: Map<ObservationId, Told>): void {
   // What it used to sound like says when it came on, not how it is.
   if (sound?.past && (facts.has('fan-state') || facts.has('free-spin'))) facts.delete('sound')
   if (facts.has('nudge-start') && value('fan-state') === 'dead') facts.delete('fan-state')
+  // What rests on purpose is not dead.
+  if (value('should-run-now') === 'normal-pause' && value('fan-state') === 'dead') facts.delete('fan-state')
   if (value('fan-state') === 'runs-normally' && value('sound') === 'nothing') facts.delete('sound')
 }
