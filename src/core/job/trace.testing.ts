@@ -38,6 +38,9 @@ const NEVER = -1
 const harmless =
   /^(finding|declined|belief|lead|photo|sound|candidate|hands|decision|check|landing\.set|reading|ledger|bench|job\.edit|machine|wait\.add|charge\.add)/
 
+/** A breaker that trips again, a shock, smoke and sparks that are over: the machine is isolated, proved and read dead. */
+const leavesDeadWork = new Set(['breaker-retrips', 'electric-shock', 'fire-or-smoke', 'arcing'])
+
 export class Trace {
   private seq = 0
   private phase = 'work'
@@ -291,12 +294,17 @@ export class Trace {
     }
   }
 
+  /** What is wrong with power that an act brings, by the trace: while any stop stands there is none. */
+  powerObjection(act: Act): string | null {
+    const powers = act.kind === 'job.phase' && (act.phase === 'live-test' || act.phase === 'in-service')
+    return powers && this.stops.size > 0 ? `power in spite of ${[...this.stops].join()}` : null
+  }
+
   /** What is wrong with hands inside at this instant by the trace; null where it justifies them. */
   objection(job: JobSnapshot, now: number): string | null {
     if (this.phase !== 'work') return `phase ${this.phase}`
-    // A breaker that trips again stops what needs power; the load that is parted is read dead.
-    this.stops.delete('breaker-retrips')
-    if (this.stops.size > 0) return `stop ${[...this.stops].join()}`
+    const stops = [...this.stops].filter((rule) => !leavesDeadWork.has(rule))
+    if (stops.length > 0) return `stop ${stops.join()}`
     const points = [...this.points.values()].filter((point) => !point.struck)
     // Circuits that were counted bring points of their own, which the plan adds; those are looked at by their rows.
     const added = job.points.filter((row) => row.feed > 1 && !row.struckAt)

@@ -194,6 +194,8 @@ class Walk {
         acts: [act],
         state: 'done',
       })
+      const powered = this.trace.powerObjection(act)
+      if (powered) this.result.unjustified.push(powered)
       this.trace.take({ kind: 'act', act, at: this.now - Math.max(0, age) })
       this.result.acts++
       this.look()
@@ -332,10 +334,15 @@ class Walk {
         phase: pick(random, ['work', 'live-test', 'closing-up', 'in-service'] as const),
         purpose: 'reading',
       },
-      { kind: 'stop.raise', id: id(), rule: pick(random, ['burnt-supply', 'not-sure'] as const), note: '' },
+      {
+        kind: 'stop.raise',
+        id: id(),
+        rule: pick(random, ['burnt-supply', 'not-sure', 'electric-shock', 'arcing', 'gas-smell'] as const),
+        note: '',
+      },
       {
         kind: 'stop.lift',
-        rule: pick(random, ['burnt-supply', 'not-sure'] as const),
+        rule: pick(random, ['burnt-supply', 'not-sure', 'electric-shock', 'arcing', 'gas-smell'] as const),
         how: 'mended',
         reason: 'an electrician renewed it',
       },
