@@ -90,7 +90,15 @@ const views: View[] = [
   },
   { file: 'instruments', path: '/instruments?i=motor&cap=2' },
   { file: 'phone-measure', job: ['Dehumidifier', 'measure'], phone: true },
-  { file: 'phone-bench', path: '/', phone: true },
+  {
+    file: 'phone-danger',
+    path: '/',
+    phone: true,
+    before: async (page) => {
+      await page.getByLabel('What has stopped?').fill('kitchen hood gave me a tingle')
+      await page.getByTestId('danger-now').waitFor()
+    },
+  },
 ]
 
 const [address, folder] = process.argv.slice(2) as [string, string]
