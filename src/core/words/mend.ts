@@ -78,8 +78,8 @@ function nearest(word: string, byLength: Map<number, string[]>): string | null {
   let alone = true
   for (let length = word.length - most; length <= word.length + most; length++)
     for (const candidate of byLength.get(length) ?? []) {
-      // The first letter is seldom wrong, and carries most of the word.
-      if (candidate[0] !== word[0] && candidate[1] !== word[1]) continue
+      // The first letter is seldom wrong, and carries most of the word; at most it is exchanged with the second.
+      if (candidate[0] !== word[0] && (candidate[0] !== word[1] || candidate[1] !== word[0])) continue
       const off = distance(word, candidate, most)
       if (off > most) continue
       if (!best || off < best.off) {

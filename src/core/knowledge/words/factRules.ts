@@ -984,7 +984,12 @@ export const factRules: FactRule[] = [
       unless: ['neg', 'frozenin', 'stuckfast'],
     },
   ),
-  fact('belt', 'not-fitted', `{neg} {belt}\n{without} {belt}\n{directdrive}`, { unless: ['slips'] }),
+  fact(
+    'belt',
+    'not-fitted',
+    `{neg} {belt}\n{belt} .... it? has none\n{belt} .... has {neg} got one\n{without} {belt}\n{directdrive}`,
+    { unless: ['slips'] },
+  ),
   fact('belt', 'broken', `{belt} ... {snapped}\n{snapped} .. {belt}`, {
     unless: ['neg', 'slips', 'tightbelt'],
   }),
@@ -1146,7 +1151,12 @@ export const factRules: FactRule[] = [
      {plentyair}`,
     { unless: ['neg', 'hardly', 'past', 'weakair'] },
   ),
-  fact('damper', 'not-fitted', `{neg} {damper}\n{without} {damper}`, { unless: ['openverb'] }),
+  fact(
+    'damper',
+    'not-fitted',
+    `{neg} {damper}\n{damper} .... it? has none\n{damper} .... has {neg} got one\n{without} {damper}`,
+    { unless: ['openverb'] },
+  ),
   fact(
     'damper',
     'stuck',

@@ -16,7 +16,7 @@ export const thingClasses: Record<string, string> = {
   tube: `tube, tubes, hose, hoses, rubber (hose|tube), little hose, thin hoses, pressure (hose|tube), small pipe, pipe to the pressure switch, hose off its side, silicone tube, vacuum (line|hose|tube), impulse (line|tube)`,
   breaker: `breaker, breakers, mcb, fuse, fuses, circuit breaker, circuit breakers, trip switch, cutout, breaker on the porch, fuse box, breaker for the, braker, main switch`,
   rcd: `rcd, gfci, gfi, rcbo, ground fault, g f c i, earth leakage, residual current (device)?, fi switch, ground fault (breaker|outlet), gfci (outlet|breaker), safety switch, afci, elcb`,
-  cap: `capacitor*, cap, caps, run cap, start cap, run capacitor, start capacitor, the can, cap assiter, motor capacitor, condenser can, capacitator, capasitor`,
+  cap: `capacitor*, cap, caps, run cap, start cap, run capacitor, start capacitor, the can, cap assiter, motor capacitor, condenser can, capacitator, capasitor, can on (top|it|the side|the motor), (the|that|metal|silver|round|oval|alu) can`,
   fansection: `fan (section|side|half|part|terminal)?, fan to (common|c), c to fan, fan to c`,
   hermsection: `herm, herm (section|side|half|part|terminal)?, compressor (section|side|half|part), herm to (common|c), c to herm, herm side of (the )?cap, herm half of the cap, other section`,
   contactor: `contactor*, contacter*, contact or, the contactor`,
