@@ -1,6 +1,6 @@
 import { allowedSwitches } from '../knowledge/bypassWords'
 import { bypassActClasses, guardClasses } from '../knowledge/words/bypassClasses'
-import { everyday } from '../knowledge/words/spelling'
+import { everyday, written } from '../knowledge/words/spelling'
 import { mender } from '../words/mend'
 import { plainEnglish, workshopWords } from '../words/plainEnglish'
 import { type Lexicon, lexiconOf, type Span, spansIn } from '../words/reader/classes'
@@ -31,7 +31,7 @@ let mend: ((word: string) => string) | null = null
 function mended(): (word: string) => string {
   mend ??= mender(
     [...words().words].filter((word) => word.length > 4 && /^[a-z]+$/.test(word)),
-    [...words().words, ...everyday.split(' '), ...plainEnglish, ...workshopWords],
+    [...words().words, ...everyday.split(' '), ...written.split(' '), ...plainEnglish, ...workshopWords],
     { forms: true, shortest: 5 },
   )
   return mend

@@ -1,5 +1,5 @@
 import { classes, solidClasses } from '../../knowledge/words/lexicon'
-import { everyday, shortForms } from '../../knowledge/words/spelling'
+import { everyday, shortForms, written } from '../../knowledge/words/spelling'
 import { thingClasses } from '../../knowledge/words/things'
 import { mender } from '../mend'
 import { plainEnglish, workshopWords } from '../plainEnglish'
@@ -13,6 +13,7 @@ const mend = mender(
   [...lexicon.words].filter((word) => word.length > 3 && /^[a-z]+$/.test(word)),
   [
     ...everyday.split(' '),
+    ...written.split(' '),
     ...Object.values(shortForms).flatMap((each) => each.split(' ')),
     ...plainEnglish,
     ...workshopWords,

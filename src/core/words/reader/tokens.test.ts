@@ -40,6 +40,12 @@ describe('a text in tokens', () => {
     )
   })
 
+  it('takes no word for a property of a table', () => {
+    for (const word of ['constructor', 'toString', '__proto__', 'valueOf', 'hasOwnProperty'])
+      expect(() => texts(`the ${word} hums`)).not.toThrow()
+    expect(texts('constructor')).toEqual(['constructor'])
+  })
+
   it('leaves out what is longer than a story, and words that nobody writes', () => {
     expect(texts(`${'x'.repeat(60)} fan`)).toEqual(['fan'])
     expect(texts('fan '.repeat(5000)).length).toBeLessThan(400)

@@ -12,6 +12,8 @@ export interface Token {
   to: number
 }
 
+const shorts = new Map(Object.entries(shortForms))
+
 /** A longer story holds no more facts about a fan. */
 const LONGEST = 1500
 /** Nobody types a word that is longer. */
@@ -24,10 +26,10 @@ const PIECE =
 const STOPS = new Set(['.', '!', '?', ';', '\n'])
 const COMMAS = new Set([',', ':', '(', ')', '-', '–', '—'])
 
-const numberWords: Record<string, number> = Object.fromEntries(
+const numberWords = new Map(
   'zero one two three four five six seven eight nine ten eleven twelve thirteen fourteen fifteen sixteen seventeen eighteen nineteen twenty'
     .split(' ')
-    .map((word, value) => [word, value]),
+    .map((word, value) => [word, value] as const),
 )
 
 /**
@@ -49,7 +51,7 @@ export function tokensOf(text: string, mend: (word: string) => string): Token[] 
       tokens.push({ text: raw === '(' || raw === ')' ? raw : ',', kind: 'comma', value: null, ...at })
     else
       for (const word of written(raw, mend))
-        tokens.push({ text: word, kind: 'word', value: numberWords[word] ?? null, ...at })
+        tokens.push({ text: word, kind: 'word', value: numberWords.get(word) ?? null, ...at })
   }
   return asMeant(tokens)
 }
@@ -83,7 +85,7 @@ function asMeant(tokens: Token[]): Token[] {
 
 /** A word as it is written out: short forms in full, a possessive apart, slips mended. */
 function written(raw: string, mend: (word: string) => string): string[] {
-  const short = shortForms[raw]
+  const short = shorts.get(raw)
   if (short) return short.split(' ')
   const apostrophe = raw.indexOf("'")
   if (apostrophe < 0) return [mend(raw)]
