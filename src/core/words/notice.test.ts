@@ -1,4 +1,6 @@
+import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
+import { isFamily, isObservation, isStopRule, observationInfo } from '../knowledge/vocabulary'
 import { readNotice } from './notice'
 
 const found = (text: string) => {
@@ -97,4 +99,31 @@ describe('what is told at once', () => {
 
   it('tells where in the sentence each fact was found', () =>
     expect(readNotice({ text: 'ceiling fan grinds' }).words.sound).toContain('grind'))
+})
+
+describe('whatever is typed', () => {
+  it('is read without a fault, into values that there are, with words that stand in it', () => {
+    const word = fc.constantFrom(
+      ...'fan not no never gas smell shock smoke hums turns dead loose the is and , . ? 118 volts off breaker still water on board my mine was now constructor'.split(
+        ' ',
+      ),
+    )
+    const texts = fc.oneof(
+      fc.string({ unit: 'binary', maxLength: 300 }),
+      fc.array(word, { maxLength: 40 }).map((words) => words.join(' ')),
+    )
+    fc.assert(
+      fc.property(texts, (text) => {
+        const { families, observations, stops, raised, asked, words } = readNotice({ text })
+        expect(families.every(isFamily)).toBe(true)
+        for (const [observation, value] of Object.entries(observations)) {
+          expect(isObservation(observation)).toBe(true)
+          if (isObservation(observation)) expect(observationInfo(observation).values).toContain(String(value))
+        }
+        expect(stops.every(isStopRule)).toBe(true)
+        expect([...raised, ...asked].sort()).toEqual([...stops].sort())
+        for (const told of Object.values(words)) expect(text).toContain(told)
+      }),
+    )
+  })
 })

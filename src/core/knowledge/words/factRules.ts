@@ -555,6 +555,9 @@ export const factRules: FactRule[] = [
      {breaker} .. {trips} .. when/if .. {reset}
      {breaker} {trips} .. {again} .. pick a speed
      {third} {breaker} .. {trips|again}
+     {third} {breaker} gone/blown/now/already
+     {breaker} .. one after another/the
+     {breaker} after {breaker}
      {newfuse} ... {trips}
      {breaker} ... {trips} ... {newfuse} ... {trips|gone}
      {breaker} .... {newfuse} .... {trips|gone|off} {again}

@@ -203,6 +203,7 @@ export const soundAlikes: [heard: string, meant: string][] = [
   ['bed room', 'bedroom'],
   ['over heats', 'overheats'],
   ['short circuit', 'short circuit'],
+  ['gas leek', 'gas leak'],
   ['rang hood', 'range hood'],
   ['arrange hood', 'range hood'],
   ['fern us', 'furnace'],
