@@ -33,7 +33,10 @@ const rooms = {
   points: { mutate: job('planPoints'), tests: energyTests },
   proof: { mutate: job('planProof', 'handsVolts'), tests: energyTests },
   stored: { mutate: job('planStored', 'chargePairs'), tests: energyTests },
-  bypass: { mutate: ['src/core/refit/bypass.ts'], tests: tests('refit/*', 'words/ledger') },
+  bypass: {
+    mutate: ['src/core/refit/bypass.ts', 'src/core/refit/bypassTold.ts'],
+    tests: tests('refit/*', 'words/ledger'),
+  },
   capacitor: {
     mutate: ['src/core/capacitor/check.ts', 'src/core/capacitor/combine.ts', 'src/core/capacitor/physics.ts'],
     tests: tests('capacitor/*'),
