@@ -22,33 +22,36 @@ export interface StopInfo {
   sign: string | null
 }
 
+/** The two that the regions of a household have; elsewhere people know their own. */
+const EMERGENCY = 'Emergency number: 911, in Europe 112.'
+
 /** What each stop rule means for the person in front of the machine. */
 export const stopInfo: Record<StopRuleId, StopInfo> = {
   'gas-smell': {
     text: 'Smell of gas. Touch no switch, light no flame, leave, and call from outside.',
-    call: 'The gas utility or the fire service, from outside.',
+    call: `The gas utility or the fire service, from outside. ${EMERGENCY}`,
     sign: 'I smell gas',
   },
   'co-or-soot': {
     text: 'A CO alarm, soot, flame rolling out, or people who feel ill while it runs. Get everybody into fresh air first, then call.',
-    call: 'The emergency number from outside; after it a licensed heating trade for the appliance.',
+    call: `The emergency service, from outside; after it a licensed heating trade for the appliance. ${EMERGENCY}`,
     sign: 'A CO alarm sounded, or there is soot or flame outside the burner',
   },
   'fire-or-smoke': {
     text: 'Fire or smoke. Switch the breaker off from where you can reach it without passing the smoke, get everybody out, and call.',
-    call: 'The fire service, at the emergency number. For smoke that is over and cold: an electrician, unless dead readings find the cause.',
+    call: `The fire service. For smoke that is over and cold: an electrician, unless dead readings find the cause. ${EMERGENCY}`,
     scope: 'live',
     sign: 'It smokes, glows or burns, or it did',
   },
   'electric-shock': {
     text: 'Somebody got a shock or a tingle: metal that hands touch is live. Touch nobody who is still in contact; the breaker goes off first.',
-    call: 'The emergency number, and a doctor even if the person feels well. An electrician for the machine, unless a dead reading finds the leak.',
+    call: `The emergency service, and a doctor even if the person feels well. An electrician for the machine, unless a dead reading finds the leak. ${EMERGENCY}`,
     scope: 'live',
     sign: 'It gave somebody a shock or a tingle',
   },
   arcing: {
     text: 'Sparks or arcing. Current jumps a gap there, and it can start a fire. Switch the breaker off from where you can do so without touching the machine.',
-    call: 'The fire service if anything glows or smokes; else an electrician, unless a dead reading finds the place.',
+    call: `The fire service if anything glows or smokes; else an electrician, unless a dead reading finds the place. ${EMERGENCY}`,
     scope: 'live',
     sign: 'It sparks, or it crackles with light',
   },
@@ -177,14 +180,14 @@ export const stopTriggers: StopTrigger[] = [
     observation: 'smell',
     values: ['gas'],
     text: 'Smell of gas. Touch no switch, light no flame, leave, and call from outside.',
-    call: 'The gas utility or the fire service, from outside.',
+    call: `The gas utility or the fire service, from outside. ${EMERGENCY}`,
   },
   {
     rule: 'co-or-soot',
     observation: 'danger-signs',
     values: ['co-alarm', 'soot-or-rollout'],
     text: 'A CO alarm, soot, flame rolling out, or people who feel ill while it runs. Get everybody into fresh air first, then call.',
-    call: 'The emergency number from outside; after it a licensed heating trade for the appliance.',
+    call: `The emergency service, from outside; after it a licensed heating trade for the appliance. ${EMERGENCY}`,
   },
   {
     rule: 'refrigerant',
