@@ -32,6 +32,13 @@ describe('a switch that is kept from switching', () => {
     ['limitador anulado', 'limit'],
     ['brigded the limti switch', 'limit'],
     ['took the jumper off the door switch and put it on the limit', 'limit'],
+    ['pinched the pressure switch hose shut', 'pressure'],
+    ['limit-switch jumpered', 'limit'],
+    ['jumper_on_the_limit_switch', 'limit'],
+    ['sail switch w/ duct tape over it', 'sail'],
+    ['Begrenzer kurzgeschloßen', 'limit'],
+    ['ground wire bridged to the neutral', 'ground'],
+    ['contactor shoved in with a broom handle', 'contactor'],
     ['door switch and lim sw jumped together', 'limit'],
   ])('is refused in any wording: “%s”', (text, switchKind) => {
     expect(bypassTold(text)).toEqual({ kind: 'forbidden', switchKind })
@@ -61,6 +68,19 @@ describe('a switch that is kept from switching', () => {
     'tie back the wires',
     'door panel taped open out of the way',
     'four screws of the housing',
+    'limit switch',
+    'the two wires of the upper limit switch',
+    'limit switch 24 V',
+    'float 3 mm',
+    'the ground wire',
+    'ground wire by the motor, polished',
+    'fiddled with the thermostat',
+    'label taped on the limit switch',
+    'a note taped over the float',
+    'breaker',
+    'snapped the float off its arm, took it out',
+    'pressure switch tube polished',
+    'contactor replaced',
   ])('is none where it is taken off, put back, looked at or measured: “%s”', (text) => {
     expect(kindOf(text)).toBe('none')
   })
@@ -71,8 +91,21 @@ describe('a switch that is kept from switching', () => {
     'turned the pressure switch screw half a turn in',
     'sorted the thermal fuse',
     'dealt with the float',
+    'fiddled with the contactor',
+    'polished the ground pin and the fuse',
+    'persuaded the door switch and the limit',
+    'set the high limit way past its mark',
+    'limit switch 24 whatever',
   ])('is asked beside an act that nobody knows: “%s”', (text) => {
     expect(kindOf(text)).toBe('asks')
+  })
+
+  it('names the guard that counts, where an allowed one stands beside it', () => {
+    expect(bypassTold('door switch and limit persuaded')).toEqual({ kind: 'asks', switchKind: 'limit' })
+    expect(bypassTold('taped the door switch and the float')).toEqual({
+      kind: 'forbidden',
+      switchKind: 'float',
+    })
   })
 
   it('is never passed over: a guard beside words that no list has is asked', () => {

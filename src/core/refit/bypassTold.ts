@@ -62,7 +62,7 @@ export function bypassTold(text: string): ToldBypass {
     return allowedSwitches.includes(kind)
       ? { kind: 'allowed', switchKind: kind }
       : { kind: 'forbidden', switchKind: kind }
-  if (kind === 'call' || kind === 'contactor') return { kind: 'none' }
+  if (kind === 'call') return { kind: 'none' }
   if (has('adjusts')) return { kind: 'asks', switchKind: kind }
   if (has('takes-off') || has('puts-back') || has('looks') || hasFigure(tokens)) return { kind: 'none' }
   return saysMore(tokens, spans) ? { kind: 'asks', switchKind: kind } : { kind: 'none' }
