@@ -185,7 +185,7 @@ export const signClasses: Record<string, string> = {
   frozenin: `frozen (in|solid|up|over)?, frozen, is iced, ice bound, frozen stuck, froze over, all froze over`,
   stuckfast: `stuck fast, stuck solid, will not shift, glued`,
   directdrive: `direct drive, direct driven, no belt`,
-  snappedword: `snapped, broken, torn, split, in two, in half, pieces, halves, bits, let go, off, perished`,
+  snappedword: `snapped, broken, torn, split, in two, in half, pieces, halves, bits, let go, perished`,
   tightbelt: `tight`,
   strongbelt: `strong stretched, taut, well tensioned, good tension, no glaze, no cracks, no slack, tight, whole and strong, is whole`,
   tightmount: `are solid, are tight, is tight, solid, snug, tite`,

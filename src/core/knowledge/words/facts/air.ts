@@ -173,7 +173,7 @@ export const airFacts: FactRule[] = [
      {set} .. cool .. {hotword}
      {coolair} .. {neg} .. cold
      {cooling} .. {neg} .. cool`,
-    { unless: ['heateron'] },
+    { unless: ['heateron', 'fridge'] },
   ),
   fact(
     'temperature-effect',

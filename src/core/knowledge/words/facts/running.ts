@@ -11,7 +11,7 @@ export const runningFacts: FactRule[] = [
      can {neg} .. shut .. up
      can {neg} .. turn/shut/switch it/the/them? .. off
      {neg} stops/rests
-     {neg} turns/shuts/switches/goes off
+     {neg} turns/shuts/switches/goes it? off
      {run|blows} _ {roundclock}
      {roundclock} {run}
      {run} .. {evenoff}
@@ -28,6 +28,7 @@ export const runningFacts: FactRule[] = [
      {evenoff} ... {still} {run|blows}`,
     { unless: ['noisy', 'rattle', 'click', 'onoff', 'startstop', 'coasts', 'normalrun'] },
   ),
+  fact('fan-state', 'wont-stop', `{neg} turns/shuts/switches it off`, { of: 'any' }),
   fact(
     'fan-state',
     'runs-backwards',
