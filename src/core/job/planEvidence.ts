@@ -1,5 +1,5 @@
 import { shortCauses } from '../knowledge/shortCauses'
-import { stopTriggers } from '../knowledge/stops'
+import { triggersOf } from '../knowledge/stops'
 import { tests } from '../knowledge/tests'
 import type { TestInfo } from '../knowledge/types'
 import { shortLabels, valueLabel } from '../knowledge/valueLabels'
@@ -136,12 +136,7 @@ function liftWord(snapshot: JobSnapshot, act: ActOf<'finding.set'>, before: stri
     ({ observation, level, rule }) =>
       observation === act.observation &&
       level === 'hard' &&
-      !stopTriggers.some(
-        (trigger) =>
-          trigger.rule === rule &&
-          trigger.observation === act.observation &&
-          trigger.values.includes(act.value ?? ''),
-      ),
+      !triggersOf(act.observation, act.value ?? '').some((trigger) => trigger.rule === rule),
   )
   if (!stop) return ''
   if (!act.how) throw refusal('no-lift', stop.text)
@@ -155,10 +150,7 @@ function stopSigns(
   after: string | null,
   word: string,
 ): LogEntry[] {
-  const of = (value: string | null) =>
-    stopTriggers.find(
-      (trigger) => trigger.observation === observation && trigger.values.includes(value ?? ''),
-    )
+  const of = (value: string | null) => triggersOf(observation, value ?? '')[0]
   const [had, has] = [of(before), of(after)]
   if (had === has) return []
   return [

@@ -1,4 +1,4 @@
-import { inOrderOfLife, stopInfo, stopTriggers } from '../knowledge/stops'
+import { stopInfo, stopOrder, stopTriggers } from '../knowledge/stops'
 import { type ObservationId, type StopRuleId, vocabulary } from '../knowledge/vocabulary'
 import { findingsOf } from './derive'
 import { oncePerSnapshot } from './once'
@@ -32,9 +32,7 @@ export const activeStops = oncePerSnapshot((snapshot: JobSnapshot): ActiveStop[]
       .filter(({ rule }) => !own.some((stop) => stop.rule === rule))
       .map((stop) => ({ ...stop, observation: null, job: id })),
   )
-  const all = [...own, ...beside]
-  const order = inOrderOfLife(all.map(({ rule }) => rule))
-  return all.sort((one, two) => order.indexOf(one.rule) - order.indexOf(two.rule))
+  return [...own, ...beside].sort((one, two) => stopOrder.indexOf(one.rule) - stopOrder.indexOf(two.rule))
 })
 
 function ownStops(snapshot: JobSnapshot): ActiveStop[] {

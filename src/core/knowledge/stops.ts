@@ -233,3 +233,7 @@ export const stopTriggers: StopTrigger[] = [
     call: 'The utility or an electrician, now.',
   },
 ]
+
+/** What a finding with this value stops the job for; mostly nothing. */
+export const triggersOf = (observation: ObservationId, value: string): StopTrigger[] =>
+  stopTriggers.filter((trigger) => trigger.observation === observation && trigger.values.includes(value))

@@ -49,22 +49,24 @@ function mended(): (word: string) => string {
 export function bypassTold(text: string): ToldBypass {
   const tokens = tokensOf(plainLetters(text), mended())
   const spans = spansIn(tokens, words())
-  const named = guardsIn(spans)
+  const told = new Set(spans.map(({ name }) => name))
+  const named = guardsIn(spans, told)
   const [first] = named
   if (!first) return { kind: 'none' }
-  const has = (name: string) => spans.some((span) => span.name === name)
   const kind = worst(named)
-  if (has('bridge-moved')) return { kind: 'forbidden', switchKind: kind }
-  if (has('bridge-gone')) return { kind: 'none' }
+  if (told.has('bridge-moved')) return { kind: 'forbidden', switchKind: kind }
+  if (told.has('bridge-gone')) return { kind: 'none' }
   // A breaker that is held off is isolated.
-  if (named.every((each) => each === 'breaker' || each === 'fuse') && has('held-off')) return { kind: 'none' }
-  if (keepsFromSwitching(named, spans, tokens))
+  if (named.every((each) => each === 'breaker' || each === 'fuse') && told.has('held-off'))
+    return { kind: 'none' }
+  if (keepsFromSwitching(named, told, tokens))
     return allowedSwitches.includes(kind)
       ? { kind: 'allowed', switchKind: kind }
       : { kind: 'forbidden', switchKind: kind }
   if (kind === 'call') return { kind: 'none' }
-  if (has('adjusts')) return { kind: 'asks', switchKind: kind }
-  if (has('takes-off') || has('puts-back') || has('looks') || hasFigure(tokens)) return { kind: 'none' }
+  if (told.has('adjusts')) return { kind: 'asks', switchKind: kind }
+  if (told.has('takes-off') || told.has('puts-back') || told.has('looks') || hasFigure(tokens))
+    return { kind: 'none' }
   return saysMore(tokens, spans) ? { kind: 'asks', switchKind: kind } : { kind: 'none' }
 }
 
@@ -80,16 +82,15 @@ const plainLetters = (text: string): string =>
     .replace(/\b(r|rh|rc|g|w|w1|y|y1|o)\b/gi, 't$1')
 
 /** The guards that are named; the hose of a pressure switch is no switch. */
-function guardsIn(spans: Span[]): SwitchKind[] {
+function guardsIn(spans: Span[], told: Set<string>): SwitchKind[] {
   // A hose that is pinched shut holds its switch.
-  const pinched = spans.some(({ name }) => name === 'pinches')
-  const hoses = pinched ? [] : spans.filter(({ name }) => name === 'hose')
+  const hoses = told.has('pinches') ? [] : spans.filter(({ name }) => name === 'hose')
   return guards.filter((guard) =>
     spans.some(
       (span) =>
         span.name === guard &&
         !hoses.some(({ from, to }) => from <= span.from && to > span.to) &&
-        !(guard === 'ground' && !spans.some(({ name }) => name === 'breaks' || name === 'bridges')),
+        (guard !== 'ground' || told.has('breaks') || told.has('bridges')),
     ),
   )
 }
@@ -98,11 +99,10 @@ function guardsIn(spans: Span[]): SwitchKind[] {
 const worst = (named: SwitchKind[]): SwitchKind =>
   named.find((kind) => !allowedSwitches.includes(kind)) ?? named[0] ?? 'other'
 
-function keepsFromSwitching(named: SwitchKind[], spans: Span[], tokens: Token[]): boolean {
-  const has = (name: string) => spans.some((span) => span.name === name)
-  if (has('bridges')) return true
-  if (named.includes('ground') && has('breaks')) return /\b(?:prong|pin)\b/.test(said(tokens))
-  if (!has('holds')) return false
+function keepsFromSwitching(named: SwitchKind[], told: Set<string>, tokens: Token[]): boolean {
+  if (told.has('bridges')) return true
+  if (named.includes('ground') && told.has('breaks')) return /\b(?:prong|pin)\b/.test(said(tokens))
+  if (!told.has('holds')) return false
   // A label that is taped on says something and holds nothing.
   return !/\b(?:label|labels|sticker|note|tag|arrow|photo)\b/.test(said(tokens))
 }

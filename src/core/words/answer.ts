@@ -29,7 +29,7 @@ export function answerTo(observation: ObservationId, text: string): Answer {
   const few = said.split(/\s+/).length <= FEW ? [`${answerContexts[observation] ?? ''} ${text}`] : []
   for (const sentence of [text, ...few]) {
     const value = readNotice({ text: sentence }).observations[observation]
-    if (value !== undefined && values.includes(String(value))) return { kind: 'value', value: String(value) }
+    if (value !== undefined && values.includes(value)) return { kind: 'value', value }
   }
   const short = YES.test(said) ? yesTo[observation] : NO.test(said) ? noTo[observation] : undefined
   return short ? { kind: 'value', value: short } : { kind: 'none' }

@@ -1,4 +1,5 @@
 import type { FamilyId, ObservationId } from '../knowledge/vocabulary'
+import { factsTold } from './factsTold'
 import type { NoticeReading } from './notice'
 
 /** A sentence with what it says, as sets of sentences are written: what must be found in it, and what must not. */
@@ -34,11 +35,8 @@ export function misreadLine({
   )
   if (changed.length === 0 && meant.length === 0 && family === reading.family) return null
   const must: MisreadLine['must'] = {}
-  for (const [observation, value] of Object.entries(reading.observations) as [
-    ObservationId,
-    string | number,
-  ][]) {
-    const chosen = observation in right ? right[observation] : String(value)
+  for (const { observation, value } of factsTold(reading)) {
+    const chosen = observation in right ? right[observation] : value
     if (chosen) must[observation] = chosen
   }
   return {

@@ -1,6 +1,7 @@
 import { stopTriggers } from '../knowledge/stops'
 import type { FamilyId, ObservationId, StopRuleId } from '../knowledge/vocabulary'
 import { inFigures } from './numbers'
+import { piecesOf } from './reader/clauses'
 import { type Danger, dangersIn } from './reader/dangers'
 import { type Told, toldIn } from './reader/facts'
 import { familiesOf } from './reader/families'
@@ -19,7 +20,7 @@ export interface NoticeReading {
   family: FamilyId | null
   /** Likeliest first. */
   families: FamilyId[]
-  observations: Partial<Record<ObservationId, string | number>>
+  observations: Partial<Record<ObservationId, string>>
   stops: StopRuleId[]
   /** Those of `stops` that are told and not denied: the job begins with them. */
   raised: StopRuleId[]
@@ -41,8 +42,9 @@ export interface NoticeReading {
  */
 export function readNotice({ text, family }: NoticeInput): NoticeReading {
   const reading = read(text)
-  const { facts, denied } = settled(toldIn(reading))
-  const dangers = dangersIn(reading)
+  const pieces = piecesOf(reading)
+  const { facts, denied } = settled(toldIn(reading, pieces))
+  const dangers = dangersIn(reading, pieces)
   const result: NoticeReading = {
     ...familyPart(reading, family),
     observations: {},
@@ -56,7 +58,7 @@ export function readNotice({ text, family }: NoticeInput): NoticeReading {
     result.observations[observation] = value
     result.words[observation] = typed(text, reading, match)
   }
-  for (const { observation, value, match } of figuresIn(reading)) {
+  for (const { observation, value, match } of figuresIn(reading, pieces)) {
     result.observations[observation] = value
     result.words[observation] = typed(text, reading, match)
   }
@@ -99,7 +101,7 @@ function addDangers(result: NoticeReading, dangers: Danger[], text: string, read
 /** A fact that stops a job names its stop here as well: the advice comes before the job. */
 function addStopsOfFacts(result: NoticeReading): void {
   for (const { rule, observation, values } of stopTriggers) {
-    if (!values.includes(String(result.observations[observation] ?? ''))) continue
+    if (!values.includes(result.observations[observation] ?? '')) continue
     if (!result.stops.includes(rule)) result.stops.push(rule)
     if (!result.raised.includes(rule)) result.raised.push(rule)
     result.asked = result.asked.filter((stop) => stop !== rule)

@@ -2,7 +2,7 @@
 
 import { unstable_rethrow } from 'next/navigation'
 import { useState, useTransition } from 'react'
-import { stopTriggers } from '@/core/knowledge/stops'
+import { triggersOf } from '@/core/knowledge/stops'
 import { type FamilyId, familyLabel, type ObservationId, type StopRuleId } from '@/core/knowledge/vocabulary'
 import { marksIn } from '@/core/words/marks'
 import { type MisreadLine, misreadLine } from '@/core/words/misread'
@@ -117,7 +117,7 @@ function useStart({ machines, names, said = '', danger = null }: StartFormProps)
       : null,
     /** What says a danger stands with the advice, not among the rest. */
     findings: findingsOf(noticed, corrected).filter(
-      ({ observation, value }) => !isDanger(observation, value),
+      ({ observation, value }) => triggersOf(observation, value).length === 0,
     ),
     /** Other kinds that the words fit as well, until the person has said which. */
     others:
@@ -131,9 +131,6 @@ function useStart({ machines, names, said = '', danger = null }: StartFormProps)
     start,
   }
 }
-
-const isDanger = (observation: ObservationId, value: string): boolean =>
-  stopTriggers.some((trigger) => trigger.observation === observation && trigger.values.includes(value))
 
 /** One field that starts a job from plain words; what was understood is shown for correction. */
 export function StartForm(props: StartFormProps) {

@@ -1,6 +1,7 @@
-import { stopTriggers } from '@/core/knowledge/stops'
+import { triggersOf } from '@/core/knowledge/stops'
 import { shortLabels, valueLabel } from '@/core/knowledge/valueLabels'
 import { type ObservationId, observationInfo } from '@/core/knowledge/vocabulary'
+import { factsTold } from '@/core/words/factsTold'
 import type { NoticeReading } from '@/core/words/notice'
 
 /** What the words were taken to mean, and the words themselves. */
@@ -15,10 +16,10 @@ export type Corrections = Partial<Record<ObservationId, string>>
 export const ELSE = 'something-else'
 
 export const findingsOf = (noticed: NoticeReading | null, corrected: Corrections): Finding[] =>
-  (Object.entries(noticed?.observations ?? {}) as [ObservationId, string | number][])
-    .map(([observation, value]) => ({
+  factsTold(noticed)
+    .map(({ observation, value }) => ({
       observation,
-      value: corrected[observation] ?? String(value),
+      value: corrected[observation] ?? value,
       words: noticed?.words[observation] ?? '',
     }))
     .filter(({ value }) => value !== ELSE)
@@ -79,8 +80,7 @@ export function AlsoSaid({ noticed, corrected }: { noticed: NoticeReading; corre
   )
   // A danger that is denied is asked with the advice.
   const denied = noticed.denied.filter(
-    ({ observation, value }) =>
-      !stopTriggers.some((trigger) => trigger.observation === observation && trigger.values.includes(value)),
+    ({ observation, value }) => triggersOf(observation, value).length === 0,
   )
   const kept = [...otherwise, ...noticed.rest].slice(0, 12)
   return (

@@ -1,5 +1,5 @@
 import { useState } from 'react'
-import { inOrderOfLife, stopTriggers } from '@/core/knowledge/stops'
+import { inOrderOfLife, triggersOf } from '@/core/knowledge/stops'
 import type { ObservationId, StopRuleId } from '@/core/knowledge/vocabulary'
 import type { NoticeReading } from '@/core/words/notice'
 
@@ -37,12 +37,7 @@ export function useDangers(tapped: StopRuleId | null) {
       asking: asked.filter((rule) => !answers[rule]),
       /** A finding that says a danger which was not meant is none. */
       isMeant: (observation: ObservationId, value: string) =>
-        !stopTriggers.some(
-          (trigger) =>
-            trigger.observation === observation &&
-            trigger.values.includes(value) &&
-            meant(trigger.rule) !== null,
-        ),
+        triggersOf(observation, value).every(({ rule }) => meant(rule) === null),
       /** Dangers that were none. */
       meantNone: [...told, ...asked].filter((rule) => meant(rule) !== null),
       forJob: (): ToldStop[] =>

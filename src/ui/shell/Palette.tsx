@@ -5,7 +5,8 @@ import { usePathname, useRouter } from 'next/navigation'
 import { Dialog } from 'radix-ui'
 import { useEffect, useState } from 'react'
 import { valueLabel } from '@/core/knowledge/valueLabels'
-import { familyLabel, type ObservationId } from '@/core/knowledge/vocabulary'
+import { familyLabel } from '@/core/knowledge/vocabulary'
+import { factsTold } from '@/core/words/factsTold'
 import { useNoticed } from '../bench/useNoticed'
 import { stages } from '../job/stages'
 import { whenReached } from '../kit/whenReached'
@@ -127,10 +128,8 @@ export function Palette({ onClose, onKeys }: { onClose: () => void; onKeys: () =
 function useTold(query: string): string | null {
   const noticed = useNoticed(query)
   if (!noticed || query.trim().length < 4) return null
-  const { family, observations } = noticed
-  const facts = (Object.entries(observations) as [ObservationId, string | number][]).map(
-    ([observation, value]) => valueLabel(observation, String(value)),
-  )
+  const { family } = noticed
+  const facts = factsTold(noticed).map(({ observation, value }) => valueLabel(observation, value))
   const said = [...(family ? [familyLabel(family)] : []), ...facts.slice(0, 3)]
   return said.length > 0 ? said.join(', ') : null
 }

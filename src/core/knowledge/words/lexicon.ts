@@ -19,6 +19,9 @@ export const classes: Record<string, string> = merged(
   dangerIdioms,
 )
 
+/** The names that patterns may use. */
+export const classNames = new Set(Object.keys(classes))
+
 function merged(...files: Record<string, string>[]): Record<string, string> {
   const all: Record<string, string> = {}
   for (const file of files)

@@ -41,3 +41,16 @@ export const thingClasses: Record<string, string> = {
   motorplace: `at (its|the|his) (plug|motor|leads|connector|wires), at the motor (leads|box|plug|wires|connector|end), (motor|fan) (leads|wires|plug|connector), its plug, its two wires, his two wires, (at|on) the fan (plug|connector|wires|leads), reaches the motor, getting to (the|its) motor, wires at the motor, cooling tap, (to|at) the plug, his plug, on the fan leads, motor terminals, across the motor, at its connector, onto the motor, (inducer|fan|blower|motor) 's (leads|lead|wires|plug|terminals|connector), at motor, the motor while, rv furnace motor, furnace motor while`,
   'thing-other': `tester lamp, test lamp, neon tester, detector, tv, television, toaster, radio, washing machine, dishwasher, kettle, car, toothbrush, dryer, tumble dryer, oven timer`,
 }
+
+/** What turns and sounds; what is said after any other thing is said of that. */
+export const turningThings = new Set([
+  'fan',
+  'fansection',
+  'wheel',
+  'shaft',
+  'bearing',
+  'case',
+  'winding',
+  'hub',
+  'frame',
+])

@@ -22,8 +22,6 @@ interface Phrase {
 export interface Lexicon {
   whole: Map<string, Phrase[]>
   begun: Map<string, Phrase[]>
-  /** The classes that there are. */
-  names: Set<string>
   /** Classes whose phrases are one thing: what lies within them says nothing by itself. */
   solid: Set<string>
   /** All plain words, for mending. */
@@ -44,12 +42,10 @@ export function lexiconOf(classes: Record<string, string>, solid: string[] = [])
   const lexicon: Lexicon = {
     whole: new Map(),
     begun: new Map(),
-    names: new Set(),
     solid: new Set(solid),
     words: new Set(),
   }
   for (const [name, written] of Object.entries(classes)) {
-    lexicon.names.add(name)
     for (const phrase of written.split(/[,\n]/).map((each) => each.trim())) {
       if (phrase === '') continue
       const parts = partsOf(phrase)

@@ -1,4 +1,4 @@
-import type { Reading } from './pattern'
+import { BUTS, type Reading } from './pattern'
 
 /** How a piece of a sentence is meant. */
 export interface Piece {
@@ -16,7 +16,6 @@ export interface Piece {
   asks: boolean
 }
 
-const BUTS = new Set(['but', 'though', 'although', 'yet', 'while', 'whereas', 'however'])
 const QUESTION_HEADS = new Set(
   'which where when how who why what can could should is are do does did has have any would will am'.split(
     ' ',
@@ -35,8 +34,7 @@ export function piecesOf(reading: Reading): Piece[] {
     from = to + 1
   }
   tokens.forEach((token, index) => {
-    if (token.kind === 'stop' || token.kind === 'comma') close(index)
-    else if (BUTS.has(token.text)) close(index)
+    if (token.kind === 'stop' || token.kind === 'comma' || BUTS.has(token.text)) close(index)
   })
   close(tokens.length)
   tellApart(pieces)

@@ -1,7 +1,7 @@
 import type { ObservationId, StopRuleId } from '../../knowledge/vocabulary'
 import { dangerRules } from '../../knowledge/words/dangerRules'
-import { classes } from '../../knowledge/words/lexicon'
-import { type Piece, piecesOf } from './clauses'
+import { classNames } from '../../knowledge/words/lexicon'
+import type { Piece } from './clauses'
 import { isDenied } from './facts'
 import { type Match, matchesOf, patternsOf, type Reading } from './pattern'
 
@@ -13,12 +13,10 @@ export interface Danger {
   match: Match
 }
 
-const known = new Set(Object.keys(classes))
-const compiled = dangerRules.map((rule) => ({ rule, patterns: patternsOf(rule.ways, known) }))
+const compiled = dangerRules.map((rule) => ({ rule, patterns: patternsOf(rule.ways, classNames) }))
 
 /** Every danger, of any time, any machine, asked or told; a denied one is marked. */
-export function dangersIn(reading: Reading): Danger[] {
-  const pieces = piecesOf(reading)
+export function dangersIn(reading: Reading, pieces: Piece[]): Danger[] {
   const found: Danger[] = []
   for (const { rule, patterns } of compiled)
     for (const pattern of patterns)

@@ -1,8 +1,8 @@
 import type { ObservationId } from '../../knowledge/vocabulary'
 import { type FactRule, factRules } from '../../knowledge/words/factRules'
-import { classes } from '../../knowledge/words/lexicon'
-import { thingClasses } from '../../knowledge/words/things'
-import { type Piece, piecesOf } from './clauses'
+import { classNames } from '../../knowledge/words/lexicon'
+import { thingClasses, turningThings } from '../../knowledge/words/things'
+import type { Piece } from './clauses'
 import { isPlace, type Match, matchesOf, type Pattern, patternsOf, type Reading } from './pattern'
 
 /** A fact as some words tell it. */
@@ -16,20 +16,15 @@ export interface Told {
   rank: number
 }
 
-/** What turns and sounds; anything else that is named takes what is said after it. */
-const FANLIKE = new Set(['fan', 'fansection', 'wheel', 'shaft', 'bearing', 'case', 'winding', 'hub', 'frame'])
 const THINGS = new Set(Object.keys(thingClasses))
-
-const known = new Set(Object.keys(classes))
 
 const compiled: { rule: FactRule; patterns: Pattern[] }[] = factRules.map((rule) => ({
   rule,
-  patterns: patternsOf(rule.ways, known),
+  patterns: patternsOf(rule.ways, classNames),
 }))
 
 /** Everything that the words tell, also what they deny, in no order yet. */
-export function toldIn(reading: Reading): Told[] {
-  const pieces = piecesOf(reading)
+export function toldIn(reading: Reading, pieces: Piece[]): Told[] {
   const told: Told[] = []
   compiled.forEach(({ rule, patterns }, rank) => {
     for (const pattern of patterns)
@@ -91,10 +86,11 @@ function isOfAnother({ from }: Match, piece: Piece, { at, tokens }: Reading): bo
       ({ name, to }) => THINGS.has(name) && (place < from || to <= from + 9),
     )
     if (place === from) {
-      if (things.some(({ name }) => FANLIKE.has(name))) return false
+      if (things.some(({ name }) => turningThings.has(name))) return false
       continue
     }
-    if (things.length > 0 && !isPlace(tokens, place)) return !things.some(({ name }) => FANLIKE.has(name))
+    if (things.length > 0 && !isPlace(tokens, place))
+      return !things.some(({ name }) => turningThings.has(name))
   }
   return false
 }

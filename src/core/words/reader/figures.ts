@@ -1,6 +1,6 @@
 import type { ObservationId } from '../../knowledge/vocabulary'
 import { judgedBy } from '../within'
-import { piecesOf } from './clauses'
+import type { Piece } from './clauses'
 import { type Figure, type Numbered, numbersIn } from './numbered'
 import type { Reading } from './pattern'
 import { legs, volts } from './volts'
@@ -9,9 +9,11 @@ import { legs, volts } from './volts'
  * Readings that people tell with their figures: volts by the place that is named nearest, a capacitor beside its label, ohms
  * of coil, frame and phases, the length of a brush.
  */
-export function figuresIn(reading: Reading): Figure[] {
-  const pieces = piecesOf(reading).filter(({ another, asks }) => !another && !asks)
-  const numbers = numbersIn(reading, pieces)
+export function figuresIn(reading: Reading, pieces: Piece[]): Figure[] {
+  const numbers = numbersIn(
+    reading,
+    pieces.filter(({ another, asks }) => !another && !asks),
+  )
   return [
     ...volts(reading, numbers),
     ...legs(reading, numbers),
@@ -49,24 +51,13 @@ function capacitors(reading: Reading, numbers: Numbered[]): Figure[] {
     const stamped = spans.some(
       ({ name, from }) => name === 'printedas' && from >= number.to && from < next.at,
     )
-    if (onLabel)
-      found.push({
-        observation: section,
-        value: judgedBy(next.value, number.value),
-        match: { from: number.at, to: next.to },
-      })
-    else if (read && stamped)
-      found.push({
-        observation: section,
-        value: judgedBy(next.value, number.value),
-        match: { from: number.at, to: next.to },
-      })
-    else if (shown && (labelled || number.unit === 'farad'))
-      found.push({
-        observation: section,
-        value: judgedBy(number.value, next.value),
-        match: { from: number.at, to: next.to },
-      })
+    const readingFirst = onLabel || (read && stamped)
+    if (!readingFirst && !(shown && (labelled || number.unit === 'farad'))) return
+    found.push({
+      observation: section,
+      value: readingFirst ? judgedBy(next.value, number.value) : judgedBy(number.value, next.value),
+      match: { from: number.at, to: next.to },
+    })
   })
   for (const number of numbers) {
     // "Fan section 5.0 as printed."

@@ -139,6 +139,9 @@ function startsOf(first: Element | undefined, { tokens, starts }: Reading): numb
   return [...new Set(first.names.flatMap((name) => starts.get(name) ?? []))].sort((one, two) => one - two)
 }
 
+/** Another thing begins. */
+export const BUTS = new Set(['but', 'though', 'although', 'yet', 'while', 'whereas', 'however'])
+
 const isBreak = (token: Token | undefined): boolean => !token || token.kind === 'stop'
 
 /** Where the rest of a pattern ends, or -1. */
@@ -198,6 +201,3 @@ function passes(token: Token, over: 'nothing' | 'commas' | 'stops'): boolean {
   if (token.kind === 'comma') return over !== 'nothing'
   return over === 'stops' || !BUTS.has(token.text)
 }
-
-/** Another thing begins. */
-const BUTS = new Set(['but', 'though', 'tho', 'although', 'yet', 'while', 'whereas', 'however'])

@@ -1,6 +1,6 @@
 import { classes, solidClasses } from '../../knowledge/words/lexicon'
 import { everyday, shortForms, written } from '../../knowledge/words/spelling'
-import { thingClasses } from '../../knowledge/words/things'
+import { thingClasses, turningThings } from '../../knowledge/words/things'
 import { mender } from '../mend'
 import { plainEnglish, workshopWords } from '../plainEnglish'
 import { lexiconOf, spansIn } from './classes'
@@ -10,7 +10,7 @@ import { tokensOf } from './tokens'
 const lexicon = lexiconOf(classes, solidClasses)
 
 const mend = mender(
-  [...lexicon.words].filter((word) => word.length > 3 && /^[a-z]+$/.test(word)),
+  [...lexicon.words].filter((word) => /^[a-z]+$/.test(word)),
   [
     ...everyday.split(' '),
     ...written.split(' '),
@@ -21,10 +21,7 @@ const mend = mender(
   { forms: true, shortest: 5 },
 )
 
-/** What turns is the fan; what is said of another thing is not said of it. */
-const TURNING = new Set(['fan', 'wheel', 'shaft', 'bearing', 'case', 'winding', 'hub', 'frame', 'fansection'])
-
-const isStill = (name: string): boolean => Object.hasOwn(thingClasses, name) && !TURNING.has(name)
+const isStill = (name: string): boolean => Object.hasOwn(thingClasses, name) && !turningThings.has(name)
 
 /** A text with its words mended and its classes found. */
 export function read(text: string): Reading {

@@ -24,7 +24,7 @@ export function volts(reading: Reading, numbers: Numbered[]): Figure[] {
     const place = nearestPlace(reading, number)
     if (!place || (number.unit === null && place.away > 5)) continue
     if (number.unit === null && !mayBeVolts(number.value)) continue
-    const [observation] = place
+    const { observation } = place
     const value = voltsWord(observation, number.value, nominalIn(reading, number))
     if (value && !found.some((each) => each.observation === observation))
       found.push({ observation, value, match: { from: number.at, to: number.to } })
@@ -35,7 +35,10 @@ export function volts(reading: Reading, numbers: Numbered[]): Figure[] {
 /** Without its unit only what mains, control and battery volts look like, or a plain nought. */
 const mayBeVolts = (value: number): boolean => value === 0 || (value > 5 && value < 320)
 
-type Place = [ObservationId, string] & { away: number }
+interface Place {
+  observation: ObservationId
+  away: number
+}
 
 function nearestPlace(reading: Reading, { at, to, piece }: Numbered): Place | null {
   let best: Place | null = null
@@ -52,8 +55,7 @@ function nearestPlace(reading: Reading, { at, to, piece }: Numbered): Place | nu
       const reach = inside ? NEAR : before >= 0 && before <= 3 ? 4 : -1
       if (away < 0 || away > reach) continue
       const weight = away + rank * 0.2 + (inside ? 0 : 4)
-      if (!best || weight < best.away)
-        best = Object.assign([observation, name] as [ObservationId, string], { away: weight })
+      if (!best || weight < best.away) best = { observation, away: weight }
     }
   })
   return best

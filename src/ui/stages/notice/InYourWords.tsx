@@ -1,8 +1,9 @@
 'use client'
 
-import { inOrderOfLife, stopTriggers } from '@/core/knowledge/stops'
+import { inOrderOfLife, triggersOf } from '@/core/knowledge/stops'
 import { shortLabels, valueLabel } from '@/core/knowledge/valueLabels'
-import { type ObservationId, observationInfo, type StopRuleId } from '@/core/knowledge/vocabulary'
+import { observationInfo, type StopRuleId } from '@/core/knowledge/vocabulary'
+import { factsTold } from '@/core/words/factsTold'
 import { useNoticed } from '../../bench/useNoticed'
 import { DangerNow } from '../../danger/DangerNow'
 import { useJob } from '../../job/JobProvider'
@@ -25,17 +26,13 @@ export function InYourWords() {
     raise(rule, 'in your words')
     act({ kind: 'stop.lift', rule, how: 'mistake', reason })
   }
-  const offered = (Object.entries(noticed?.observations ?? {}) as [ObservationId, string | number][])
-    .map(([observation, value]) => ({ observation, value: String(value) }))
-    .filter(
-      ({ observation, value }) =>
-        findings[observation] === undefined &&
-        observationInfo(observation).values.includes(value) &&
-        !snapshot.declined.some((row) => row.observation === observation) &&
-        !stopTriggers.some(
-          (trigger) => trigger.observation === observation && trigger.values.includes(value),
-        ),
-    )
+  const offered = factsTold(noticed).filter(
+    ({ observation, value }) =>
+      findings[observation] === undefined &&
+      observationInfo(observation).values.includes(value) &&
+      !snapshot.declined.some((row) => row.observation === observation) &&
+      triggersOf(observation, value).length === 0,
+  )
   return (
     <fieldset
       className="mt-3"
