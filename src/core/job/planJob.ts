@@ -67,7 +67,7 @@ export function planJob(snapshot: JobSnapshot, act: Act, at: string): Draft {
 /** One act for the whole proposal, and one step of undo. */
 function takeLandings(snapshot: JobSnapshot, ids: string[]): Draft {
   const plan = landingPlanOf(snapshot)
-  if (!plan) throw refusal('no-roles')
+  if (!plan || plan.landings.length === 0) throw refusal('no-roles')
   const open = plan.landings.filter(({ lead }) => !snapshot.landings.some((row) => row.lead === lead))
   if (ids.length < open.length) throw refusal('too-few-ids/landings')
   const from = snapshot.landings.length

@@ -27,7 +27,9 @@ function doubts(
   const read = new Set(readings.map((r) => key(r.a, r.b)))
   const found = new Map<string, Doubt>()
   for (let point = 0; point < points; point++) {
-    if (readings.filter((r) => r.a === point || r.b === point).length >= points - 1) continue
+    // A twin makes two readings between the same two points.
+    const readTo = new Set(readings.flatMap(({ a, b }) => (a === point ? [b] : b === point ? [a] : [])))
+    if (readTo.size >= points - 1) continue
     const pruned = withoutPoint(fit.tree, point)
     if (pruned.edges.length === 0) continue
     const all = placements(pruned, point, readings)

@@ -6,18 +6,19 @@ import { type Fit, fitTree } from './fitTree'
 import { oddCandidates } from './fourPoints'
 import { defaultOhmMeter, ohmUncertainty, resistanceAt } from './meter'
 import type { PointReading } from './place'
-import { groupLeads, readingOf, type ZeroedPair } from './points'
+import { groupLeads, readingOf, SAME_POINT_OHM, SAME_POINT_SHARE, type ZeroedPair } from './points'
 import { assignRoles } from './roles'
 import { sumCheckOf } from './sumCheck'
 import { distancesFrom } from './tree'
-import type {
-  OhmMeter,
-  Segment,
-  TreeNode,
-  WindingFault,
-  WindingInput,
-  WindingResult,
-  WindingVerdict,
+import {
+  type OhmMeter,
+  type Segment,
+  type TreeNode,
+  type WindingFault,
+  type WindingInput,
+  type WindingResult,
+  type WindingVerdict,
+  windingVerdicts,
 } from './types'
 
 /** A motor this hot may only have its protector open. */
@@ -31,15 +32,6 @@ const SIGMA_SHARE = 1 / Math.sqrt(3)
 const DISAGREES = 1.5 / SIGMA_SHARE
 /** How many more readings are left out, one at a time, once one is found without which the rest agree. */
 const FURTHER_TRIES = 5
-const PRECEDENCE: WindingVerdict[] = [
-  'hot-retest',
-  'open',
-  'grounded',
-  'shorted',
-  'inconsistent',
-  'incomplete',
-  'good',
-]
 
 /**
  * Judge a motor's windings from its pair resistances (capacitor disconnected, supply off).
@@ -50,6 +42,49 @@ const PRECEDENCE: WindingVerdict[] = [
  * @example judgeWinding({ leads: ['a', 'b', 'c'], pairs: [{ a: 'a', b: 'b', ohm: 20 }, { a: 'b', b: 'c', ohm: 40 }, { a: 'a', b: 'c', ohm: 60 }] }).roles // { a: 'run', b: 'common', c: 'start' }
  */
 export function judgeWinding(input: WindingInput): WindingResult {
+  const result = judgeAsRead(input)
+  const odd = result.faults.filter(({ kind, leads }) => kind === 'inconsistent' && leads.length === 2)
+  if (odd.length > 0) return withoutThe(odd, input)
+  const twins = unreadTwins(input, result)
+  return twins.length > 0 ? judgeWinding({ ...input, joined: [...(input.joined ?? []), ...twins] }) : result
+}
+
+/**
+ * Readings that the others contradict: the tree, its twins and the roles are those of the rest, as if they had never been
+ * taken; the verdict still names them.
+ */
+function withoutThe(odd: WindingFault[], input: WindingInput): WindingResult {
+  const isOdd = (a: string, b: string) => odd.some(({ leads }) => leads.includes(a) && leads.includes(b))
+  const rest = judgeWinding({ ...input, pairs: input.pairs.filter(({ a, b }) => !isOdd(a, b)) })
+  const verdicts = [...odd, ...rest.faults].map(({ kind }): WindingVerdict => kind)
+  return {
+    ...rest,
+    faults: [...odd, ...rest.faults],
+    missing: rest.missing.filter(([a, b]) => !isOdd(a, b)),
+    verdict: windingVerdicts.find((each) => verdicts.includes(each)) ?? rest.verdict,
+  }
+}
+
+/**
+ * Leads that nobody read against each other and that the other readings put on one point: a speed tap lies further from its
+ * neighbour than `SAME_POINT_OHM`.
+ */
+function unreadTwins(input: WindingInput, { tree, missing }: WindingResult): [string, string][] {
+  const pairs = zeroed(input)
+  const readings = pairs.flatMap(({ ohm }) => (ohm !== null && ohm > SAME_POINT_OHM ? [ohm] : []))
+  const most = Math.min(SAME_POINT_OHM, SAME_POINT_SHARE * Math.min(...readings))
+  const leadsOf = (id: string) => tree.nodes.find((node) => node.id === id)?.leads ?? []
+  return tree.segments.flatMap(({ from, to, ohm }): [string, string][] => {
+    const [one, two] = [leadsOf(from), leadsOf(to)]
+    const [a, b] = [one[0], two[0]]
+    if (ohm === null || ohm > most || a === undefined || b === undefined) return []
+    const isRead = one.some((lead) => two.some((other) => readingOf(pairs, lead, other) !== undefined))
+    const isMissing = missing.some(([x, y]) => [x, y].includes(a) && [x, y].includes(b))
+    return isRead || isMissing ? [] : [[a, b]]
+  })
+}
+
+function judgeAsRead(input: WindingInput): WindingResult {
   checkNames(input)
   const meter = input.meter ?? defaultOhmMeter
   const pairs = zeroed(input)
@@ -92,7 +127,7 @@ export function judgeWinding(input: WindingInput): WindingResult {
   if (isThreePhase(input)) judgePhases(points, pairs, faults, notes)
   for (const fault of faults) state.add(fault.kind)
   if (missing.length > 0) state.add('incomplete')
-  const verdict = PRECEDENCE.find((candidate) => state.has(candidate)) ?? 'good'
+  const verdict = windingVerdicts.find((candidate) => state.has(candidate)) ?? 'good'
   const at20C =
     input.windingCelsius === undefined
       ? undefined

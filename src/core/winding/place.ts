@@ -80,12 +80,13 @@ function solutions(
   const branchAt = (offset: number) => ({ offset, branch: Math.max(0, (r - ss * offset) / s) })
   const ends = [branchAt(0), branchAt(length)]
   const determinant = s * s - ss * ss
-  if (determinant < 1e-9 * s * s) return ends
+  // With no branch the point lies on the segment itself.
+  const onSegment = { offset: Math.min(length, Math.max(0, sr / s)), branch: 0 }
+  // Readings from one side alone leave it open how much is branch: from all of it to none.
+  if (determinant < 1e-9 * s * s) return [...ends, onSegment]
   const offset = (s * sr - ss * r) / determinant
   const branch = (s * r - ss * sr) / determinant
   if (offset >= 0 && offset <= length && branch >= 0) return [{ offset, branch }]
-  // With no branch the point lies on the segment itself.
-  const onSegment = { offset: Math.min(length, Math.max(0, sr / s)), branch: 0 }
   return [...ends, onSegment]
 }
 

@@ -8,9 +8,9 @@ export interface ZeroedPair {
 }
 
 /** Two leads of one point read at most this after zeroing … */
-const SAME_POINT_OHM = 0.5
+export const SAME_POINT_OHM = 0.5
 /** … and at most this share of the smallest other reading. */
-const SAME_POINT_SHARE = 0.2
+export const SAME_POINT_SHARE = 0.2
 
 /**
  * Leads grouped by the point they reach: one point = at most 0.5 Ω after zeroing, at most a fifth of the smallest other

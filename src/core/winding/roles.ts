@@ -9,6 +9,23 @@ export interface Roles {
   notes: string[]
 }
 
+/**
+ * Which end segment of a tree is the start winding: the largest. Of four points and more an end with a second lead is where the
+ * capacitor returns, and not it, where another end hangs on a joint of three: in a row without such a joint there is only the
+ * largest to go by.
+ *
+ * @param ends the largest first
+ */
+export function startWinding<End>(
+  ends: End[],
+  points: number,
+  of: (end: End) => { isTwin: boolean; atJoint: boolean },
+): End | undefined {
+  const [largest] = ends
+  if (largest === undefined || points <= 3 || !of(largest).isTwin) return largest
+  return ends.find((end) => !of(end).isTwin && of(end).atJoint) ?? largest
+}
+
 /** Names a maker gives to the lead that repeats another for the capacitor: mostly striped. */
 const STRIPED = /strip|trac|[/-]\s*(white|wht|w)\b/i
 
@@ -36,18 +53,23 @@ export function assignRoles(tree: WindingTree, points: string[][], kind: MotorKi
       none,
     )
 
+  const degree = (node: number) => tree.edges.filter((edge) => edge.a === node || edge.b === node).length
   const ends = tree.edges
     .flatMap((edge) => [
       { end: edge.a, inner: edge.b, ohm: edge.ohm },
       { end: edge.b, inner: edge.a, ohm: edge.ohm },
     ])
-    .filter(({ end }) => tree.edges.filter((edge) => edge.a === end || edge.b === end).length === 1)
+    .filter(({ end }) => degree(end) === 1)
     .sort((one, two) => two.ohm - one.ohm)
   // A motor without a start winding: the main winding is the largest end segment, its outer end the line.
   const single = isOf(singleWindingKinds, kind)
   const twins = (node: number) => (points[tree.nodes[node] ?? -1]?.length ?? 0) > 1
-  // Of four points and more the one with a twin is where the capacitor returns: that end is never the start winding's.
-  const start = single ? null : (live.length > 3 && ends.find(({ end }) => !twins(end))) || ends[0]!
+  const start = single
+    ? null
+    : startWinding(ends, live.length, ({ end, inner }) => ({
+        isTwin: twins(end),
+        atJoint: degree(inner) > 2,
+      }))!
   let commonNode = single ? ends[0]!.end : ends[0]!.inner
   const notes: string[] = []
   if (tree.nodes[commonNode]! < 0) {
@@ -79,7 +101,7 @@ export function assignRoles(tree: WindingTree, points: string[][], kind: MotorKi
     }
   }
   const result = named(points, assigned, { ...none, notes })
-  return { ...result, speedsFastestFirst: speeds.map(({ point }) => firstLead(points[point]!)) }
+  return { ...result, speedsFastestFirst: speeds.map(({ point }) => plainLead(points[point]!)) }
 }
 
 /**
@@ -113,7 +135,7 @@ function beyondJoint(
   const speeds = [pointOf(joint), ...taps.map(({ point }) => point)]
   return {
     ...result,
-    speedsFastestFirst: speeds.map((point) => firstLead(points[point] ?? [])),
+    speedsFastestFirst: speeds.map((point) => plainLead(points[point] ?? [])),
     notes: [
       ...notes,
       "This motor has its taps on the joint's side: the end with two leads is the line's other side (the neutral), and the joint's own lead is the fastest speed.",
@@ -122,7 +144,7 @@ function beyondJoint(
 }
 
 /** Of the leads of one point the plain one takes the role; its twin is the one for the capacitor. */
-function firstLead(leads: string[]): string {
+export function plainLead(leads: string[]): string {
   return leads.find((lead) => !STRIPED.test(lead)) ?? leads[0] ?? ''
 }
 
@@ -130,11 +152,11 @@ function named(points: string[][], assigned: [number, LeadRole][], base: Roles):
   const roles: Record<string, LeadRole> = {}
   for (const [point, role] of assigned) {
     const leads = points[point]!
-    const first = firstLead(leads)
+    const first = plainLead(leads)
     for (const lead of leads) roles[lead] = lead === first ? role : 'capacitor'
   }
   const speeds = assigned
     .filter(([, role]) => role === 'run' || role === 'tap')
-    .map(([point]) => firstLead(points[point]!))
+    .map(([point]) => plainLead(points[point]!))
   return { ...base, roles, speedsFastestFirst: speeds }
 }

@@ -29,14 +29,17 @@ export interface WindingInput {
 
 export type LeadRole = 'common' | 'run' | 'start' | 'tap' | 'line' | 'capacitor'
 
-export type WindingVerdict =
-  | 'good'
-  | 'open'
-  | 'shorted'
-  | 'grounded'
-  | 'inconsistent'
-  | 'incomplete'
-  | 'hot-retest'
+/** The first that holds is the verdict. */
+export const windingVerdicts = [
+  'hot-retest',
+  'open',
+  'grounded',
+  'shorted',
+  'inconsistent',
+  'incomplete',
+  'good',
+] as const
+export type WindingVerdict = (typeof windingVerdicts)[number]
 
 export interface TreeNode {
   id: string

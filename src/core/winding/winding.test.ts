@@ -370,3 +370,49 @@ describe('names', () => {
     expect(() => judgeWinding({ leads: ['a', 'a'], pairs: [] })).toThrow(/same name/)
   })
 })
+
+describe('a reading that the others contradict', () => {
+  const at = { white: 0, black: 9, blue: 11, red: 14, 'brown-white': 9 } as const
+  const names = [...Object.keys(at), 'brown']
+  /** White 0 – black 9 (with a twin) – blue 11 – red 14, and 24 Ω of start winding from white to brown. */
+  const ohmOf = (a: string, b: string): number => {
+    const place = (lead: string) => at[lead as keyof typeof at] ?? 0
+    return Math.abs(place(a) - place(b)) + (a === 'brown' || b === 'brown' ? 24 : 0)
+  }
+  const pairs = names.flatMap((a, i) => names.slice(i + 1).map((b) => ({ a, b, ohm: ohmOf(a, b) })))
+  const sound = judgeWinding({ leads: names, pairs })
+
+  it('changes neither tree nor roles nor twins, whichever it is', () => {
+    expect(sound).toMatchObject({ verdict: 'good', sameLeads: [['black', 'brown-white']] })
+    // One pair too long beside the end of the chain is a motor of its own: its lead hangs on a branch.
+    const ofItsOwn = ['white brown', 'blue red']
+    for (const bad of pairs.filter(({ ohm, a, b }) => ohm > 1 && !ofItsOwn.includes(`${a} ${b}`)))
+      for (const ohm of [bad.ohm * 1.3 + 2, null]) {
+        const result = judgeWinding({
+          leads: names,
+          pairs: pairs.map((pair) => (pair === bad ? { ...pair, ohm } : pair)),
+        })
+        expect(result.faults.map(({ kind, leads }) => ({ kind, leads }))).toEqual([
+          { kind: 'inconsistent', leads: [bad.a, bad.b] },
+        ])
+        expect(result).toMatchObject({ verdict: 'inconsistent', missing: [], roles: sound.roles })
+        expect(result.sameLeads).toEqual(sound.sameLeads)
+      }
+  })
+
+  it('counts as missing once it is struck, and the rest tells the same', () => {
+    for (const struck of pairs.filter(({ ohm }) => ohm > 1)) {
+      const result = judgeWinding({ leads: names, pairs: pairs.filter((pair) => pair !== struck) })
+      if (['white brown', 'blue red'].includes(`${struck.a} ${struck.b}`)) {
+        expect(result).toMatchObject({ verdict: 'incomplete', missing: [[struck.a, struck.b]] })
+        continue
+      }
+      expect(result).toMatchObject({ verdict: 'good', roles: sound.roles, sameLeads: sound.sameLeads })
+    }
+  })
+
+  it('leaves the twins together where their own pair was not read and the others settle it', () => {
+    const result = judgeWinding({ leads: names, pairs: pairs.filter(({ ohm }) => ohm > 1) })
+    expect(result).toMatchObject({ verdict: 'good', roles: sound.roles, sameLeads: sound.sameLeads })
+  })
+})

@@ -1,9 +1,10 @@
 import { CoreError } from '../errors'
 import { cSideUnknown } from './cSide'
-import { type MotorPoints, ownStartSwitch, tapsBeyondJoint, usedLead } from './motor'
+import type { MotorShape } from './motorShape'
 import { Nodes } from './nodes'
 import { ACROSS_LINE, startProblems, structuralProblems, unique } from './problems'
-import { type SolvedWiring, solveWiring } from './solve'
+import { ownStartSwitch, usedLead } from './shape'
+import { type SolvedWiring, solveWiring, torqueOf } from './solve'
 import type { Connection, WiringCheck, WiringInput } from './types'
 import { GROUND, lineNode, terminalNode, wire } from './wire'
 
@@ -60,10 +61,9 @@ function checkState(
     })
     return { ...nothing, direction: 'none', starts: false, ok: false, problems: unique(problems) }
   }
-  const beyond = tapsBeyondJoint(input)
-  const usedPoint = (used ? motor.pointOf.get(used) : undefined) ?? (beyond ? 'J' : 'R')
+  const usedPoint = motor.pointOf.get(used ?? usedLead(input).id) ?? ''
   // The whole winding in use: from its far end to the speed that is fed.
-  const runVolts = solved.across(beyond ? 'R' : 'J', usedPoint)
+  const runVolts = solved.across(motor.chain[0] ?? '', usedPoint)
   const { volts } = input.supply
   const runDead = runVolts < NEARLY_NOTHING * volts
   if (runDead)
@@ -78,7 +78,7 @@ function checkState(
       ok: problems.length === 0 && runVolts > ACROSS_LINE * volts,
       problems: unique(problems),
     }
-  const startVolts = solved.across('J', 'S')
+  const startVolts = solved.across(motor.start.from, motor.start.to)
   const startAmps = solved.start?.amps ?? 0
   const asItShould = rightWiring(input, motor, usedPoint)
   problems.push(...startProblems(input, wired, solved, startVolts))
@@ -98,7 +98,7 @@ function checkState(
     startVolts,
     capacitorVolts: fan ? solved.across(fan.from, fan.to) : null,
     startAmps,
-    direction: starts ? (torque >= 0 || ownStartSwitch(input) ? 'as-built' : 'reversed') : 'none',
+    direction: starts ? (torque * right >= 0 || ownStartSwitch(input) ? 'as-built' : 'reversed') : 'none',
     starts,
     ok: problems.length === 0 && starts,
     problems: unique(problems),
@@ -109,7 +109,7 @@ function capacitorsOf({
   capacitor,
   motor,
 }: WiringInput): { id: string; from: string; to: string; uF: number }[] {
-  if (capacitor.kind === 'none') return []
+  if (capacitor.kind === 'none' || capacitor.kind === 'internal') return []
   const [first, second, third] = capacitor.terminals.map(terminalNode)
   const fan = { id: 'fan', from: first!, to: second!, uF: capacitor.uF ?? motor.needsUf ?? DEFAULT_UF }
   return capacitor.kind === 'dual' && third && capacitor.hermUf
@@ -117,22 +117,15 @@ function capacitorsOf({
     : [fan]
 }
 
-/** Torque at standstill goes with both currents and the sine between them. Positive: the start current leads. */
-function torqueOf(solved: SolvedWiring | null): number {
-  if (!solved?.run || !solved.start) return 0
-  const angle = ((solved.start.degrees - solved.run.degrees) * Math.PI) / 180
-  return solved.run.amps * solved.start.amps * Math.sin(angle)
-}
-
 /** The same motor as it should be wired: line across the winding in use, the capacitor from there to the start lead. */
-function rightWiring(input: WiringInput, motor: MotorPoints, used: string): SolvedWiring | null {
+function rightWiring(input: WiringInput, motor: MotorShape, used: string): SolvedWiring | null {
+  if (!motor.start) return null
   const nodes = new Nodes()
-  const beyond = tapsBeyondJoint(input)
-  nodes.join(beyond ? 'R' : 'J', 'neutral')
+  nodes.join(motor.chain[0] ?? '', 'neutral')
   nodes.join(used, 'live')
   const uF = input.motor.needsUf ?? input.capacitor.uF ?? DEFAULT_UF
   return solveWiring(nodes, ['live', 'neutral'], input.supply, motor, [
-    { id: 'fan', from: beyond ? 'neutral' : 'live', to: 'S', uF },
+    { id: 'fan', from: motor.capacitorOnNeutral ? 'neutral' : 'live', to: motor.start.to, uF },
   ])
 }
 

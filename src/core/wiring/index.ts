@@ -1,8 +1,10 @@
 import { CoreError } from '../errors'
 import { checkWiring } from './check'
-import { byRole, speedLeads } from './motor'
+import { byRole } from './motorShape'
 import { planWiring } from './plan'
+import { besideTheChain, readingsFirst } from './readingsFirst'
 import { reversalOf } from './reversal'
+import { shapeOf } from './shape'
 import type { WiringInput, WiringResult } from './types'
 import { warningsOf } from './warnings'
 
@@ -17,7 +19,11 @@ export { problemCodes } from './types'
  */
 export function wireMotor(given: WiringInput & { op: 'plan' | 'check' }): WiringResult {
   const input = { ...given, capacitor: { ...given.capacitor, terminals: given.capacitor.terminals ?? [] } }
+  const { verdict = 'good' } = input.motor
+  if (input.op === 'plan' && verdict !== 'good') return readingsFirst(verdict, input)
   checkShape(input)
+  const { beside, speeds } = shapeOf(input)
+  if (input.op === 'plan' && beside.length > 0) return besideTheChain(beside, speeds)
   if (input.op === 'plan') return planWiring(input)
   const connections = input.connections ?? []
   const connected = new Set(connections.map((each) => each.lead))
@@ -36,19 +42,21 @@ export function wireMotor(given: WiringInput & { op: 'plan' | 'check' }): Wiring
 }
 
 function checkShape(input: WiringInput): void {
-  if (byRole(input, 'common').length !== 1)
+  const shape = shapeOf(input)
+  // A measured tree tells its own joint.
+  if (!input.motor.tree && byRole(input, 'common').length !== 1)
     throw new CoreError(
       'invalid-input',
       'Name one lead as common: the joint of run and start winding.',
       'motor.leads',
     )
-  if (speedLeads(input).length === 0)
+  if (shape.speeds.length === 0 || shape.neutral.length === 0)
     throw new CoreError('invalid-input', 'Name the run lead, or at least one tap.', 'motor.leads')
   const ids = input.motor.leads.map((lead) => lead.id)
   if (new Set(ids).size !== ids.length)
     throw new CoreError('invalid-input', 'Two leads have the same name: tell them apart.', 'motor.leads')
-  const wanted = { dual: 3, single: 2, none: 0 }[input.capacitor.kind]
-  if (input.capacitor.kind !== 'none' && input.capacitor.terminals.length < Math.min(2, wanted))
+  const wanted = { dual: 2, single: 2, none: 0, internal: 0 }[input.capacitor.kind]
+  if (input.capacitor.terminals.length < wanted)
     throw new CoreError(
       'invalid-input',
       'Name the capacitor’s terminals: C, FAN, HERM, or the two of a single.',

@@ -1,5 +1,6 @@
-import { ListOf, Nested, Num, OneOf, PlainList, Text } from '../input'
+import { Flag, ListOf, Nested, Num, OneOf, PairList, PlainList, Text } from '../input'
 import { type MotorKindId, motorKindIds } from '../knowledge/vocabulary'
+import { type WindingVerdict, windingVerdicts } from '../winding'
 import type { WiringRole } from './types'
 
 const some = { optional: true } as const
@@ -25,7 +26,7 @@ class ControlInput {
 }
 
 class CapacitorInput {
-  @OneOf(['dual', 'single', 'none']) kind!: 'dual'
+  @OneOf(['dual', 'single', 'none', 'internal']) kind!: 'dual'
   @Num({ ...some, above: 0, max: 1000 }) uF?: number
   @Num({ ...some, above: 0, max: 1000 }) hermUf?: number
   @PlainList('string', { ...some, atMost: 3 }) terminals!: string[]
@@ -58,6 +59,23 @@ class WindingsInput {
   @ListOf(() => TapInput, { ...some, atMost: 8 }) taps?: TapInput[]
 }
 
+class TreeNodeInput {
+  @Text(id) id!: string
+  @PlainList('string', { ...some, atMost: 10 }) leads!: string[]
+  @Flag(some) hidden!: boolean
+}
+
+class TreeSegmentInput {
+  @Text(id) from!: string
+  @Text(id) to!: string
+  @Num({ nullable: true, min: 0, max: 1e6, about: 'Ω; null: open' }) ohm!: number | null
+}
+
+class TreeInput {
+  @ListOf(() => TreeNodeInput, { atLeast: 2, atMost: 20 }) nodes!: TreeNodeInput[]
+  @ListOf(() => TreeSegmentInput, { atLeast: 1, atMost: 20 }) segments!: TreeSegmentInput[]
+}
+
 class MotorWiringInput {
   @ListOf(() => LeadInput, { atLeast: 2, atMost: 14 }) leads!: LeadInput[]
   @Nested(() => WindingsInput, some) windings?: WindingsInput
@@ -65,6 +83,14 @@ class MotorWiringInput {
   @Num({ ...some, above: 0, max: 1000 }) volts?: number
   @Num({ ...some, above: 0, max: 1000 }) needsUf?: number
   @Text({ ...some, ...id }) speedWanted?: string
+  @Nested(() => TreeInput, {
+    ...some,
+    about: 'as `winding` answers it; circuit and roles come from it alone',
+  })
+  tree?: TreeInput
+  @OneOf(windingVerdicts, some) verdict?: WindingVerdict
+  @PairList({ ...some, atMost: 45 }) readAgain?: [string, string][]
+  @Flag({ ...some, about: 'the plate lands the reversing leads on terminals' }) plateDiagram?: boolean
 }
 
 class ConnectionInput {
@@ -79,6 +105,7 @@ export class WiringDto {
   @Nested(() => CapacitorInput) capacitor!: CapacitorInput
   @ListOf(() => OldLandingInput, { ...some, atMost: 14 }) oldLandings?: OldLandingInput[]
   @Nested(() => MotorWiringInput) motor!: MotorWiringInput
+  @Flag({ ...some, about: 'the plate lands the reversing leads on terminals' }) plateDiagram?: boolean
   @OneOf(['CW', 'CCW'], some) rotationWanted?: 'CW' | 'CCW'
   @OneOf(['CW', 'CCW'], some) rotationNow?: 'CW' | 'CCW'
   @ListOf(() => ConnectionInput, { ...some, atMost: 20 }) connections?: ConnectionInput[]

@@ -1,7 +1,8 @@
 import { checkWiring } from './check'
 import { cSideUnknown } from './cSide'
-import { byRole, neutralLeads, ownStartSwitch, speedLeads, tapsBeyondJoint, usedLead } from './motor'
+import { byRole } from './motorShape'
 import { reversalOf } from './reversal'
+import { ownStartSwitch, shapeOf, speedLeads, usedLead } from './shape'
 import type { Connection, WiringInput, WiringLead, WiringResult } from './types'
 import { warningsOf } from './warnings'
 
@@ -10,6 +11,7 @@ type Landing = Connection & { why: string }
 /** Where each lead lands by what it is, what is capped, and what the circuit says of it. */
 export function planWiring(input: WiringInput): WiringResult {
   const { reversal, exchange, warnings } = reversalOf(input)
+  const { neutral, capacitorOnNeutral } = shapeOf(input)
   const connections: Landing[] = []
   const cappedLeads: WiringResult['cappedLeads'] = []
   const alsoConnect: WiringResult['alsoConnect'] = []
@@ -18,13 +20,13 @@ export function planWiring(input: WiringInput): WiringResult {
 
   const { runTo, commonTo, tie } = lineTerminals(input)
   if (tie) alsoConnect.push(tie)
-  for (const lead of neutralLeads(input))
+  for (const lead of neutral)
     land(
       lead,
       commonTo,
-      lead.role === 'common'
-        ? 'the joint of run and start winding: one side of the line'
-        : 'the taps lie beyond the joint: this end is the other side of the line',
+      capacitorOnNeutral
+        ? 'the taps lie beyond the joint: this end is the other side of the line'
+        : 'the joint of run and start winding: one side of the line',
     )
   landSpeeds(input, used, runTo, land, cappedLeads, exchange)
   landStart(input, used, { runTo, commonTo }, land, alsoConnect, cappedLeads, exchange)
@@ -50,15 +52,19 @@ function lineTerminals(input: WiringInput): {
   const { capacitor, control } = input
   const [first, second] = control.loadTerminals
   const fromControl = control.kind === 'board' || control.kind === 'switch'
-  const runTo = control.kind === 'board' ? first : (capacitor.commonTiedTo ?? (fromControl ? first : second))
-  const commonTo = runTo === first ? second : first
+  const { capacitorOnNeutral } = shapeOf(input)
+  // The side that shares its terminal with C is the speed's, or the neutral's where the capacitor belongs to that end.
+  const cSide = capacitor.commonTiedTo ?? (fromControl !== capacitorOnNeutral ? first : second)
+  const withC = control.kind === 'board' ? (capacitorOnNeutral ? second : first) : cSide
+  const other = withC === first ? second : first
+  const [runTo, commonTo] = capacitorOnNeutral ? [other, withC] : [withC, other]
   const [c] = capacitor.terminals
   // A jumper to the wrong leg shorts the line: C is tied only where no compressor hangs on it.
   const tie =
     capacitor.kind === 'dual' && capacitor.commonTiedTo === undefined && !cSideUnknown(input) && c
       ? {
           from: c,
-          to: runTo,
+          to: withC,
           why: 'the side of the capacitor that both windings share, fed with the run lead',
         }
       : null
@@ -125,16 +131,16 @@ function landStart(
   exchange: boolean,
 ): void {
   const { capacitor } = input
-  const returns = byRole(input, 'capacitor-return')
+  const { returns, spares, starts, capacitorOnNeutral } = shapeOf(input)
   // A return has the second terminal of a capacitor that nothing sits on yet; else the start lead has it.
   const ownReturn = capacitor.kind === 'single' && capacitor.commonTiedTo === undefined && returns.length > 0
   const [one, two] = capacitor.terminals
   const [lineSide, startSide] = ownReturn ? [two, one] : [one, two]
-  for (const lead of byRole(input, 'start')) {
+  for (const lead of starts) {
     if (exchange) {
       land(lead, runTo, 'exchanged with the run lead to turn the other way')
       land(used, startSide!, 'exchanged with the start lead to turn the other way')
-    } else if (capacitor.kind !== 'none')
+    } else if (capacitor.kind === 'dual' || capacitor.kind === 'single')
       land(
         lead,
         startSide!,
@@ -144,6 +150,11 @@ function landStart(
     else capped.push({ lead: lead.id, why: 'it needs a run capacitor in series, and none is here' })
   }
   let closed = capacitor.kind !== 'single' || capacitor.commonTiedTo !== undefined
+  for (const lead of spares)
+    capped.push({
+      lead: lead.id,
+      why: `the same point as ${lead.twinOf ?? 'its twin'}, where the capacitor has no business: capped by itself`,
+    })
   for (const lead of returns) {
     if (closed) {
       capped.push({
@@ -160,10 +171,10 @@ function landStart(
     closed = true
   }
   // Without a lead of its own the near side of the capacitor is fed from the terminal of the lead that shares its point.
-  if (!closed && byRole(input, 'start').length > 0)
+  if (!closed && starts.length > 0)
     also.push({
       from: lineSide!,
-      to: tapsBeyondJoint(input) ? commonTo : runTo,
+      to: capacitorOnNeutral ? commonTo : runTo,
       why: 'the near side of the capacitor, fed with the run lead',
     })
 }

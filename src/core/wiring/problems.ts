@@ -1,4 +1,6 @@
-import { byRole, neutralLeads, ownStartSwitch, speedLeads, usedLead, windingsAlike } from './motor'
+import { capacitorKinds, isOf } from '../knowledge/motorKinds'
+import { byRole } from './motorShape'
+import { ownStartSwitch, speedLeads, usedLead, windingsAlike } from './shape'
 import type { SolvedWiring } from './solve'
 import type { Connection, ProblemCode, WiringInput } from './types'
 import { GROUND, lineNode, terminalNode, type Wired } from './wire'
@@ -18,11 +20,7 @@ export function structuralProblems(input: WiringInput, connections: Connection[]
   const landing = (lead: string) => connections.find((each) => each.lead === lead)
   const speeds = speedLeads(input)
   const inUse = used ?? usedLead(input).id
-  const needed = [
-    ...neutralLeads(input),
-    ...speeds.filter((lead) => lead.id === inUse),
-    ...byRole(input, 'start'),
-  ]
+  const needed = [...motor.neutral, ...speeds.filter((lead) => lead.id === inUse), ...motor.starts]
   // A lead whose twin is landed in its place counts as landed.
   const landedPoint = (lead: string) =>
     connections.some((each) => motor.pointOf.get(each.lead) === motor.pointOf.get(lead))
@@ -44,18 +42,12 @@ export function structuralProblems(input: WiringInput, connections: Connection[]
         text: `${lead.id} is not in use and lands on ${to}: an unused speed lead is parked or capped, alone.`,
       })
   }
-  for (const { lead, to } of connections)
-    if (to === GROUND && !byRole(input, 'ground').some(({ id }) => id === lead))
-      problems.push({
-        code: 'frame-live',
-        text: `${lead} is a winding lead and lands on ground: the case of the machine becomes live.`,
-      })
-  for (const lead of byRole(input, 'ground'))
-    if (landing(lead.id)?.to !== GROUND)
-      problems.push({
-        code: 'no-ground',
-        text: `${lead.id} is not on ground: a fault would stay on the case.`,
-      })
+  problems.push(
+    ...groundProblems(input, connections),
+    ...compressorProblems(input, connections, wired),
+    ...reversingProblems(input, connections),
+    ...capacitorMissing(input, connections, wired),
+  )
   const { volts } = input.motor
   if (volts !== undefined && Math.abs(input.supply.volts - volts) > PLATE_VOLTS * volts)
     problems.push({
@@ -65,7 +57,7 @@ export function structuralProblems(input: WiringInput, connections: Connection[]
   const { uF } = input.capacitor
   const { needsUf } = input.motor
   if (
-    input.capacitor.kind !== 'none' &&
+    hasTerminals(input) &&
     uF !== undefined &&
     needsUf !== undefined &&
     Math.abs(uF - needsUf) > OTHER_CAPACITANCE * needsUf
@@ -75,6 +67,90 @@ export function structuralProblems(input: WiringInput, connections: Connection[]
       text: `The motor needs ${needsUf} µF, the capacitor gives ${uF} µF.`,
     })
   return problems
+}
+
+/** Terminals of its own, of which its wires may be misplaced: not one that is built in, and not where there is none. */
+const hasTerminals = ({ capacitor }: WiringInput): boolean =>
+  capacitor.kind === 'dual' || capacitor.kind === 'single'
+
+function groundProblems(input: WiringInput, connections: Connection[]): Problem[] {
+  const problems: Problem[] = []
+  const grounds = byRole(input, 'ground').map(({ id }) => id)
+  for (const { lead, to } of connections) {
+    if (to === GROUND && !grounds.includes(lead))
+      problems.push({
+        code: 'frame-live',
+        text: `${lead} is a winding lead and lands on ground: the case of the machine becomes live.`,
+      })
+    if (to !== GROUND && grounds.includes(lead))
+      problems.push({
+        code: 'frame-live',
+        text: `${lead} is the ground lead and lands on ${to}: the case of the machine becomes live.`,
+      })
+  }
+  for (const lead of grounds)
+    if (!connections.some((each) => each.lead === lead && each.to === GROUND))
+      problems.push({ code: 'no-ground', text: `${lead} is not on ground: a fault would stay on the case.` })
+  return problems
+}
+
+/** HERM belongs to the compressor alone. */
+function compressorProblems(
+  { capacitor }: WiringInput,
+  connections: Connection[],
+  { nodes, motor }: Wired,
+): Problem[] {
+  const herm = capacitor.kind === 'dual' ? capacitor.terminals[2] : undefined
+  if (herm === undefined) return []
+  return connections
+    .filter(({ lead, to }) => to === herm || nodes.same(motor.pointOf.get(lead) ?? '', terminalNode(herm)))
+    .map(({ lead }) => ({
+      code: 'on-compressor-terminal',
+      text: `${lead} sits on ${herm}, which is the compressor's: its start winding gets the line straight across and burns.`,
+    }))
+}
+
+/** The reversing pair is joined with itself, as the plate draws it, and with nothing else. */
+function reversingProblems(input: WiringInput, connections: Connection[]): Problem[] {
+  if (plateLandsReversing(input)) return []
+  const pair = [...byRole(input, 'reverse-a'), ...byRole(input, 'reverse-b')].map(({ id }) => id)
+  const leads = input.motor.leads.map(({ id }) => id)
+  return connections
+    .filter(({ lead, to }) => pair.includes(lead) && to !== GROUND && !leads.includes(to))
+    .map(({ lead, to }) => ({
+      code: 'reversing-lead-on-line',
+      text: `${lead} is one of the reversing leads and lands on ${to}: they are joined as the motor's diagram shows, not fed.`,
+    }))
+}
+
+/** The plate itself lands the reversing leads on terminals. */
+export const plateLandsReversing = ({ plateDiagram, motor }: WiringInput): boolean =>
+  plateDiagram === true || motor.plateDiagram === true
+
+/** A motor that needs a capacitor, with its start lead on none. */
+function capacitorMissing(input: WiringInput, connections: Connection[], { nodes, motor }: Wired): Problem[] {
+  if (!isOf(capacitorKinds, input.motor.kind) || !motor.start || input.capacitor.kind === 'internal')
+    return []
+  const { to } = motor.start
+  const terminals = hasTerminals(input) ? input.capacitor.terminals : []
+  const lines = input.supply.lines.map(lineNode)
+  // Exchanged windings: then the run lead is the one behind the capacitor.
+  const behind = windingsAlike(input) === true ? [to, ...motor.chain] : [to]
+  const isOn = terminals.some((terminal) => {
+    const node = terminalNode(terminal)
+    return behind.some((point) => nodes.same(point, node)) && !lines.some((line) => nodes.same(node, line))
+  })
+  const isLanded = connections.some(
+    ({ lead, to: at }) => motor.pointOf.get(lead) === to && terminals.includes(at),
+  )
+  return isOn || isLanded
+    ? []
+    : [
+        {
+          code: 'capacitor-missing',
+          text: 'This motor needs a capacitor in series with its start winding, and the start lead ends on none: it hums and does not turn.',
+        },
+      ]
 }
 
 /**
@@ -134,26 +210,30 @@ export function startProblems(
   const { capacitor, supply } = input
   const problems: Problem[] = []
   const lines = supply.lines.map(lineNode)
+  const { start, capacitorOnNeutral, chain } = wired.motor
+  if (!start) return []
+  const onLine = (point: string | undefined) =>
+    point !== undefined && lines.some((line) => nodes.same(point, line))
   const directlyAcross =
-    lines.some((line) => nodes.same('S', line)) &&
-    lines.some((line) => nodes.same('J', line)) &&
-    !nodes.same('S', 'J') &&
+    onLine(start.to) &&
+    onLine(start.from) &&
+    !nodes.same(start.from, start.to) &&
     startVolts > ACROSS_LINE * supply.volts
   // Windings that measure alike may be exchanged: then the run winding is the one behind the capacitor.
-  const exchanged =
-    windingsAlike(input) === true && solved.run !== null && !lines.some((line) => nodes.same('R', line))
+  const far = capacitorOnNeutral ? chain[0] : chain[1]
+  const exchanged = windingsAlike(input) === true && solved.main !== null && !onLine(far)
   if (directlyAcross && !ownStartSwitch(input) && !exchanged) {
     problems.push({
       code: 'start-across-line',
       text: 'The start winding lies straight across the line: it burns in seconds to minutes.',
     })
-    if (capacitor.kind !== 'none')
+    if (hasTerminals(input))
       problems.push({
         code: 'capacitor-bypassed',
         text: 'The capacitor is not in series with the start winding: it does nothing there.',
       })
   } else if (
-    capacitor.kind !== 'none' &&
+    hasTerminals(input) &&
     nodes.same(terminalNode(capacitor.terminals[0]!), terminalNode(capacitor.terminals[1]!))
   )
     problems.push({
@@ -163,7 +243,7 @@ export function startProblems(
   if (
     capacitor.kind === 'dual' &&
     capacitor.terminals[2] &&
-    nodes.same('S', terminalNode(capacitor.terminals[2]))
+    nodes.same(start.to, terminalNode(capacitor.terminals[2]))
   )
     problems.push({
       code: 'wrong-capacitor-section',

@@ -1,5 +1,6 @@
 import { fixedTurnKinds, isOf } from '../knowledge/motorKinds'
-import { byRole, windingsAlike } from './motor'
+import { byRole } from './motorShape'
+import { shapeOf, windingsAlike } from './shape'
 import type { WiringInput, WiringResult } from './types'
 
 interface Reversal {
@@ -33,7 +34,8 @@ export function reversalOf(input: WiringInput): Reversal {
       warnings: [],
     }
   const alike = windingsAlike(input)
-  const canSwap = byRole(input, 'start').length > 0 && byRole(input, 'tap').length === 0
+  const { starts, speeds } = shapeOf(input)
+  const canSwap = starts.length > 0 && speeds.length === 1
   if (alike === true && canSwap && input.capacitor.kind !== 'none')
     return {
       reversal: {

@@ -1,13 +1,19 @@
 import { type CircuitElement, solveCircuit } from '../circuit'
-import type { MotorPoints, Segment } from './motor'
+import type { MotorShape, Segment } from './motorShape'
 import type { Nodes } from './nodes'
 
 export interface SolvedWiring {
   /** Across two points, V rms. */
   across: (one: string, two: string) => number
-  /** Current in the run and the start winding from the common outward: amps and degrees; null where nothing flows. */
-  run: { amps: number; degrees: number } | null
-  start: { amps: number; degrees: number } | null
+  /** What drives the main winding: the currents of its parts, each by its share of the turns (as its ohms), along the chain. */
+  main: Current | null
+  /** Current in the start winding from the joint outward; null where nothing flows. */
+  start: Current | null
+}
+
+interface Current {
+  amps: number
+  degrees: number
 }
 
 const LEAST_AMPS = 1e-6
@@ -17,7 +23,7 @@ export function solveWiring(
   nodes: Nodes,
   lines: [string, string],
   supply: { volts: number; hz: number },
-  motor: MotorPoints,
+  motor: Pick<MotorShape, 'chain' | 'main' | 'start'>,
   capacitors: { id: string; from: string; to: string; uF: number }[],
 ): SolvedWiring | null {
   const [live, neutral] = [nodes.of(lines[0]), nodes.of(lines[1])]
@@ -26,8 +32,7 @@ export function solveWiring(
   const source: CircuitElement = { id: 'source', kind: 'source', nodes: [live, neutral], value: supply.volts }
   const elements: CircuitElement[] = [
     source,
-    ...windingOf('run', motor.run, nodes, omega),
-    ...motor.taps.flatMap((tap, index) => windingOf(`tap${index}`, tap, nodes, omega)),
+    ...motor.main.flatMap((part, index) => windingOf(`main${index}`, part, nodes, omega)),
     ...(motor.start ? windingOf('start', motor.start, nodes, omega) : []),
     ...capacitors.map(
       ({ id, from, to, uF }): CircuitElement => ({
@@ -62,9 +67,35 @@ export function solveWiring(
       const [a, b] = [phasor(one), phasor(two)]
       return Math.hypot(a.re - b.re, a.im - b.im)
     },
-    run: flow('run'),
+    main: along(motor, flow),
     start: flow('start'),
   }
+}
+
+/** The currents of the main winding's parts added up as phasors along the chain, each by its share of the ohms. */
+function along(
+  { chain, main }: Pick<MotorShape, 'chain' | 'main'>,
+  flow: (id: string) => Current | null,
+): Current | null {
+  const whole = main.reduce((sum, { r }) => sum + r, 0)
+  let [re, im] = [0, 0]
+  main.forEach(({ from, to, r }, index) => {
+    const current = flow(`main${index}`)
+    if (!current) return
+    const share = ((chain.indexOf(from) < chain.indexOf(to) ? 1 : -1) * r) / whole
+    const angle = (current.degrees * Math.PI) / 180
+    re += share * current.amps * Math.cos(angle)
+    im += share * current.amps * Math.sin(angle)
+  })
+  const amps = Math.hypot(re, im)
+  return amps > LEAST_AMPS ? { amps, degrees: (Math.atan2(im, re) * 180) / Math.PI } : null
+}
+
+/** Torque at standstill goes with both currents and the sine between them; its sign is the turn. */
+export function torqueOf(solved: SolvedWiring | null): number {
+  if (!solved?.main || !solved.start) return 0
+  const angle = ((solved.start.degrees - solved.main.degrees) * Math.PI) / 180
+  return solved.main.amps * solved.start.amps * Math.sin(angle)
 }
 
 /** Resistance and reactance in series, with a point of their own between. */

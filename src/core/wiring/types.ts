@@ -1,4 +1,7 @@
 import type { MotorKindId } from '../knowledge/vocabulary'
+import type { WindingResult, WindingVerdict } from '../winding'
+
+export type MeasuredTree = WindingResult['tree']
 
 /** What a lead is by the ohms. */
 export type WiringRole =
@@ -36,10 +39,10 @@ export interface WiringInput {
     parkTerminals?: string[]
   }
   capacitor: {
-    kind: 'dual' | 'single' | 'none'
+    kind: 'dual' | 'single' | 'none' | 'internal'
     uF?: number
     hermUf?: number
-    /** C, FAN, HERM of a dual; two ids of a single. */
+    /** C, FAN, HERM of a dual; two ids of a single; none of one that is built into the motor. */
     terminals: string[]
     /** The load terminal on which C, or the first terminal of a single, already sits. */
     commonTiedTo?: string
@@ -60,13 +63,25 @@ export interface WiringInput {
     needsUf?: number
     /** The lead whose speed is wanted: the run lead, or a tap. */
     speedWanted?: string
+    /** As `winding` answers it: where it is given, circuit and roles come from it alone. */
+    tree?: MeasuredTree
+    /** As `winding` answers it: leads land only by readings that agree. */
+    verdict?: WindingVerdict
+    /** The pairs that are to be read again before anything lands. */
+    readAgain?: [string, string][]
+    /** The plate lands the reversing leads on terminals. */
+    plateDiagram?: boolean
   }
+  plateDiagram?: boolean
   rotationWanted?: 'CW' | 'CCW'
   rotationNow?: 'CW' | 'CCW'
   connections?: Connection[]
 }
 
 export const problemCodes = [
+  'capacitor-missing',
+  'on-compressor-terminal',
+  'reversing-lead-on-line',
   'frame-live',
   'main-bypassed',
   'start-across-line',
@@ -91,6 +106,7 @@ export type WarningCode =
   | 'return-not-needed'
   | 'one-leg-stays-live'
   | 'capacitor-new-with-motor'
+  | 'readings-first'
 
 export interface WiringCheck {
   /** Across the winding in use, from the common to the run lead or tap; null where it cannot be solved. */

@@ -1,5 +1,7 @@
 import { cSideUnknown } from './cSide'
-import { byRole, tapsBeyondJoint, windingsAlike } from './motor'
+import { byRole } from './motorShape'
+import { plateLandsReversing } from './problems'
+import { shapeOf, windingsAlike } from './shape'
 import type { WiringInput, WiringResult } from './types'
 
 /** What is right and still to be known before hands go in. */
@@ -16,8 +18,9 @@ export function warningsOf(input: WiringInput): WiringResult['warnings'] {
       code: 'c-side-unknown',
       text: 'Nobody has said on which load terminal C’s wire sits. A jumper to the other leg shorts the line: look, then say which, and add no wire before.',
     })
-  if (byRole(input, 'capacitor-return').length > 0) {
-    if (tapsBeyondJoint(input))
+  const { returns, spares, capacitorOnNeutral } = shapeOf(input)
+  if (returns.length + spares.length > 0) {
+    if (capacitorOnNeutral)
       warnings.push({
         code: 'plate-decides',
         text: 'The taps lie on the joint’s side: the end with the capacitor’s return is the neutral side, and the joint’s own lead is the fastest speed.',
@@ -36,8 +39,13 @@ export function warningsOf(input: WiringInput): WiringResult['warnings'] {
       code: 'plate-decides',
       text: 'Run and start winding measure alike: only the plate tells which is which, and so the turn.',
     })
+  if (plateLandsReversing(input) && [...byRole(input, 'reverse-a'), ...byRole(input, 'reverse-b')].length > 0)
+    warnings.push({
+      code: 'plate-decides',
+      text: 'The reversing leads land as the plate draws them: look at it again, lead by lead.',
+    })
   if (
-    capacitor.kind !== 'none' &&
+    (capacitor.kind === 'dual' || capacitor.kind === 'single') &&
     motor.needsUf !== undefined &&
     (capacitor.uF === undefined || Math.abs(capacitor.uF - motor.needsUf) > 1e-9)
   )

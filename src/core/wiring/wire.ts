@@ -1,5 +1,6 @@
-import { type MotorPoints, motorPoints, speedLeads, usedLead } from './motor'
+import type { MotorShape } from './motorShape'
 import { Nodes } from './nodes'
+import { shapeOf, speedLeads, usedLead } from './shape'
 import type { Connection, WiringInput } from './types'
 
 export const GROUND = 'ground'
@@ -9,7 +10,7 @@ export const lineNode = (id: string): string => `l:${id}`
 
 export interface Wired {
   nodes: Nodes
-  motor: MotorPoints
+  motor: MotorShape
   /** The speed lead in use with this terminal live, or null where none lands on it. */
   used: string | null
 }
@@ -22,7 +23,7 @@ export function wire(
   liveTerminal: string | null,
 ): Wired {
   const nodes = new Nodes()
-  const motor = motorPoints(input)
+  const motor = shapeOf(input)
   const { control, capacitor, supply } = input
   for (const index of [0, 1] as const)
     nodes.join(terminalNode(control.loadTerminals[index]), lineNode(supply.lines[index]))
