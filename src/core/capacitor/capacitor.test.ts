@@ -1,7 +1,15 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { samples } from '../../sampling.testing'
-import { capacitanceUnderLoad, checkCapacitor, combineSections, discharge, parseCapacitorLabel } from '.'
+import {
+  capacitanceUnderLoad,
+  checkCapacitor,
+  combineSections,
+  discharge,
+  parseCapacitorLabel,
+  typedSections,
+} from '.'
+import { laterLabels, otherLabels } from './otherLabels.testing'
 
 const check = (label: string, uF: number | null, more: object = {}) =>
   checkCapacitor({ label, readings: [{ section: 'single', uF }], ...more })
@@ -312,5 +320,96 @@ describe('a label of three sections and more', () => {
       ['grey', 'weak'],
     ])
     expect(check.reasons.join(' ')).toContain('blue was not read')
+  })
+})
+
+describe('a label of another hand', () => {
+  it.each([...otherLabels, ...laterLabels].map((label) => [label.text, label] as const))(
+    '%s',
+    (text, wanted) => {
+      if (wanted.sections.length === 0) {
+        expect(() => parseCapacitorLabel(text)).toThrow('No capacitance')
+        return
+      }
+      const { sections, volts, dcVolts, tolerancePercent, duty } = parseCapacitorLabel(text)
+      expect(sections.map(({ section, uF, minUf: min, maxUf: max }) => ({ section, uF, min, max }))).toEqual(
+        wanted.sections.map(({ section, uF, min, max }) => ({ section, uF, min, max })),
+      )
+      expect({ volts, dcVolts, tolerancePercent }).toEqual({
+        volts: wanted.volts,
+        dcVolts: wanted.dcVolts,
+        tolerancePercent: wanted.tolerance,
+      })
+      expect(duty).toBe(wanted.duty ?? 'run')
+    },
+  )
+})
+
+describe('the section of a reading', () => {
+  it('goes by its name in any case, or by its place among three', () => {
+    const label = 'red 4.5 blue 5 grey 6 µF 250 V'
+    const named = (section: string) =>
+      checkCapacitor({ label, readings: [{ section, uF: 5 }] }).sections[0]?.nominalUf
+    expect([named('Blue'), named('2'), named('3')]).toEqual([5, 5, 6])
+    expect(() => named('HERM')).toThrow('no HERM section')
+    expect(() => named('4')).toThrow('no 4 section')
+  })
+
+  it('of a label with one value may be called single', () => {
+    const { sections } = checkCapacitor({ label: 'C1:4uF 250V', readings: [{ section: 'single', uF: 4 }] })
+    expect(sections).toMatchObject([{ section: 'C1', nominalUf: 4, verdict: 'good' }])
+  })
+
+  it('by its place is none of a dual: nobody knows which of two is the first', () => {
+    expect(() => checkCapacitor({ label: '35+5 µF', readings: [{ section: '1', uF: 5 }] })).toThrow(
+      'no 1 section',
+    )
+  })
+})
+
+describe('the resistor of a discharge', () => {
+  const codes = (resistorOhm: number, acVolts = 240, uF = 45) =>
+    discharge({ uF, acVolts, resistorOhm }).warnings.map(({ code }) => code)
+
+  it('is too small where it burns, and too large where nobody waits for it', () => {
+    expect(codes(20_000)).toEqual([])
+    // 339 V across 5,760 Ω are 20 W.
+    expect([codes(5_750), codes(5_770)]).toEqual([['resistor-too-small'], []])
+    expect(codes(20)).toEqual(['resistor-too-small'])
+    // Below 50 V a small one does no harm; above, one under 1 kΩ is nearly a short, whatever its watts.
+    expect([codes(999, 30), codes(999, 40), codes(1001, 40)]).toEqual([[], ['resistor-too-small'], []])
+    expect(codes(20_000_000)).toEqual(['resistor-too-large'])
+    // 45 µF from 339 V to 5 V takes 4.217 time constants: 300 s at 1.58 MΩ.
+    expect([codes(1_570_000), codes(1_590_000)]).toEqual([[], ['resistor-too-large']])
+  })
+})
+
+describe('sections that are shared out', () => {
+  it('make the second target as well as they can once the worst error is settled', () => {
+    const sections = [2, 4, 5, 10.5].map((uF, index) => ({ terminal: 'abcd'[index] ?? '', uF }))
+    const targets = [
+      { name: 'far', uF: 20, tolerancePercent: 5 },
+      { name: 'near', uF: 4, tolerancePercent: 5 },
+    ]
+    const made = combineSections({ sections, targets })
+    // The worst is 20 from 10.5 + 5 + 2 (12.5 %); 4 itself is exact beside it.
+    expect(made.targets.map(({ terminals }) => terminals)).toEqual([['a', 'c', 'd'], ['b']])
+  })
+})
+
+describe('sections that are typed in a row', () => {
+  it.each<[string, number[]]>([
+    ['2.5, 5, 10', [2.5, 5, 10]],
+    ['2.5,5,10', [2.5, 5, 10]],
+    ['2,5; 5; 10', [2.5, 5, 10]],
+    ['45/7.5 µF', [45, 7.5]],
+    ['2,5 + 5 uF', [2.5, 5]],
+    ['', []],
+  ])('%s', (text, wanted) => {
+    expect(typedSections(text, 'sections')).toEqual(wanted)
+  })
+
+  it.each(['2.5, x, 5', '2.5 0 5', 'five', '2.5,,-5'])('%s is refused whole: no place moves up', (text) => {
+    expect(() => typedSections(text, 'sections')).toThrow(/is no capacitance/)
   })
 })

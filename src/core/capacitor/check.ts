@@ -65,7 +65,7 @@ export function checkCapacitor(input: CapacitorCheckInput): CapacitorCheck {
   if (wide) reasons.push('Judged by the ten-percent school: each limit is the wider of the label and 10 %.')
 
   const sections = input.readings.map((reading, index): SectionCheck => {
-    const marked = label.sections.find((section) => section.section === reading.section)
+    const marked = sectionNamed(label.sections, reading.section)
     if (!marked) {
       const names = label.sections.map((section) => section.section).join(' and ')
       throw new CoreError(
@@ -76,7 +76,8 @@ export function checkCapacitor(input: CapacitorCheckInput): CapacitorCheck {
     }
     return checkSection(marked, reading.uF, windowOf(marked, tolerance, wide), meter, reasons)
   })
-  for (const unread of label.sections.filter((s) => !input.readings.some((r) => r.section === s.section))) {
+  const read = new Set(input.readings.map(({ section }) => sectionNamed(label.sections, section)))
+  for (const unread of label.sections.filter((section) => !read.has(section))) {
     if (label.sections.length > 1) reasons.push(`${unread.section} was not read.`)
   }
   let verdict = worstOf(sections.map((section) => section.verdict))
@@ -90,6 +91,13 @@ export function checkCapacitor(input: CapacitorCheckInput): CapacitorCheck {
     reasons.push('Rusty terminals make a bad contact: clean them and read again, or renew the capacitor.')
   }
   return { sections, verdict, reasons }
+}
+
+/** The section that is called so: by its name in any case, or by its place where the label names them otherwise. */
+function sectionNamed(sections: SectionLabel[], name: string): SectionLabel | undefined {
+  const called = (each: SectionLabel) => each.section.toLowerCase() === name.trim().toLowerCase()
+  const byPlace = sections.length === 1 && name === 'single' ? 0 : sections.length > 2 ? Number(name) - 1 : -1
+  return sections.find(called) ?? sections[byPlace]
 }
 
 /** The printed tolerance in percent; without one, none beside printed ranges, else what such capacitors are made to. */

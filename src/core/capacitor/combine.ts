@@ -26,7 +26,8 @@ const MOST_ASSIGNMENTS = 4_200_000
 
 /**
  * Share the sections of a multi-section capacitor (one common) among targets; sections of one target are jumpered in
- * parallel and add. Best: within all tolerances, then least worst error, then fewest jumpers.
+ * parallel and add. Best: within all tolerances, then least worst error in percent, then least second worst and so on, then fewest
+ * jumpers.
  *
  * @throws CoreError `too-many-sections`, `duplicate-terminal`
  * @example combineSections({ sections: [{ terminal: 'a', uF: 5 }, { terminal: 'b', uF: 2.5 }], targets: [{ name: 'fan', uF: 7.5, tolerancePercent: 6 }] }).jumpers // [['a', 'b']]
@@ -76,21 +77,18 @@ function search(sections: CombineInput['sections'], targets: CombineInput['targe
   const sums = targets.map(() => 0)
   const counts = targets.map(() => 0)
   const choice = sections.map(() => 0)
-  let best: { within: boolean; worst: number; jumpers: number; choice: number[] } | null = null
+  let best: (Rank & { choice: number[] }) | null = null
 
   const visit = (index: number): void => {
     if (index === sections.length) {
       if (counts.some((count) => count === 0)) return
-      let worst = 0
-      let within = true
-      targets.forEach((target, t) => {
-        const error = (sums[t]! / target.uF - 1) * 100
-        worst = Math.max(worst, Math.abs(error))
-        within &&= isWithin(error, target.tolerancePercent)
-      })
-      const jumpers = counts.reduce((sum, count) => sum + count - 1, 0)
-      if (best === null || isBetter({ within, worst, jumpers }, best))
-        best = { within, worst, jumpers, choice: [...choice] }
+      const errors = targets.map((target, t) => ((sums[t] ?? 0) / target.uF - 1) * 100)
+      const rank: Rank = {
+        within: targets.every(({ tolerancePercent }, t) => isWithin(errors[t] ?? 0, tolerancePercent)),
+        errors: errors.map(Math.abs).sort((one, two) => two - one),
+        jumpers: counts.reduce((sum, count) => sum + count - 1, 0),
+      }
+      if (best === null || isBetter(rank, best)) best = { ...rank, choice: [...choice] }
       return
     }
     // Too few sections left to give each target one: no use going on.
@@ -113,12 +111,16 @@ function search(sections: CombineInput['sections'], targets: CombineInput['targe
 
 interface Rank {
   within: boolean
-  worst: number
+  /** In percent of each target, the worst first. */
+  errors: number[]
   jumpers: number
 }
 
 function isBetter(a: Rank, b: Rank): boolean {
   if (a.within !== b.within) return a.within
-  if (Math.abs(a.worst - b.worst) > 1e-9) return a.worst < b.worst
+  for (const [index, error] of a.errors.entries()) {
+    const other = b.errors[index] ?? 0
+    if (Math.abs(error - other) > 1e-9) return error < other
+  }
   return a.jumpers < b.jumpers
 }

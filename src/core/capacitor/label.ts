@@ -1,9 +1,6 @@
 import { CoreError } from '../errors'
-import { decimalFractions } from '../units/fractions'
+import { labelText, NUMBER, toNumber, UNIT } from './labelText'
 import type { CapacitorLabel, Section, SectionLabel } from './types'
-
-const NUMBER = '\\d+(?:[.,]\\d+)?|[.,]\\d+'
-const UNIT = '(?:[µμuU]\\s*[fF]?|[mM]\\s*[fF]\\s*[dD]?)(?![a-zA-Z0-9])'
 
 /** "88-108 µF", "MFD 189-227": a start capacitor is marked with a range. */
 const RANGE = new RegExp(`(${NUMBER})\\s*(?:-|–|to)\\s*(${NUMBER})\\s*${UNIT}`)
@@ -12,7 +9,7 @@ const RANGE_AFTER = new RegExp(
 )
 /** "35+5 µF", "35/5 MFD", "35 µF + 5 µF", "35 µF + 5", "MFD 35/5". */
 const NO_OTHER_UNIT = '(?!\\d|[.,]\\d|\\s*(?:V|%|Hz|°))'
-const DUAL = new RegExp(`(${NUMBER})\\s*(?:${UNIT})?\\s*[+/&]\\s*(${NUMBER})\\s*${UNIT}`)
+const DUAL = new RegExp(`(${NUMBER})\\s*(?:${UNIT})?\\s*(?:[+/&]|\\band\\b)\\s*(${NUMBER})\\s*${UNIT}`)
 const DUAL_UNIT_ONCE = new RegExp(`(${NUMBER})\\s*${UNIT}\\s*[+/&]\\s*(${NUMBER})${NO_OTHER_UNIT}`)
 const DUAL_AFTER = new RegExp(`${UNIT}\\s*[:=]?\\s*(${NUMBER})\\s*[+/&]\\s*(${NUMBER})${NO_OTHER_UNIT}`)
 const SINGLE = new RegExp(`(${NUMBER})\\s*${UNIT}`)
@@ -23,16 +20,14 @@ const REPEATED = new RegExp(`(${NUMBER})\\s*(?:${UNIT})?\\s*\\(?\\s*[x×]\\s*([2
 const CHAIN = new RegExp(`(?:${NUMBER})\\s*(?:${UNIT})?(?:\\s*[+/&]\\s*(?:${NUMBER})\\s*(?:${UNIT})?){2,}`)
 /** Each with its own unit: "5uF 6uF 7uF". */
 const EACH_WITH_UNIT = new RegExp(`(?:(?:${NUMBER})\\s*${UNIT}[\\s,;/+&]*){3,}`)
-/** Each with its name: "red 4.5 blue 5 grey 6 µF". */
-const NAMED_ROW = new RegExp(
-  `(?:(?<![A-Za-z])(?!(?:uf|mfd|mf|vac|ac|hz|cap|run|start)\\b)[A-Za-z][A-Za-z-]*\\s*[:=]?\\s*(?:${NUMBER})\\s*(?:${UNIT})?[\\s,;/+&]*){3,}`,
-  'i',
-)
 /** The F of "µF" is no name, and the volts after it are no capacitance. */
 const NAMED = new RegExp(
   `(?<![A-Za-z0-9µμ]|[µμuUmM]\\s)(HERM|FAN|H|F)\\b\\s*[:=]?\\s*(${NUMBER})(?![\\d.,]|\\s*(?:V|%|Hz))(?:\\s*${UNIT})?|(${NUMBER})\\s*(?:${UNIT})?\\s*\\b(HERM|FAN)\\b`,
   'gi',
 )
+
+/** "45+7.5", "45/5" and nothing else: as people type the two figures of a dual. */
+const BARE = /^(?:\d{1,2}(?:[.,]\d+)?)(?:\s*[+/]\s*\d{1,2}(?:[.,]\d+)?){1,4}$/
 
 /** Everything that is printed on a capacitor, with its legends, fits in this many characters. */
 const LONGEST = 400
@@ -41,7 +36,7 @@ const LONGEST = 400
  * Read the text of a capacitor label: `35+5 µF ±6 % 440 V`, `88-108 MFD 330 VAC`, `7.5uF`.
  *
  * @returns sections in µF (the larger of two unmarked values is HERM), tolerance in percent or null where none is
- *   printed, the highest printed volts or null
+ *   printed, the highest printed volts AC or null, a DC figure apart
  * @throws CoreError `unreadable-label` where no capacitance is found
  * @example parseCapacitorLabel('35+5 MFD 440 VAC').sections // [{ section: 'HERM', uF: 35 }, { section: 'FAN', uF: 5 }]
  */
@@ -53,12 +48,8 @@ export function parseCapacitorLabel(text: string, path = 'label'): CapacitorLabe
       `This is longer than any label. Type its figures alone, for example 35+5 µF ±6 % 440 V.`,
       path,
     )
-  // A climate code such as 25/85/21 and a pair of frequencies are never capacitances.
-  const source = decimalFractions(words)
-    .replace(/\b\d{2}\/\d{2,3}\/\d{2}\b/g, ' ')
-    .replace(/\b\d{2}\s*\/\s*\d{2}\s*Hz\b/gi, ' ')
-  const tolerance = parseTolerance(source)
-  const sections = parseSections(withoutTolerance(source))
+  const { rest, tolerancePercent, volts, dcVolts, saysStart } = labelText(words)
+  const sections = parseSections(rest)
   if (sections.length === 0) {
     throw new CoreError(
       'unreadable-label',
@@ -66,12 +57,12 @@ export function parseCapacitorLabel(text: string, path = 'label'): CapacitorLabe
       path,
     )
   }
-  const duty =
-    sections.some((section) => section.minUf !== undefined) || /\bstart/i.test(source) ? 'start' : 'run'
-  return { sections, tolerancePercent: tolerance, volts: parseVolts(source), duty }
+  const duty = sections.some((section) => section.minUf !== undefined) || saysStart ? 'start' : 'run'
+  return { sections, tolerancePercent, volts, ...(dcVolts === null ? {} : { dcVolts }), duty }
 }
 
 function parseSections(source: string): SectionLabel[] {
+  if (BARE.test(source.trim())) return bare(source)
   const named = new Map<Section, number>()
   for (const match of source.matchAll(NAMED)) {
     const name = (match[1] ?? match[4])!.toUpperCase()
@@ -103,6 +94,66 @@ function parseSections(source: string): SectionLabel[] {
   return value > 0 ? [{ section: 'single', uF: value }] : []
 }
 
+function bare(source: string): SectionLabel[] {
+  const values = source.split(/[+/]/).map((figure) => ({ name: '', uF: toNumber(figure.trim()) }))
+  if (values.some(({ uF }) => uF <= 0)) return []
+  const [one, two] = values.map(({ uF }) => uF).sort((a, b) => b - a)
+  return values.length > 2 || one === undefined || two === undefined
+    ? sectionsOf(values)
+    : [
+        { section: 'HERM', uF: one },
+        { section: 'FAN', uF: two },
+      ]
+}
+
+/** Words beside a figure that are no name of a section. */
+const NO_NAMES = new Set(
+  'uf mfd mf vac ac dc v hz cap capacitor run start motor dual round oval type model no ser of and'.split(
+    ' ',
+  ),
+)
+const ROW_TOKEN = new RegExp(
+  `(?<figure>(?<![A-Za-z\\d.,])(?:${NUMBER}))\\s*(?<unit>${UNIT})?|(?<word>[A-Za-z][A-Za-z-]*\\d?)|;`,
+  'g',
+)
+
+/**
+ * Each value with the name that is printed beside it, before ("red 4.5 blue 5 grey 6 µF") or behind ("4 µF red 5 µF yellow"):
+ * three of them, or fewer that are named as a maker numbers them ("C1: 4 µF C2: 5 µF").
+ */
+function namedRow(source: string): { name: string; uF: number }[] | null {
+  const text = source.replace(new RegExp(UNIT, 'g'), (unit) => `${unit.trim()} `)
+  const tokens = [...text.matchAll(ROW_TOKEN)].map(({ groups }) => ({
+    name: groups?.word && !NO_NAMES.has(groups.word.toLowerCase()) ? groups.word : null,
+    uF: groups?.figure === undefined ? null : toNumber(groups.figure),
+  }))
+  for (const nameAt of [0, 1] as const) {
+    const row = longestRow(tokens, nameAt)
+    const numbered = row.length > 0 && row.every(({ name }) => /^c\d$/i.test(name))
+    if ((row.length >= 3 || numbered) && row.every(({ uF }) => uF > 0)) return row
+  }
+  return null
+}
+
+/** The longest unbroken row of pairs in which the name is the first (0) or the second (1). */
+function longestRow(
+  tokens: { name: string | null; uF: number | null }[],
+  nameAt: 0 | 1,
+): { name: string; uF: number }[] {
+  let best: { name: string; uF: number }[] = []
+  for (let from = 0; from < tokens.length; from++) {
+    const row: { name: string; uF: number }[] = []
+    for (let at = from; at + 1 < tokens.length; at += 2) {
+      const name = tokens[at + nameAt]?.name
+      const uF = tokens[at + 1 - nameAt]?.uF
+      if (name == null || uF == null) break
+      row.push({ name, uF })
+    }
+    if (row.length > best.length) best = row
+  }
+  return best
+}
+
 /** Three and more values, as a fan's speed capacitor has, or one that is printed as so many times: no value is dropped. */
 function severalOf(source: string): SectionLabel[] | null {
   if (!new RegExp(UNIT).test(source)) return null
@@ -111,13 +162,12 @@ function severalOf(source: string): SectionLabel[] | null {
     return sectionsOf(
       Array.from({ length: Number(repeated[2]) }, () => ({ name: '', uF: toNumber(repeated[1] ?? '') })),
     )
-  const row = NAMED_ROW.exec(source)?.[0] ?? CHAIN.exec(source)?.[0] ?? EACH_WITH_UNIT.exec(source)?.[0]
+  const named = namedRow(source)
+  if (named) return sectionsOf(named)
+  const row = CHAIN.exec(source)?.[0] ?? EACH_WITH_UNIT.exec(source)?.[0]
   if (!row) return null
-  const item = new RegExp(`(?:(?<![A-Za-z])([A-Za-z][A-Za-z-]*)\\s*[:=]?\\s*)?(${NUMBER})`, 'g')
-  const values = [...row.replace(new RegExp(UNIT, 'g'), ' ').matchAll(item)].map(([, name, figure]) => ({
-    name: name ?? '',
-    uF: toNumber(figure ?? ''),
-  }))
+  const figures = row.replace(new RegExp(UNIT, 'g'), ' ').matchAll(new RegExp(NUMBER, 'g'))
+  const values = [...figures].map(([figure]) => ({ name: '', uF: toNumber(figure) }))
   return values.length >= 3 && values.every(({ uF }) => uF > 0) ? sectionsOf(values) : null
 }
 
@@ -130,37 +180,3 @@ function sectionsOf(values: { name: string; uF: number }[]): SectionLabel[] {
     return { section, uF }
   })
 }
-
-/** Figures of a tolerance are no capacitances: "+10 −5 %", "±6 %". */
-const withoutTolerance = (source: string): string =>
-  source
-    .replace(/[±+−–-]\s*\d+(?:[.,]\d+)?\s*%?\s*[/,]?\s*[+−–-]\s*\d+(?:[.,]\d+)?\s*%/g, ' ')
-    .replace(/(?:±|\+\s*\/?\s*[−–-])?\s*\d+(?:[.,]\d+)?\s*%/g, ' ')
-
-/** Both magnitudes positive: "−0/+20 %" is minus 0, plus 20. */
-function parseTolerance(source: string): { minus: number; plus: number } | null {
-  const text = source.replace(/[−–]/g, '-')
-  const asymmetric =
-    /-\s*(\d+(?:[.,]\d+)?)\s*%?\s*[/,]?\s*\+\s*(\d+(?:[.,]\d+)?)\s*%/.exec(text) ??
-    /(?<![\d.,])(0)\s*\/\s*\+\s*(\d+(?:[.,]\d+)?)\s*%/.exec(text)
-  if (asymmetric) return { minus: toNumber(asymmetric[1]!), plus: toNumber(asymmetric[2]!) }
-  const swapped = /\+\s*(\d+(?:[.,]\d+)?)\s*%?\s*[/,]?\s*-\s*(\d+(?:[.,]\d+)?)\s*%/.exec(text)
-  if (swapped) return { plus: toNumber(swapped[1]!), minus: toNumber(swapped[2]!) }
-  const symmetric = /(?:±|\+\s*\/?\s*-)?\s*(\d+(?:[.,]\d+)?)\s*%/.exec(text)
-  if (!symmetric) return null
-  const value = toNumber(symmetric[1]!)
-  return { minus: value, plus: value }
-}
-
-function parseVolts(source: string): number | null {
-  const found: number[] = []
-  for (const match of source.matchAll(
-    /(\d{2,4})(?:\s*[/-]\s*(\d{2,4}))?\s*(?:V(?:\.?\s*A\.?\s*C\.?|AC|~|olts?)?|VAC|WVAC)(?![a-z])/gi,
-  )) {
-    found.push(Number(match[1]))
-    if (match[2]) found.push(Number(match[2]))
-  }
-  return found.length > 0 ? Math.max(...found) : null
-}
-
-const toNumber = (text: string) => Number(text.replace(',', '.'))

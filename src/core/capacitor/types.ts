@@ -12,7 +12,10 @@ export interface SectionLabel {
 export interface CapacitorLabel {
   sections: SectionLabel[]
   tolerancePercent: { minus: number; plus: number } | null
+  /** The highest printed volts AC. */
   volts: number | null
+  /** A figure for direct voltage is none for alternating. */
+  dcVolts?: number
   duty: 'run' | 'start'
 }
 

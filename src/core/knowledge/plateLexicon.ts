@@ -153,6 +153,8 @@ export const figureWords: FigureWord[] = [
     side: 'either',
     forms: list('U F|MFD|MF|MFDS|YF|JF|PF|MICROFARAD|MICROFARADS|UFD|MMFD'),
   },
+  // The letter of tolerance printed right behind the unit.
+  { field: 'capacitorUf', side: 'before', forms: list('UFJ|UFK|UFM|MFDJ|MFDK|MFDM') },
   {
     field: 'capacitorUf',
     side: 'behind',

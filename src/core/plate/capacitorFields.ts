@@ -49,6 +49,18 @@ function readSections(reading: Reading, start: boolean): void {
     put(reading, 'sections', named.sections, first, named.tokens)
     return
   }
+  const numbered = numberedOf(reading.scan)
+  if (numbered.length > 1 || (numbered.length > 0 && found.length === 1)) {
+    const tokens = numbered.flatMap((each) => each.tokens)
+    put(
+      reading,
+      'sections',
+      numbered.map(({ uF }) => single(uF)),
+      first,
+      tokens,
+    )
+    return
+  }
   // "55 MFD + 7.5 MFD": the unit is printed behind each.
   const joined = found.filter(
     (figure, i) =>
@@ -107,12 +119,37 @@ function byName(scan: Scan, figures: Figure[]): { sections: Sections; tokens: To
   }
 }
 
-/** The highest printed: 370/440 V. */
+/** "C1: 4 µF C2: 5 µF": sections that the maker numbers, none of them the compressor's. */
+function numberedOf(scan: Scan): { uF: number; tokens: Token[] }[] {
+  return scan.lines.flatMap((line) =>
+    line.flatMap((token, at) => {
+      const behind = nameEnds(line, at)
+      if (behind === null) return []
+      const figureAt = line[behind]?.kind === 'sign' ? behind + 1 : behind
+      const [figure, unit] = [line[figureAt], line[figureAt + 1]]
+      const isUnit = unit?.meanings.figures.some(({ field }) => field === 'capacitorUf')
+      return figure?.kind === 'number' && isUnit
+        ? [{ uF: numberOf(digitsOf(figure.text)), tokens: line.slice(line.indexOf(token), figureAt + 2) }]
+        : []
+    }),
+  )
+}
+
+/** Behind a name such as "C1" that begins here; null where none does. Next to a letter a one may be read as L or I. */
+function nameEnds(line: Token[], at: number): number | null {
+  const [token, next] = [line[at], line[at + 1]]
+  if (token && /^C[1-9LI]$/.test(token.text)) return at + 1
+  return token?.text === 'C' && next && /^[1-9]$/.test(next.text) && next.gap === 0 ? at + 2 : null
+}
+
+/** The highest printed for alternating voltage: 370/440 V. What stands for direct voltage alone is told apart. */
 function readVolts(reading: Reading): void {
   const found = ofField(reading, 'voltages').filter(({ values }) => values.some((value) => value >= 100))
-  const [first] = found
-  if (!first) return
-  put(reading, 'volts', Math.max(...found.flatMap(({ values }) => values)), first)
+  for (const field of ['volts', 'dcVolts'] as const) {
+    const own = found.filter((figure) => marked(figure, 'dc') === (field === 'dcVolts'))
+    const [first] = own
+    if (first) put(reading, field, Math.max(...own.flatMap(({ values }) => values)), first)
+  }
   for (const figure of found) reading.scan.use(reading.scan.tokensOf(figure))
 }
 
@@ -203,6 +240,22 @@ function readTolerance(scan: Scan, fields: PlateFields): void {
       take(even, even[1]!, even[1]!)
     if (fields.tolerancePercent) return
   }
+  readToleranceLetter(scan, fields)
+}
+
+/** Letters of tolerance as printed behind the unit (IEC 60062). */
+const LETTERS: Record<string, number> = { J: 5, K: 10, M: 20 }
+
+function readToleranceLetter(scan: Scan, fields: PlateFields): void {
+  for (const line of scan.lines)
+    for (const [at, token] of line.entries()) {
+      const percent = LETTERS[token.text.slice(-1)]
+      const unit = token.text.length > 1 ? token : line[at - 1]
+      const isUnit = unit?.meanings.figures.some(({ field }) => field === 'capacitorUf')
+      if (percent === undefined || !isUnit) continue
+      fields.tolerancePercent = scan.field({ minus: percent, plus: percent }, [token], 0.85)
+      return
+    }
 }
 
 /** As compared: figures as digits, each spelling of percent as its sign. */

@@ -133,6 +133,33 @@ describe('a capacitor and an appliance', () => {
   })
 })
 
+describe('volts, letters and numbers on the label of a capacitor', () => {
+  it.each<[string, object]>([
+    ['8 MFD 250 V~ 630 V DC', { volts: 250, dcVolts: 630 }],
+    ['CAPACITOR 6 uF 440 V P2 3000V', { volts: 440 }],
+    ['20 MFD K 330 VAC', { tolerancePercent: { minus: 10, plus: 10 }, volts: 330 }],
+    ['12uFJ 450VAC', { tolerancePercent: { minus: 5, plus: 5 }, sections: [{ section: 'single', uF: 12 }] }],
+    [
+      'C1:1.5uF C2:2.5uF 250VAC',
+      {
+        sections: [
+          { section: 'single', uF: 1.5 },
+          { section: 'single', uF: 2.5 },
+        ],
+      },
+    ],
+    ['5uF 450V 47x18x34 mm', { sections: [{ section: 'single', uF: 5 }], volts: 450 }],
+  ])('%s', (text, wanted) => {
+    expect(values(text, 'capacitor')).toMatchObject(wanted)
+  })
+
+  it('of direct voltage alone are none for alternating', () => {
+    const read = values('MKP 4 uF 400VDC', 'capacitor')
+    expect(read).toMatchObject({ dcVolts: 400 })
+    expect(read).not.toHaveProperty('volts')
+  })
+})
+
 describe('a corpus of made-up plates', () => {
   const corpus = makeCorpus()
   const scores = corpus.map((plate) => ({

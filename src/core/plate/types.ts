@@ -43,7 +43,9 @@ export interface PlateFields {
   bearing?: Field<'ball' | 'sleeve'>
   sections?: Field<{ section: 'HERM' | 'FAN' | 'single'; uF: number; minUf?: number; maxUf?: number }[]>
   tolerancePercent?: Field<{ minus: number; plus: number }>
+  /** The highest for alternating voltage. */
   volts?: Field<number>
+  dcVolts?: Field<number>
   temperatureCelsius?: Field<{ min?: number; max?: number }>
   shape?: Field<'round' | 'oval'>
   fuelType?: Field<'natural-gas' | 'propane' | 'oil' | 'pellets'>

@@ -1,21 +1,31 @@
 'use client'
 
-import { combineSections } from '@/core/capacitor'
+import { combineSections, typedSections } from '@/core/capacitor'
 import { isCoreError } from '@/core/errors'
 import { significant, typedValue } from '@/core/units'
 import { TextField } from '../kit/TextField'
 import type { InstrumentProps } from './types'
 
-const numbers = (text: string) => text.split(/[,;+\s]+/).flatMap((part) => typedValue(part, 'uF') ?? [])
+/** What was typed, or what of it is not understood: then nothing is combined. */
+function understood(text: string, path: string): { values: number[]; error: string | null } {
+  try {
+    return { values: typedSections(text, path), error: null }
+  } catch (failure) {
+    if (!isCoreError(failure)) throw failure
+    return { values: [], error: failure.message }
+  }
+}
 
 /** Sections of a multi-section part shared among what is needed. */
 export function CombineInstrument({ address }: InstrumentProps) {
-  const sections = numbers(address.get('sections')).map((uF, index) => ({
+  const typed = understood(address.get('sections'), 'sections')
+  const needed = understood(address.get('targets'), 'targets')
+  const sections = typed.values.map((uF, index) => ({
     terminal: `${String.fromCharCode(97 + index)} ${significant(uF)}`,
     uF,
   }))
   const names = ['HERM', 'FAN', 'third']
-  const targets = numbers(address.get('targets'))
+  const targets = needed.values
     .sort((one, two) => two - one)
     .slice(0, 3)
     .map((uF, index) => ({
@@ -24,7 +34,7 @@ export function CombineInstrument({ address }: InstrumentProps) {
       tolerancePercent: typedValue(address.get('tol'), 'percent') ?? 6,
     }))
   let answer: ReturnType<typeof combineSections> | null = null
-  let error: string | null = null
+  let error: string | null = typed.error
   if (sections.length > 0 && targets.length > 0) {
     try {
       answer = combineSections({ sections, targets })
@@ -49,6 +59,7 @@ export function CombineInstrument({ address }: InstrumentProps) {
           value={address.get('targets')}
           mono
           placeholder="35, 5"
+          error={needed.error}
           onType={(text) => address.set('targets', text)}
         />
         <TextField

@@ -34,6 +34,11 @@ export function DischargeInstrument({ address }: InstrumentProps) {
           </Result>
         </div>
       ) : null}
+      {result?.warnings.map(({ code, text }) => (
+        <p key={code} role="status" className="mt-3 max-w-[70ch] font-bold text-stop">
+          {text}
+        </p>
+      ))}
       <p className="mt-4 max-w-[70ch] border-ink border-l-2 pl-3 text-[0.95rem]">
         Two 10 kΩ 5 W wirewound resistors in series on insulated clips. Each section of a dual to C, and HERM
         to FAN. Then read DC volts: the meter decides, not the clock. Modules and boards are waited for, never

@@ -21,6 +21,7 @@ export const fieldNames: Partial<Record<keyof PlateFields, string>> = {
   amps: 'Amps',
   capacitorUf: 'Capacitor, µF',
   capacitorVolts: 'Capacitor, V',
+  dcVolts: 'Direct voltage alone, V',
   rotation: 'Turns',
   rotationViewedFrom: 'seen from',
   frame: 'Frame',
@@ -139,10 +140,12 @@ export function plateActs(
 /** A capacitor's label as it would be typed. */
 function labelOf(values: Map<keyof PlateFields, string>): string {
   const [uF, tolerance, volts] = [values.get('sections'), values.get('tolerancePercent'), values.get('volts')]
+  const dcVolts = values.get('dcVolts')
   return [
     uF ? `${uF} µF` : '',
     tolerance ? `${tolerance} %` : '',
     volts ? `${volts} V` : '',
+    dcVolts ? `${dcVolts} V DC` : '',
     values.get('duty') === 'start' ? 'start' : '',
   ]
     .filter(Boolean)

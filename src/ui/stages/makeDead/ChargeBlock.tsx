@@ -113,9 +113,14 @@ function ChargeLine({ charge }: { charge: ChargeRow }) {
       ) : (
         <p className="caption my-2">
           With µF and volts of the label this says how long the lead must stay on. If you cannot read it, take
-          60 µF and 440 V.
+          60 µF and 440 V for a run capacitor, 400 µF and 330 V for a start capacitor (black, round, plastic).
         </p>
       )}
+      {result?.warnings.map(({ code, text }) => (
+        <p key={code} role="status" className="my-2 max-w-[75ch] font-bold text-stop">
+          {text}
+        </p>
+      ))}
       <div className="grid items-start gap-3 mid:grid-cols-3">
         {pairs.map((pair, index) => (
           <ReadingField
