@@ -36,13 +36,17 @@ export interface CapacitorMatchInput {
   limit?: number
 }
 
-interface Wanted {
+export interface Wanted {
   section: Section
   uF: number
 }
 
 /** Run capacitors are made to ±6 % where nothing is printed. */
 const USUAL_PERCENT = 6
+
+/** How far off, in percent, a capacitance may be that replaces this one. */
+export const percentOf = ({ tolerancePercent }: CapacitorMatchInput['old']): number =>
+  Math.max(tolerancePercent?.minus ?? USUAL_PERCENT, tolerancePercent?.plus ?? USUAL_PERCENT)
 const COST: Record<RuleVerdict, number> = { ok: 0, work: 6, unknown: 3, no: 40 }
 const CLASS_SCORE: Record<MatchVerdict, number> = { 'drop-in': 2000, 'fits-with-work': 1000, no: 0 }
 
@@ -52,8 +56,8 @@ const CLASS_SCORE: Record<MatchVerdict, number> = { 'drop-in': 2000, 'fits-with-
  */
 export function matchCapacitors(input: CapacitorMatchInput): { results: MatchResult[] } {
   const wanted = wantedSections(input)
-  const singles = input.candidates.filter((candidate) => candidate.sections?.length === 1)
-  const results = input.candidates.map((candidate) => judge(input, candidate, wanted, singles))
+  const shelves = wanted.length > 1 ? shelvesOf(input, wanted) : new Map<Wanted, CapSpec[]>()
+  const results = input.candidates.map((candidate) => judge(input, candidate, wanted, shelves))
   const price = new Map(
     input.candidates.map((candidate) => [candidate.id, candidate.price ?? Number.MAX_VALUE]),
   )
@@ -62,7 +66,10 @@ export function matchCapacitors(input: CapacitorMatchInput): { results: MatchRes
 }
 
 /** The motor plate rules over the old label, for its own section. */
-function wantedSections({ old, motorNeeds }: CapacitorMatchInput): Wanted[] {
+export function wantedSections({
+  old,
+  motorNeeds,
+}: Pick<CapacitorMatchInput, 'old' | 'motorNeeds'>): Wanted[] {
   return old.sections.map(({ section, uF }) => ({
     section,
     uF:
@@ -76,17 +83,13 @@ function judge(
   input: CapacitorMatchInput,
   candidate: CapSpec,
   wanted: Wanted[],
-  singles: CapSpec[],
+  shelves: Map<Wanted, CapSpec[]>,
 ): MatchResult {
   const { old } = input
-  const percent = Math.max(
-    old.tolerancePercent?.minus ?? USUAL_PERCENT,
-    old.tolerancePercent?.plus ?? USUAL_PERCENT,
-  )
-  const fits = sectionsOutcome(candidate, wanted, percent)
-  const partner = fits.partnerFor
-    ? bestPartner(input, candidate, fits.partnerFor, singles, percent)
-    : undefined
+  const percent = percentOf(old)
+  const made = sectionsOutcome(candidate, wanted, percent)
+  const beside = partnersFor(candidate, made.rest ?? [], shelves)
+  const fits = made.rest ? { ...made, sections: withPartners(made.sections, beside) } : made
   const outcomes: [string, Outcome][] = [
     ['capacitance', fits.capacitance],
     ['voltage', voltage(input, candidate)],
@@ -105,16 +108,19 @@ function judge(
       : 'drop-in'
   const cost = outcomes.reduce((sum, [, outcome]) => sum + COST[outcome.verdict] + (outcome.cost ?? 0), 0)
   const work = outcomes.flatMap(([, outcome]) => outcome.work ?? [])
-  if (partner)
+  if (made.rest && beside.missing.length === 0)
     work.push({
       kind: 'wire-two-singles',
-      text: `With ${partner.id} for ${fits.partnerFor!.section}: join one terminal of each as C.`,
+      text: `With ${beside.found.map(({ single, want }) => `${single.id} for ${want.section}`).join(' and ')}: join one terminal of each as C.`,
     })
   return {
     id: candidate.id,
     verdict,
-    score: CLASS_SCORE[verdict] - cost + (partner ? 1 : 0),
-    open: openRules(outcomes.map(([rule, { verdict: told }]) => ({ rule, verdict: told }))),
+    score: CLASS_SCORE[verdict] - cost + (beside.found.length > 0 && beside.missing.length === 0 ? 1 : 0),
+    open: [
+      ...openRules(outcomes.map(([rule, { verdict: told }]) => ({ rule, verdict: told }))),
+      ...beside.found.flatMap(({ single }) => openOfPartner(input, single)),
+    ],
     rules: outcomes.map(([rule, { verdict: v, old: a, new: b, text }]) => ({
       rule,
       verdict: v,
@@ -123,15 +129,18 @@ function judge(
       text,
     })),
     work,
-    ...(partner ? { with: [partner.id] } : {}),
+    ...(made.rest && beside.missing.length === 0
+      ? { with: beside.found.map(({ single }) => single.id) }
+      : {}),
+    ...(beside.missing.length > 0 ? { needs: beside.missing } : {}),
   }
 }
 
 interface SectionsOutcome {
   capacitance: Outcome
   sections: Outcome
-  /** The section of a dual that a second single must make. */
-  partnerFor?: Wanted
+  /** The sections that other singles must make, where this one makes the first of several. */
+  rest?: Wanted[]
 }
 
 function sectionsOutcome(candidate: CapSpec, wanted: Wanted[], percent: number): SectionsOutcome {
@@ -167,12 +176,12 @@ function sectionsOutcome(candidate: CapSpec, wanted: Wanted[], percent: number):
         capacitance: no('Equals no section of the old one.'),
         sections: { ...ok(a, b, ''), verdict: 'no', text: 'Makes no section of the dual.' },
       }
-    const other = wanted.find((section) => section !== match)
-    const text = `Makes ${match.section} only; a second single makes ${other?.section ?? 'the rest'}.`
+    const rest = wanted.filter((section) => section !== match)
+    const text = `Makes ${match.section} only; other singles make ${rest.map(({ section }) => section).join(' and ')}.`
     return {
       capacitance: { ...ok(old, fresh, `As ${match.section} asks.`), cost: cost([[has[0]!.uF, match.uF]]) },
       sections: { verdict: 'work', old: a, new: b, text },
-      ...(other ? { partnerFor: other } : {}),
+      rest,
     }
   }
   const match = has.find((section) => near(section.uF, wanted[0]!.uF))
@@ -244,28 +253,66 @@ function multiOutcome(
   }
 }
 
-function bestPartner(
-  input: CapacitorMatchInput,
-  candidate: CapSpec,
-  want: Wanted,
-  singles: CapSpec[],
-  percent: number,
-): CapSpec | undefined {
-  return singles
-    .filter(
-      (single) =>
-        single.id !== candidate.id && Math.abs(single.sections![0]!.uF / want.uF - 1) * 100 <= percent + 1e-9,
-    )
-    .filter(
-      (single) =>
-        voltage(input, single).verdict !== 'no' && duty(input.old.duty ?? 'run', single).verdict !== 'no',
-    )
-    .sort(
-      (x, y) =>
-        Math.abs(x.sections![0]!.uF - want.uF) - Math.abs(y.sections![0]!.uF - want.uF) ||
-        (x.price ?? 0) - (y.price ?? 0),
-    )[0]
+interface Partners {
+  found: { want: Wanted; single: CapSpec }[]
+  missing: Wanted[]
 }
+
+/** For each section of the old part the singles that make it: those of which most is known first, then the nearest, then the cheapest. */
+const shelvesOf = (input: CapacitorMatchInput, wanted: Wanted[]): Map<Wanted, CapSpec[]> => {
+  const percent = percentOf(input.old)
+  return new Map(
+    wanted.map((want) => [
+      want,
+      input.candidates
+        .filter(({ sections }) => sections?.length === 1)
+        .map((single) => ({
+          single,
+          off: Math.abs((single.sections?.[0]?.uF ?? 0) / want.uF - 1),
+          open: openOfPartner(input, single).length,
+        }))
+        .filter(
+          ({ single, off }) =>
+            off * 100 <= percent + 1e-9 &&
+            voltage(input, single).verdict !== 'no' &&
+            duty(input.old.duty ?? 'run', single).verdict !== 'no',
+        )
+        .sort((x, y) => x.open - y.open || x.off - y.off || (x.single.price ?? 0) - (y.single.price ?? 0))
+        .map(({ single }) => single),
+    ]),
+  )
+}
+
+/** For each section that is left the first single of its shelf; none is taken twice. */
+function partnersFor(candidate: CapSpec, rest: Wanted[], shelves: Map<Wanted, CapSpec[]>): Partners {
+  const taken = new Set([candidate.id])
+  const partners: Partners = { found: [], missing: [] }
+  for (const want of rest) {
+    const single = shelves.get(want)?.find(({ id }) => !taken.has(id))
+    if (single) {
+      taken.add(single.id)
+      partners.found.push({ want, single })
+    } else partners.missing.push(want)
+  }
+  return partners
+}
+
+/** What is not known yet of a partner, as `id:rule`. */
+const openOfPartner = (input: CapacitorMatchInput, single: CapSpec): string[] =>
+  openRules([
+    { rule: 'voltage', verdict: voltage(input, single).verdict },
+    { rule: 'duty', verdict: duty(input.old.duty ?? 'run', single).verdict },
+  ]).map((rule) => `${single.id}:${rule}`)
+
+/** Work where every other section has its partner; else nobody can tell yet what goes beside it. */
+const withPartners = (outcome: Outcome, { missing }: Partners): Outcome =>
+  missing.length === 0
+    ? outcome
+    : {
+        ...outcome,
+        verdict: 'unknown',
+        text: `${outcome.text} Missing: ${missing.map(({ section, uF: value }) => `${uF(value)} for ${section}`).join(', ')}.`,
+      }
 
 function voltage({ old, motorNeeds }: CapacitorMatchInput, candidate: CapSpec): Outcome {
   const needed = Math.max(old.volts ?? 0, motorNeeds?.volts ?? 0)
@@ -356,10 +403,12 @@ function temperature(old: CapacitorMatchInput['old'], candidate: CapSpec): Outco
   const show = (value: CapSpec['temperatureCelsius']) =>
     value?.max === undefined ? '?' : `${value.min ?? '?'} to ${value.max} °C`
   const [a, b] = [old.temperatureCelsius, candidate.temperatureCelsius]
+  const colder = a?.min !== undefined && b?.min !== undefined && b.min > a.min
+  const hotter = a?.max !== undefined && b?.max !== undefined && b.max < a.max
+  if (colder || hotter)
+    return { verdict: 'no', old: show(a), new: show(b), text: 'A lower temperature class.' }
   if (a?.max === undefined || b?.max === undefined)
     return unknown(show(a), show(b), 'Read the temperature class.')
-  if (b.max < a.max || (a.min !== undefined && b.min !== undefined && b.min > a.min))
-    return { verdict: 'no', old: show(a), new: show(b), text: 'A lower temperature class.' }
   return ok(show(a), show(b), 'Same class or better.')
 }
 

@@ -1,3 +1,6 @@
+export { askForCapacitor } from './askCapacitor'
+export { askForMotor } from './askMotor'
+export type { Asked, AskLine } from './askTypes'
 export { type Bound, boundsOf } from './bounds'
 export { type CapacitorMatchInput, type CapSpec, matchCapacitors } from './capacitor'
 export { type ChainLink, chainFrom } from './chain'

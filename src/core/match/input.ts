@@ -128,6 +128,24 @@ export class MatchCapacitorDto {
   @Num({ ...some, min: 0 }) limit?: number
 }
 
+export class AskMotorDto {
+  @OneOf(['ask']) op!: 'ask'
+  @OneOf(['motor']) of!: 'motor'
+  @Nested(() => OldMotorInput) old!: OldMotorInput
+  @OneOf(positions, some) position?: (typeof positions)[number]
+  @Flag(some) outdoors?: boolean
+  @Num({ ...some, min: 0 }) controlAmps?: number
+  @Num({ ...some, above: 0 }) supplyVolts?: number
+  @Num({ ...some, min: 1, max: 20 }) speedsUsed?: number
+}
+
+export class AskCapacitorDto {
+  @OneOf(['ask']) op!: 'ask'
+  @OneOf(['capacitor']) of!: 'capacitor'
+  @Nested(() => OldCapacitorInput) old!: OldCapacitorInput
+  @Nested(() => NeededCapacitorInput, some) motorNeeds?: NeededCapacitorInput
+}
+
 /** Tabs in all, or per terminal. */
 function MapOrNumber() {
   return MapOf(

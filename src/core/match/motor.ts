@@ -159,6 +159,10 @@ export function matchMotors(
   }
 }
 
+/** What one rule says of one candidate, by its figures alone. */
+export const ruleOutcome = (rule: MotorRule, input: MotorMatchInput, candidate: MotorSpec): Outcome | null =>
+  rules[rule](input.old, candidate, input, undefined)
+
 /** A candidate with its verdict and nothing of why: what a long list is sorted and counted by. */
 export interface QuickVerdict {
   candidate: MotorSpec

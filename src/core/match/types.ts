@@ -119,7 +119,10 @@ export interface MatchResult {
   work: Work[]
   /** Unknown rules that decide: with any of them nobody can say that it drops in. */
   open: string[]
+  /** The singles that make the other sections of the old part. */
   with?: string[]
+  /** Sections that no part of the list makes yet. */
+  needs?: { section: string; uF: number }[]
 }
 
 /** Rules that must be known before a motor, or a capacitor, can be said to drop in. */

@@ -19,8 +19,15 @@ import { CoreError } from '../errors'
 import { type BearingInput, centreWheel, findBearing, fitShaft, type ShaftFitInput, swapSpeed } from '../fit'
 import { FitBearingDto, FitShaftDto, FitWheelDto, SwapSpeedDto } from '../fit/input'
 import { type JsonSchema, schemaOf, validated } from '../input'
-import { type CapacitorMatchInput, type MotorMatchInput, matchCapacitors, matchMotors } from '../match'
-import { MatchCapacitorDto, MatchMotorDto } from '../match/input'
+import {
+  askForCapacitor,
+  askForMotor,
+  type CapacitorMatchInput,
+  type MotorMatchInput,
+  matchCapacitors,
+  matchMotors,
+} from '../match'
+import { AskCapacitorDto, AskMotorDto, MatchCapacitorDto, MatchMotorDto } from '../match/input'
 import { type MotorInput, runMotor } from '../motor'
 import { MotorDto } from '../motor/input'
 import { readPlate } from '../plate'
@@ -44,6 +51,12 @@ type CapacitorInput =
   | (Parameters<typeof capacitanceUnderLoad>[0] & { op: 'load' })
   | (Parameters<typeof discharge>[0] & { op: 'discharge' })
   | (Parameters<typeof combineSections>[0] & { op: 'combine' })
+
+type MatchToolInput =
+  | (MotorMatchInput & { op: 'motor' })
+  | (CapacitorMatchInput & { op: 'capacitor' })
+  | (Parameters<typeof askForMotor>[0] & { op: 'ask'; of: 'motor' })
+  | (Parameters<typeof askForCapacitor>[0] & { op: 'ask'; of: 'capacitor' })
 
 /** Every calculation that runs without the interface, by name. */
 export const tools: Tool[] = [
@@ -145,9 +158,10 @@ export const tools: Tool[] = [
     ],
     run: (input) => diagnose(input),
   }),
-  tool<(MotorMatchInput & { op: 'motor' }) | (CapacitorMatchInput & { op: 'capacitor' })>({
+  tool<MatchToolInput>({
     name: 'match',
-    about: 'Compare an old motor or capacitor with candidates, rule by rule, with the work each asks.',
+    about:
+      'Compare an old motor or capacitor with candidates, rule by rule, with the work each asks; or say what to ask a seller for.',
     inputs: [
       {
         op: 'motor',
@@ -184,8 +198,32 @@ export const tools: Tool[] = [
           ],
         },
       },
+      {
+        op: 'ask',
+        of: 'motor',
+        type: AskMotorDto,
+        example: {
+          op: 'ask',
+          of: 'motor',
+          old: { id: 'old', motorKind: 'psc', voltages: [208, 230], hz: [60], hp: 0.25, rpm: [1075] },
+        },
+      },
+      {
+        op: 'ask',
+        of: 'capacitor',
+        type: AskCapacitorDto,
+        example: {
+          op: 'ask',
+          of: 'capacitor',
+          old: { sections: [{ section: 'single', uF: 7.5 }], volts: 370, duty: 'run' },
+        },
+      },
     ],
-    run: (input) => (input.op === 'motor' ? matchMotors(input) : matchCapacitors(input)),
+    run: (input) => {
+      if (input.op === 'motor') return matchMotors(input)
+      if (input.op === 'capacitor') return matchCapacitors(input)
+      return input.of === 'motor' ? askForMotor(input) : askForCapacitor(input)
+    },
   }),
   tool<Parameters<typeof wayBack>[0]>({
     name: 'refit',
@@ -375,13 +413,16 @@ function inputTypeOf(chosen: Tool, input: unknown): new () => object {
   if (typeof input !== 'object' || input === null || Array.isArray(input))
     throw new CoreError('invalid-input', 'The input must be one JSON object in braces')
   const key = chosen.inputs.find((each) => each.key)?.key ?? 'op'
-  const given = (input as Record<string, unknown>)[key]
-  const found = chosen.inputs.find((each) => each.op === given)
+  const fields = input as Record<string, unknown>
+  const named = chosen.inputs.filter((each) => each.op === fields[key])
+  const found = named.find(({ of }) => of === undefined || of === fields.of)
   if (!found) {
+    const wrong = named.length > 0 ? 'of' : key
+    const names = named.length > 0 ? named.map(({ of }) => of) : chosen.inputs.map(({ op }) => op)
     throw new CoreError(
       'invalid-input',
-      `${key} must be one of: ${chosen.inputs.flatMap((each) => each.op ?? []).join(', ')}`,
-      key,
+      `${wrong} must be one of: ${[...new Set(names.filter(Boolean))].join(', ')}`,
+      wrong,
     )
   }
   return found.type

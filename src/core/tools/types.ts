@@ -6,6 +6,8 @@ export interface Tool {
   inputs: {
     op?: string /** The field that tells the inputs apart, where it is not `op`. */
     key?: string
+    /** A second field `of`, where one operation has an input for each kind of part. */
+    of?: string
     type: new () => object
     example: object
   }[]

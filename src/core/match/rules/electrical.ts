@@ -42,7 +42,7 @@ function voltageClass(volts: number): number {
 }
 
 /** Does a motor so marked run on the supply? [208, 230] is a range; other lists are single voltages. */
-function accepts(marked: number[], supply: number): boolean {
+export function accepts(marked: number[], supply: number): boolean {
   if (
     marked.includes(208) &&
     marked.some((volts) => voltageClass(volts) === 230) &&

@@ -4,11 +4,11 @@ import { millimetres as mm, ok, plain, remembered, unknown } from './outcome'
 /** What a tape measure cannot tell apart. */
 export const SAME_MM = 1
 export const SAME_SHAFT_MM = 0.1
-const SHAFT_LENGTH_SLACK_MM = 0.25
+export const SHAFT_LENGTH_SLACK_MM = 0.25
 /** What a ruler held against a round body is off by, either way. */
 export const RULER_MM = 1.5
 /** A shaft may stand out this much more without being cut. */
-const SHAFT_LONGER_MM = 2
+export const SHAFT_LONGER_MM = 2
 
 /** Turned away by less than a ruler's rounding: not told before calipers have been held to it. */
 function byRuler(a: number, b: number, input: MotorMatchInput): Outcome | null {
@@ -30,7 +30,7 @@ export function diameterRule(old: MotorSpec, candidate: MotorSpec, input: MotorM
   return { verdict: 'work', old: mm(a), new: mm(b), text, work: [{ kind: 'change-band', text }] }
 }
 
-const held = (old: MotorSpec) => old.mount?.type === 'belly-band' || old.mount?.type === 'bracket'
+export const held = (old: MotorSpec) => old.mount?.type === 'belly-band' || old.mount?.type === 'bracket'
 
 export function lengthRule(old: MotorSpec, candidate: MotorSpec): Outcome {
   const [a, b] = [old.bodyLengthMm, candidate.bodyLengthMm]
@@ -61,6 +61,14 @@ export function shaftDiameterRule(old: MotorSpec, candidate: MotorSpec, input: M
 
 export function shaftLengthRule(old: MotorSpec, candidate: MotorSpec, input: MotorMatchInput): Outcome {
   const [a, b] = [old.shaft?.lengthMm, candidate.shaft?.lengthMm]
+  const [c, d] = [old.shaft?.secondLengthMm, candidate.shaft?.secondLengthMm]
+  if (c !== undefined && d !== undefined && d < c - SHAFT_LENGTH_SLACK_MM)
+    return {
+      verdict: 'no',
+      old: mm(c),
+      new: mm(d),
+      text: `The second shaft end is ${mm(c - d)} too short.`,
+    }
   if (a === undefined || b === undefined)
     return unknown(mm(a), mm(b), 'Measure the shaft from the mounting face to its end.')
   if (b < a - SHAFT_LENGTH_SLACK_MM) {
@@ -75,17 +83,7 @@ export function shaftLengthRule(old: MotorSpec, candidate: MotorSpec, input: Mot
   }
   const work: Work[] = []
   cut(work, 'shaft', a, b)
-  const [c, d] = [old.shaft?.secondLengthMm, candidate.shaft?.secondLengthMm]
-  if (c !== undefined && d !== undefined) {
-    if (d < c - SHAFT_LENGTH_SLACK_MM)
-      return {
-        verdict: 'no',
-        old: mm(c),
-        new: mm(d),
-        text: `The second shaft end is ${mm(c - d)} too short.`,
-      }
-    cut(work, SECOND_END, c, d)
-  }
+  if (c !== undefined && d !== undefined) cut(work, SECOND_END, c, d)
   if (work.length === 0) return ok(mm(a), mm(b), 'Long enough.')
   return { verdict: 'work', old: mm(a), new: mm(b), text: work.map((item) => item.text).join(' '), work }
 }
@@ -122,15 +120,13 @@ function showMount(mount: MotorSpec['mount']): string {
 export function mountRule(old: MotorSpec, candidate: MotorSpec): Outcome {
   const [a, b] = [old.mount, candidate.mount]
   const [x, y] = [showMount(a), showMount(b)]
+  const circles =
+    a?.boltCircleMm !== undefined && b?.boltCircleMm !== undefined
+      ? Math.abs(a.boltCircleMm - b.boltCircleMm)
+      : 0
+  if (circles > SAME_MM) return { verdict: 'no', old: x, new: y, text: 'Another bolt circle.' }
   if (!a?.type || !b?.type) return unknown(x, y, 'Look how it is held: studs, band, lugs, base or bracket.')
   if (a.type !== b.type) return { verdict: 'no', old: x, new: y, text: 'Another kind of mount.' }
-  if (
-    a.boltCircleMm !== undefined &&
-    b.boltCircleMm !== undefined &&
-    Math.abs(a.boltCircleMm - b.boltCircleMm) > SAME_MM
-  ) {
-    return { verdict: 'no', old: x, new: y, text: 'Another bolt circle.' }
-  }
   if ((a.boltCircleMm === undefined) !== (b.boltCircleMm === undefined))
     return unknown(x, y, 'Measure the bolt circle, stud to stud.')
   const work: Work[] = []
@@ -184,7 +180,8 @@ export function bearingRule(old: MotorSpec, candidate: MotorSpec, input: MotorMa
   return { verdict: 'no', old: a, new: b, text: `Sleeve bearings not marked for ${input.position}.` }
 }
 
-const CLASSES = ['Y', 'A', 'E', 'B', 'F', 'H', 'N', 'R']
+/** Classes of insulation, the coolest first. */
+export const CLASSES = ['Y', 'A', 'E', 'B', 'F', 'H', 'N', 'R']
 
 function showHeat({ ambientCelsius, insulationClass }: MotorSpec): string {
   if (ambientCelsius === undefined) return insulationClass ? `class ${insulationClass}` : '?'
@@ -207,9 +204,11 @@ export function ambientRule(old: MotorSpec, candidate: MotorSpec): Outcome {
   ) {
     return { verdict: 'no', old: x, new: y, text: 'Made for a cooler place.' }
   }
-  const known = old.ambientCelsius !== undefined && candidate.ambientCelsius !== undefined
-  const classed = old.insulationClass !== undefined && candidate.insulationClass !== undefined
-  if (!known && !classed)
+  const told = old.ambientCelsius !== undefined || old.insulationClass !== undefined
+  const answered =
+    (old.ambientCelsius === undefined || candidate.ambientCelsius !== undefined) &&
+    (old.insulationClass === undefined || candidate.insulationClass !== undefined)
+  if (!told || !answered)
     return unknown(x, y, 'Compare ambient temperature and insulation class on the plates.')
   return ok(x, y, 'Stands as much heat.')
 }
