@@ -1,19 +1,21 @@
-import { chosenCapacitor, chosenMotor, partName } from '../job/candidates'
+import { chosenCapacitor, chosenMotor, isMadeUp, partName } from '../job/candidates'
 import { fieldText } from '../job/fields'
 import { motorMatchInputOf } from '../job/motorMatch'
 import { motorPlateFields, oldCapacitor } from '../job/oldPart'
 import type { JobSnapshot } from '../job/rows'
 import { electronicKinds, isOf } from '../knowledge/motorKinds'
 import { vocabulary } from '../knowledge/vocabulary'
-import type { MotorSpec, WorkKind } from '../match'
-import { type DataField, motorData } from '../match/motorData'
+import type { WorkKind } from '../match'
+import type { DataField } from '../match/motorData'
 import { formatHp, significant } from '../units'
-import { lengthText } from '../units/household'
+import { askedOf } from './asked'
 import { workOfJob } from './work'
 
 export interface ShopCard {
   /** What is asked for, in one line. */
   wanted: string
+  /** The same with every figure that must hold, to be read aloud. */
+  say: string
   plate: CardRow[]
   sizes: CardRow[]
   /** What a clerk may not give another of. */
@@ -49,9 +51,7 @@ export function shopCardOf(snapshot: JobSnapshot, part: 'motor' | 'capacitor'): 
 }
 
 function motorCard(snapshot: JobSnapshot): ShopCard {
-  const inches = snapshot.household.inches === 1
-  const { old, outdoors, position } = motorMatchInputOf(snapshot, [])
-  const chosen = chosenMotor(snapshot)
+  const { old } = motorMatchInputOf(snapshot, [])
   const shown = (group: string) =>
     motorPlateFields.flatMap((field) => {
       const value = fieldText(snapshot, 'motor-old', field.field)
@@ -61,62 +61,38 @@ function motorCard(snapshot: JobSnapshot): ShopCard {
     })
   const kind = old.motorKind ? vocabulary.motorKinds[old.motorKind] : ''
   const electronic = isOf(electronicKinds, old.motorKind ?? null)
-  const length = (mm: number) => lengthText(mm, inches)
-  const must = electronic
-    ? [
-        `The same number${old.partNumber ? `, ${old.partNumber}` : ''}, or one that its maker declares to replace it: such a motor is programmed for its machine.`,
-      ]
-    : [
-        ...known(old.voltages, (volts) => `Volts: ${volts.join('-')} V within its range.`),
-        ...known(old.hz, (hz) => `${hz.join('/')} Hz, one phase.`),
-        ...known(old.rpm?.[0], (rpm) => `Speed: ${rpm} rpm, within 5 %.`),
-        ...known(old.shaft?.diameterMm, (mm) => `Shaft ${length(mm)} across, not larger.`),
-        ...known(old.mount?.type, (type) =>
-          old.mount?.boltCircleMm
-            ? `Held by ${mountWords(type)}, on a circle of ${length(old.mount.boltCircleMm)}.`
-            : `Held by ${mountWords(type)}.`,
-        ),
-        ...known(turnOf(old), (turn) => `Turns ${turn}, or either way.`),
-        ...known(old.diameterMm, (mm) => `Body not over ${length(mm)} across.`),
-        ...(outdoors ? ['Closed body: it stands in the weather.'] : []),
-        ...(position
-          ? [`Bearings for the shaft ${position.replace('shaft-', '').replace('horizontal', 'level')}.`]
-          : []),
-      ]
+  const asked = askedOf(snapshot, 'motor')
   return {
-    wanted: chosen
-      ? `${partName(snapshot, chosen)}, in place of this motor`
-      : ['A motor in place of this one', kind.toLowerCase(), old.hp ? formatHp(old.hp) : '']
-          .filter(Boolean)
-          .join(', '),
+    wanted:
+      boughtName(snapshot, 'motor', chosenMotor(snapshot)) ??
+      ['A motor in place of this one', kind.toLowerCase(), old.hp ? formatHp(old.hp) : '']
+        .filter(Boolean)
+        .join(', '),
+    say: asked.say,
     plate: shown('plate'),
     sizes: shown('size'),
-    must,
+    must: asked.must,
     may: electronic
       ? []
-      : [
-          ...known(old.hp, (hp) => `Power: ${formatHp(hp)}, or one or two steps more, never less.`),
-          'More speeds than are used: the spare leads are capped one by one.',
-          ...known(old.shaft?.lengthMm, (mm) => `Shaft longer than ${length(mm)}: it is cut.`),
-          'Another capacitor, if it is bought with it: the new motor’s own plate decides.',
-          'Longer studs, longer leads, another maker, other colours of leads.',
-        ],
-    besides: besidesOf(snapshot),
-    notKnown: electronic
-      ? known(old.partNumber ? undefined : 'x', () => 'its part number')
-      : [
-          ...(old.rpm ? [] : ['speed']),
-          ...(old.shaft?.diameterMm ? [] : ['shaft diameter']),
-          ...(old.mount?.type ? [] : ['how it is held']),
-          ...(turnOf(old) ? [] : ['which way it turns']),
-          ...(old.hp ? [] : ['power']),
-        ],
+      : [...asked.better, 'Longer leads, another maker, other colours of leads: colours say nothing.'],
+    besides: besidesOf(snapshot, asked.buyToo),
+    notKnown: asked.unknown,
   }
+}
+
+/** The chosen part by its name, to be bought; none where it is made up, which no shop has. */
+function boughtName(
+  snapshot: JobSnapshot,
+  part: 'motor' | 'capacitor',
+  chosen: { id: string } | null,
+): string | null {
+  if (!chosen || isMadeUp(snapshot, chosen.id)) return null
+  return `${partName(snapshot, chosen)}, in place of this ${part}`
 }
 
 function capacitorCard(snapshot: JobSnapshot): ShopCard {
   const old = oldCapacitor(snapshot)
-  const chosen = chosenCapacitor(snapshot)
+  const asked = askedOf(snapshot, 'capacitor')
   const uF = old ? `${old.sections.map((section) => significant(section.uF, 4)).join('+')} µF` : ''
   const label = fieldText(snapshot, 'capacitor-old', 'label')
   const [needsUf, needsVolts] = [
@@ -124,7 +100,8 @@ function capacitorCard(snapshot: JobSnapshot): ShopCard {
     fieldText(snapshot, 'motor-old', 'capacitorVolts'),
   ]
   return {
-    wanted: chosen ? `${partName(snapshot, chosen)}, in place of this capacitor` : `A capacitor ${uF}`.trim(),
+    wanted: boughtName(snapshot, 'capacitor', chosenCapacitor(snapshot)) ?? `A capacitor ${uF}`.trim(),
+    say: asked.say,
     plate: [
       ...(label ? [{ field: 'label', label: 'Its label', value: label }] : []),
       ...(needsUf
@@ -143,27 +120,20 @@ function capacitorCard(snapshot: JobSnapshot): ShopCard {
         ? [{ field, label: { diameterMm: 'Across', heightMm: 'Height', shape: 'Shape' }[field], value }]
         : []
     }),
-    must: old
-      ? [
-          `${uF}, within the tolerance.`,
-          ...known(old.volts, (volts) => `${volts} V or more.`),
-          old.duty === 'start'
-            ? 'A start capacitor, not a run capacitor.'
-            : 'A run capacitor, not a start capacitor.',
-        ]
-      : [],
+    must: asked.must,
     may: [
       'Round or oval, where the strap and the space allow it.',
       ...(old && old.sections.length > 1
-        ? ['Two single cans for one dual, with a bracket and a bridge between their commons.']
+        ? ['Single cans for one of several sections, with a bracket and bridges between their commons.']
         : []),
+      ...asked.better,
     ],
-    besides: besidesOf(snapshot),
-    notKnown: old ? (old.volts ? [] : ['its volts']) : ['its label'],
+    besides: besidesOf(snapshot, asked.buyToo),
+    notKnown: asked.unknown,
   }
 }
 
-function besidesOf(snapshot: JobSnapshot): string[] {
+function besidesOf(snapshot: JobSnapshot, buyToo: string[]): string[] {
   const work = workOfJob(snapshot)
   const renewed = snapshot.ledger
     .filter((line) => line.renewMaterial && !line.struckAt)
@@ -172,8 +142,11 @@ function besidesOf(snapshot: JobSnapshot): string[] {
     (line) => line.action === 'cut-tie' && !line.struckAt && !line.renewMaterial,
   )
   const kit = snapshot.fields.filter((field) => field.part === 'kit' && field.typed === 'missing')
+  // What the chosen part asks for stands before what any part would.
+  const named = work.some(({ kind }) => kind === 'buy-capacitor' || kind === 'swap-capacitor')
   return [
     ...new Set([
+      ...(named ? [] : buyToo),
       ...work.flatMap(({ kind, text }) => (kind === 'buy-capacitor' ? [text] : (bought[kind] ?? []))),
       ...renewed,
       ...(ties ? ['Cable ties.'] : []),
@@ -186,20 +159,6 @@ function besidesOf(snapshot: JobSnapshot): string[] {
 function valueWords(field: DataField, value: string): string {
   if (field.kind === 'text' || !('choices' in field.kind)) return value
   return field.kind.choices.find(([each]) => each === value)?.[1] ?? value
-}
-
-const mountWords = (type: string): string => {
-  const field = motorData.find(({ field: name }) => name === 'mount')
-  return field ? valueWords(field, type) : type
-}
-
-const known = <T>(value: T | undefined | null | '', words: (value: T) => string): string[] =>
-  value === undefined || value === null || value === '' ? [] : [words(value)]
-
-function turnOf({ rotation }: MotorSpec): string {
-  if (!rotation?.direction) return ''
-  const turn = rotation.direction === 'CW' ? 'clockwise' : 'counterclockwise'
-  return `${turn}${rotation.viewedFrom ? `, seen from the ${rotation.viewedFrom.replace('-', ' ')}` : ''}`
 }
 
 const capital = (text: string) => `${text.slice(0, 1).toUpperCase()}${text.slice(1)}`

@@ -31,10 +31,12 @@ export function shopPaper(snapshot: JobSnapshot): PaperDocument {
       const hash = part ? machine[labels[part].column] : null
       return [
         section(`From the old one${of}`, rowsOf([...card.plate, ...card.sizes])),
+        section(`Say this${of}`, card.say ? list([card.say]) : []),
         section(`Must match${of}`, list(card.must)),
         section(`May differ${of}`, list(card.may)),
         section(`To buy besides${of}`, list(card.besides)),
-        section(`Not measured yet${of}`, list(card.notKnown.map((each) => `${each}: measure it, or ask`))),
+        section(`What the seller offers${of}`, list(OFFERS)),
+        section(`Not measured yet${of}`, list(card.notKnown)),
         section(
           `Its plate${of}`,
           hash ? [{ kind: 'photos', photos: [{ hash, caption: '', at: '', marks: '' }] }] : [],
@@ -44,6 +46,13 @@ export function shopPaper(snapshot: JobSnapshot): PaperDocument {
     closing: 'The part’s own plate decides, not this page.',
   }
 }
+
+/** Lines to write on: a page for the counter is filled in there. */
+const OFFERS = [
+  'Number and maker: ______________________',
+  'Its hp or µF, volts, rpm, shaft: ______________________',
+  'Price, days, may it go back: ______________________',
+]
 
 const section = (title: string, items: RecordItem[]): RecordSection => ({ title, items })
 

@@ -22,7 +22,7 @@ export function newHousehold(id: string, name: string): HouseholdRow {
     catRated: 0,
     singleKeys: 1,
     theme: 'light',
-    demoParts: 1,
+    demoParts: 0,
   }
 }
 

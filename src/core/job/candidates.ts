@@ -85,6 +85,12 @@ export function chosenCapacitor(snapshot: JobSnapshot): CapSpec | null {
     : (catalogueCapacitors.find((each) => each.id === id) ?? null)
 }
 
+/** Does the part come from the shipped catalogue of invented makers, itself or as a copy kept with the job? No shop has it. */
+export function isMadeUp(snapshot: JobSnapshot, id: string): boolean {
+  const ids = [id, snapshot.candidates.find((row) => row.id === id)?.ref]
+  return [...catalogueMotors, ...catalogueCapacitors].some((each) => ids.includes(each.id))
+}
+
 /** How a part is called: its maker and number, or the name that the person gave it. */
 export function partName(
   snapshot: JobSnapshot,

@@ -60,7 +60,17 @@ const linesOf: Partial<Record<MotorRule, Lines>> = {
       line('part-number', true, 'No motor that is made for one machine alone.', 'unique', { oneOf: [false] }),
     ),
   ],
-  kind: (old) => given(old.motorKind, (kind) => kindLines(old, kind)),
+  kind: (old) =>
+    old.motorKind === undefined
+      ? given(old.partNumber, () => [
+          orByNumber(
+            old,
+            line('kind', true, 'No electronic motor of another number.', 'motorKind', {
+              oneOf: motorKindIds.filter((each) => !isOf(electronicKinds, each)),
+            }),
+          ),
+        ])
+      : kindLines(old, old.motorKind),
   voltage: (old, { supplyVolts }) =>
     ratings('voltage', 'voltages', supplyVolts === undefined ? old.voltages : [supplyVolts], 'V'),
   frequency: (old) => ratings('frequency', 'hz', old.hz, 'Hz'),

@@ -111,7 +111,7 @@ function judge(
   if (made.rest && beside.missing.length === 0)
     work.push({
       kind: 'wire-two-singles',
-      text: `With ${beside.found.map(({ single, want }) => `${single.id} for ${want.section}`).join(' and ')}: join one terminal of each as C.`,
+      text: `With ${beside.found.map(({ single, want }) => `${nameOf(single)} for ${want.section}`).join(' and ')}: join one terminal of each as C.`,
     })
   return {
     id: candidate.id,
@@ -252,6 +252,10 @@ function multiOutcome(
     },
   }
 }
+
+/** As a person calls it: an id says nothing to anybody. */
+const nameOf = ({ manufacturer, partNumber, sections }: CapSpec): string =>
+  [manufacturer, partNumber].filter(Boolean).join(' ') || `a can of ${uF(sections?.[0]?.uF ?? 0)}`
 
 interface Partners {
   found: { want: Wanted; single: CapSpec }[]

@@ -26,6 +26,11 @@ export function ShopCard({ snapshot }: { snapshot: JobSnapshot }) {
             <p className="caption">{`For the counter · ${machineTitle(machine)}`}</p>
             <h1 className="text-2xl">{shopCardOf(snapshot, part).wanted}</h1>
           </header>
+          {shopCardOf(snapshot, part).say ? (
+            <p className="my-4 border-ink border-l-4 pl-4 text-xl leading-snug">
+              {shopCardOf(snapshot, part).say}
+            </p>
+          ) : null}
           <Page card={shopCardOf(snapshot, part)}>
             {part === 'motor' ? <MotorDrawing motor={oldMotor(snapshot)} at={null} /> : null}
             {machine[labels[part].column] ? (
@@ -57,15 +62,55 @@ function Page({ card, children }: { card: Card; children: ReactNode }) {
         <List title="Must match" items={card.must} empty="Nothing of the old part is known yet." />
         <List title="May differ" items={card.may} empty="Nothing." />
         <List title="To buy besides" items={card.besides} empty="Nothing that the job knows of." box />
-        {card.notKnown.length > 0 ? (
-          <List
-            title="Not measured yet"
-            items={card.notKnown.map((each) => `${each}: measure it, or ask`)}
-            empty=""
-          />
-        ) : null}
+        {card.notKnown.length > 0 ? <List title="Not measured yet" items={card.notKnown} empty="" /> : null}
       </div>
+      <Offers />
     </>
+  )
+}
+
+/** Room for what the seller offers: three parts, written in by hand. */
+function Offers() {
+  const rows = [
+    'Number and maker',
+    'Volts, Hz, speed',
+    'Power or µF',
+    'Shaft, body',
+    'Turns',
+    'Price, goes back',
+  ]
+  return (
+    <section className="avoid-break pt-5">
+      <h2 className="border-line border-b text-lg">What the seller offers</h2>
+      <table className="mt-2 w-full table-fixed text-left text-sm">
+        <thead>
+          <tr>
+            <th scope="col" className="w-[150px] font-normal">
+              <span className="sr-only">What</span>
+            </th>
+            {[1, 2, 3].map((offer) => (
+              <th
+                key={offer}
+                scope="col"
+                className="border-line border-b px-2 font-normal"
+              >{`part ${offer}`}</th>
+            ))}
+          </tr>
+        </thead>
+        <tbody>
+          {rows.map((row) => (
+            <tr key={row}>
+              <th scope="row" className="border-line border-b py-2 font-normal">
+                {row}
+              </th>
+              {[1, 2, 3].map((offer) => (
+                <td key={offer} className="border-line border-b border-l" />
+              ))}
+            </tr>
+          ))}
+        </tbody>
+      </table>
+    </section>
   )
 }
 

@@ -9,19 +9,20 @@ const hpText = remembered(formatHp)
 
 export function kindRule(old: MotorSpec, candidate: MotorSpec, declared: boolean): Outcome {
   const [a, b] = [old.motorKind, candidate.motorKind]
+  // Such motors are programmed for their machine: another number is another motor, whatever else is told of it.
+  if (isOf(electronicKinds, a) || isOf(electronicKinds, b)) {
+    const [x, y] = [a ?? '?', b ?? '?']
+    if (declared) return ok(x, y, 'The same, or declared to replace it by number.')
+    return (a && b && a !== b) || (old.partNumber && candidate.partNumber)
+      ? { verdict: 'no', old: x, new: y, text: 'An electronic motor is replaced by part number only.' }
+      : unknown(x, y, 'An electronic motor is replaced by part number only: read both numbers.')
+  }
   if (!a || !b)
     return unknown(
       a ?? '?',
       b ?? '?',
       'Find out which kind of motor it is: count the leads, look for a capacitor or a module.',
     )
-  // Such motors are programmed for their machine: the same kind with another number is another motor.
-  if (isOf(electronicKinds, a) || isOf(electronicKinds, b)) {
-    if (declared) return ok(a, b, 'The same, or declared to replace it by number.')
-    return a !== b || (old.partNumber && candidate.partNumber)
-      ? { verdict: 'no', old: a, new: b, text: 'An electronic motor is replaced by part number only.' }
-      : unknown(a, b, 'An electronic motor is replaced by part number only: read both numbers.')
-  }
   if (a === b || (isOf(pscKinds, a) && isOf(pscKinds, b))) return ok(a, b, 'Same kind of motor.')
   if (declared) return ok(a, b, 'Another kind, declared to replace it by number.')
   if (isOf(brushedKinds, a) || isOf(brushedKinds, b))

@@ -20,6 +20,7 @@ import { OrderBlock } from './OrderBlock'
 import { StoredLine } from './StoredLine'
 import { capacitorPart, type SheetPart } from './sheetPart'
 import { useStored } from './useStored'
+import { WhatToAsk } from './WhatToAsk'
 
 const shipped = catalogueCapacitors.map((part) => capacitorPart(part, 'made-up catalogue'))
 
@@ -39,7 +40,9 @@ export function CapacitorMatch() {
         const spec = candidateCapacitor(snapshot, row)
         return spec ? [capacitorPart(spec, 'kept with this job', row.name ? { name: row.name } : {})] : []
       })
-    const all = [...own, ...(household.demoParts ? shipped : [])]
+    // What was kept with the job stands once, as it was kept.
+    const keptRefs = new Set(snapshot.candidates.map(({ ref }) => ref))
+    const all = [...own, ...(household.demoParts ? shipped.filter(({ id }) => !keptRefs.has(id)) : [])]
     const input = capacitorMatchInputOf(
       snapshot,
       all.flatMap(({ capacitor }) => capacitor ?? []),
@@ -48,7 +51,9 @@ export function CapacitorMatch() {
       parts: new Map<string, SheetPart>([...all, ...stored.parts].map((part) => [part.id, part])),
       results: [
         ...(input ? matchCapacitors(input).results : []),
-        ...(stored.progress?.best.map(({ result }) => result) ?? []),
+        ...(stored.progress?.best.map(({ result }) => result) ?? []).filter(
+          ({ id }) => !snapshot.candidates.some(({ ref }) => ref === id),
+        ),
       ],
     }
   }, [snapshot, household.demoParts, stored.parts, stored.progress])
@@ -98,6 +103,7 @@ export function CapacitorMatch() {
       {old?.duty === 'start' ? (
         <p className="mt-3 max-w-[75ch] border-ink border-l-2 pl-3 text-[0.95rem]">{startCapacitorNote}</p>
       ) : null}
+      <WhatToAsk part="capacitor" />
       <Candidates part="capacitor" results={results} />
       <Section
         part="beside"

@@ -25,6 +25,7 @@ import { SizeSheet } from './SizeSheet'
 import { StoredLine } from './StoredLine'
 import { motorPart, type SheetPart } from './sheetPart'
 import { useStored } from './useStored'
+import { WhatToAsk } from './WhatToAsk'
 
 const shipped = catalogueMotors.map((motor) => motorPart(motor, 'made-up catalogue'))
 
@@ -40,13 +41,17 @@ export function MotorMatch() {
       .map((row) =>
         motorPart(candidateMotor(snapshot, row), 'kept with this job', row.name ? { name: row.name } : {}),
       )
-    const all = [...own, ...(household.demoParts ? shipped : [])]
+    // What was kept with the job stands once, as it was kept.
+    const keptRefs = new Set(snapshot.candidates.map(({ ref }) => ref))
+    const all = [...own, ...(household.demoParts ? shipped.filter(({ id }) => !keptRefs.has(id)) : [])]
     const motors = all.flatMap(({ motor }) => motor ?? [])
     return {
       parts: new Map<string, SheetPart>([...all, ...stored.parts].map((part) => [part.id, part])),
       results: [
         ...matchMotors(motorMatchInputOf(snapshot, motors)).results,
-        ...(stored.progress?.best.map(({ result }) => result) ?? []),
+        ...(stored.progress?.best.map(({ result }) => result) ?? []).filter(
+          ({ id }) => !snapshot.candidates.some(({ ref }) => ref === id),
+        ),
       ],
     }
   }, [snapshot, household.demoParts, stored.parts, stored.progress])
@@ -140,6 +145,7 @@ export function MotorMatch() {
           <Reversing />
         </details>
       </Section>
+      <WhatToAsk part="motor" />
       <Candidates part="motor" results={results} />
       <Section part="beside" title="Beside the old one" aside="the shop’s own figures decide">
         <StoredLine stored={stored} />

@@ -8,6 +8,8 @@ const list = (rules: string[]) => rules.map(named).join(', ')
 
 /** How many serve, how many nobody can tell yet, how many cannot. */
 export function countLine(results: MatchResult[]): string {
+  if (results.length === 0)
+    return 'No parts to compare yet: add what a seller offers above, or a catalogue under Shelf.'
   const { serve, untold, cannot } = overviewOf(results)
   return [
     `${serve} of ${results.length} can serve`,
@@ -43,7 +45,10 @@ export function Overview({ results, parts }: { results: MatchResult[]; parts: Ma
           </p>
           <p>
             {`Nearest: ${nearest
-              .map(({ id, rules }) => `${parts.get(id)?.name ?? id}, but for ${list(rules)}`)
+              .map(
+                ({ id, rules }) =>
+                  `${parts.get(id)?.name ?? 'a part without a name'}, but for ${list(rules)}`,
+              )
               .join('; ')}.`}
           </p>
         </>

@@ -104,7 +104,7 @@ function Head({ result, part }: { result: MatchResult; part: SheetPart | undefin
         : 'text-copper'
   return (
     <>
-      <span className="block break-words font-bold text-base">{part?.name ?? result.id}</span>
+      <span className="block break-words font-bold text-base">{part?.name ?? 'not named'}</span>
       <span className="caption block font-normal">
         {[part?.maker, part && part.price !== null ? `about ${part.price}` : ''].filter(Boolean).join(', ')}
       </span>
@@ -155,7 +155,7 @@ function WorkList({
       )}
       {result.with ? (
         <p className="caption mt-1">
-          with {result.with.map((other) => parts.get(other)?.name ?? other).join(', ')}
+          with {result.with.map((other) => parts.get(other)?.name ?? 'a part without a name').join(', ')}
         </p>
       ) : null}
     </>
@@ -194,6 +194,9 @@ function Choose({
   }
   return (
     <div className="mt-2 grid gap-1.5">
+      {result.open.length > 0 && result.verdict !== 'no' ? (
+        <p className="caption">{`${result.open.length === 1 ? 'One thing is' : `${result.open.length} things are`} not known yet: settle ${result.open.length === 1 ? 'it' : 'them'} before you pay.`}</p>
+      ) : null}
       <button
         type="button"
         className={`btn w-full ${chosen ? 'btn-main' : ''}`}
@@ -204,7 +207,13 @@ function Choose({
           if (one) choice(chosen ? '' : one)
         }}
       >
-        {chosen ? 'Chosen' : 'Choose'}
+        {chosen
+          ? result.open.length > 0
+            ? 'To be tried'
+            : 'Chosen'
+          : result.open.length > 0
+            ? 'Choose to try'
+            : 'Choose'}
       </button>
       {kept ? null : (
         <button type="button" className="btn w-full" onClick={keep}>
