@@ -18,9 +18,7 @@ const fan = typed(jobOn('outdoor-unit-fan', 'psc'), 'motor-old', plate)
 describe('what a job asks a seller for', () => {
   it('is one sentence with every figure that must hold, in the units of the household', () => {
     const { say } = askedOf({ ...fan, household: { ...fan.household, inches: 1 } }, 'motor')
-    expect(say).toMatch(
-      /^Made for 208 or 230 V; made for 60 Hz; 1-phase; 1\/4 hp, up to 1\/2 hp; never less; 1075 rpm/,
-    )
+    expect(say).toMatch(/^For 208 or 230 V; for 60 Hz; one phase; 1\/4 hp to 1\/2 hp, never less; 1075 rpm/)
     expect(say).toContain('shaft 1/2 in across, not thicker')
     expect(say).toContain('a closed body: it stands in the weather')
     expect(say).not.toContain('mm')

@@ -20,6 +20,8 @@ export interface ShopCard {
   sizes: CardRow[]
   /** What a clerk may not give another of. */
   must: string[]
+  /** What saves work where the seller has it. */
+  better: string[]
   may: string[]
   /** What is bought besides, from the work that the chosen parts ask for and from what the ledger renews. */
   besides: string[]
@@ -72,9 +74,8 @@ function motorCard(snapshot: JobSnapshot): ShopCard {
     plate: shown('plate'),
     sizes: shown('size'),
     must: asked.must,
-    may: electronic
-      ? []
-      : [...asked.better, 'Longer leads, another maker, other colours of leads: colours say nothing.'],
+    better: asked.better,
+    may: electronic ? [] : ['Longer leads, another maker, other colours of leads: colours say nothing.'],
     besides: besidesOf(snapshot, asked.buyToo),
     notKnown: asked.unknown,
   }
@@ -126,8 +127,8 @@ function capacitorCard(snapshot: JobSnapshot): ShopCard {
       ...(old && old.sections.length > 1
         ? ['Single cans for one of several sections, with a bracket and bridges between their commons.']
         : []),
-      ...asked.better,
     ],
+    better: asked.better,
     besides: besidesOf(snapshot, asked.buyToo),
     notKnown: asked.unknown,
   }

@@ -33,6 +33,7 @@ export function shopPaper(snapshot: JobSnapshot): PaperDocument {
         section(`From the old one${of}`, rowsOf([...card.plate, ...card.sizes])),
         section(`Say this${of}`, card.say ? list([card.say]) : []),
         section(`Must match${of}`, list(card.must)),
+        section(`Saves work${of}`, list(card.better)),
         section(`May differ${of}`, list(card.may)),
         section(`To buy besides${of}`, list(card.besides)),
         section(`What the seller offers${of}`, list(OFFERS)),

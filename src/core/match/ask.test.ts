@@ -185,8 +185,8 @@ describe('what to ask a seller for in place of a motor', () => {
     const said = asks.filter(({ hard }) => hard).map(({ text }) => text)
     expect(said).toEqual(
       expect.arrayContaining([
-        'Made for 208 or 230 V.',
-        '1/4 hp, up to 1/2 hp; never less.',
+        'For 208 or 230 V.',
+        '1/4 hp to 1/2 hp, never less.',
         '1075 rpm, give or take 5 %.',
         'Turns clockwise seen from the shaft end, or reversible.',
         'Shaft at least 127 mm long.',

@@ -75,7 +75,9 @@ const linesOf: Partial<Record<MotorRule, Lines>> = {
     ratings('voltage', 'voltages', supplyVolts === undefined ? old.voltages : [supplyVolts], 'V'),
   frequency: (old) => ratings('frequency', 'hz', old.hz, 'Hz'),
   phase: (old) =>
-    given(old.phase, (phase) => [line('phase', true, `${phase}-phase.`, 'phase', { oneOf: [phase] })]),
+    given(old.phase, (phase) => [
+      line('phase', true, phase === 1 ? 'One phase.' : `${phase} phases.`, 'phase', { oneOf: [phase] }),
+    ]),
   power: (old) => {
     const hp = old.hp ?? hpOf(old.outputWatts)
     if (hp !== undefined) return [powerLine('hp', hp, 1, powerText(hp))]
@@ -118,17 +120,23 @@ const linesOf: Partial<Record<MotorRule, Lines>> = {
           ),
         ]
       : given(old.amps, (amps) => [
-          line('current', false, `No more than ${significant(amps, 3)} A.`, 'amps', { max: amps }),
+          line('current', false, `No more current than ${significant(amps, 3)} A.`, 'amps', { max: amps }),
         ]),
   rotation: (old) => given(fromShaftEnd(old.rotation), turnLines),
   capacitor: (old) =>
     given(old.capacitor, ({ uF, volts }) => [
-      line('capacitor', false, `The capacitor of ${significant(uF, 3)} µF, as the old one.`, 'capacitor.uF', {
+      line('capacitor', false, `One that runs with ${significant(uF, 3)} µF, as is fitted.`, 'capacitor.uF', {
         min: uF / 1.01,
         max: uF / 0.99,
       }),
       ...given(volts, (most) => [
-        line('capacitor', false, `Its capacitor for ${most} V or less.`, 'capacitor.volts', { max: most }),
+        line(
+          'capacitor',
+          false,
+          `One whose capacitor needs no more than ${most} V, as is fitted.`,
+          'capacitor.volts',
+          { max: most },
+        ),
       ]),
     ]),
   diameter: (old) =>
@@ -190,7 +198,7 @@ const linesOf: Partial<Record<MotorRule, Lines>> = {
         ]
       : []),
     ...given(old.enclosure, (enclosure) => [
-      line('enclosure', false, `Body ${enclosure}.`, 'enclosure', { oneOf: [enclosure] }),
+      line('enclosure', false, enclosureWords[enclosure], 'enclosure', { oneOf: [enclosure] }),
     ]),
   ],
   'bearing-position': (_, { position }) =>
@@ -293,14 +301,14 @@ function ratings(
   unit: string,
 ): AskLine[] {
   if (!values?.length) return []
-  const text = `Made for ${values.join(' to ')} ${unit}.`
+  const text = `For ${values.join(' to ')} ${unit}.`
   if (values.length === 1) return [line(rule, true, text, field, { covers: values })]
   return [
     {
       rule,
       anyOf: values.map((value) => [line(rule, true, '', field, { covers: [value] })]),
       hard: true,
-      text: `Made for ${values.join(' or ')} ${unit}.`,
+      text: `For ${values.join(' or ')} ${unit}.`,
     },
     line(rule, false, text, field, { covers: values }),
   ]
@@ -314,12 +322,12 @@ const powerLine = (field: string, hp: number, factor: number, text: string): Ask
   })
 }
 
-/** The window as a seller says it: "1/4 hp, up to 1/2". */
+/** The window as a seller says it: "1/4 hp to 1/2 hp". */
 function powerText(hp: number): string {
   const most = largestPower(hp)
   return Number.isFinite(most)
-    ? `${formatHp(hp)}, up to ${formatHp(most / 1.04)}; never less.`
-    : `${formatHp(hp)} or more; never less.`
+    ? `${formatHp(hp)} to ${formatHp(most / 1.04)}, never less.`
+    : `${formatHp(hp)} or more, never less.`
 }
 
 function turnLines(turn: 'CW' | 'CCW'): AskLine[] {
@@ -385,6 +393,12 @@ function mountLines({ mount }: MotorSpec): AskLine[] {
   ]
 }
 
+const enclosureWords = {
+  open: 'An open body, as the old one.',
+  'air-over': 'An air-over body, cooled by its own fan.',
+  enclosed: 'A closed body, as the old one.',
+} as const
+
 const positionWords = {
   'shaft-up': 'the shaft stands up',
   'shaft-down': 'the shaft hangs down',
@@ -404,7 +418,7 @@ const TOLD: MotorSpec = {
   rpm: [1075],
   speeds: 1,
   amps: 1,
-  rotation: { direction: 'CW', viewedFrom: 'shaft-end', reversible: true },
+  rotation: { direction: 'CW', viewedFrom: 'shaft-end', reversible: false },
   capacitor: { uF: 5, volts: 370 },
   diameterMm: 140,
   bodyLengthMm: 120,

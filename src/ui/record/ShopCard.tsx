@@ -60,7 +60,10 @@ function Page({ card, children }: { card: Card; children: ReactNode }) {
       </div>
       <div className="grid gap-x-8 mid:grid-cols-2 print:grid-cols-2">
         <List title="Must match" items={card.must} empty="Nothing of the old part is known yet." />
-        <List title="May differ" items={card.may} empty="Nothing." />
+        <div>
+          <List title="Saves work" items={card.better} empty="Nothing of the old part is known yet." />
+          <List title="May differ" items={card.may} empty="Nothing." />
+        </div>
         <List title="To buy besides" items={card.besides} empty="Nothing that the job knows of." box />
         {card.notKnown.length > 0 ? <List title="Not measured yet" items={card.notKnown} empty="" /> : null}
       </div>
