@@ -1,3 +1,4 @@
+import { type CannotBoth, cannotBoth } from '../knowledge/cannotBoth'
 import { chains, saysNone, saysVoltage } from '../knowledge/chains'
 import { shortLabels, valueLabel } from '../knowledge/valueLabels'
 import type { FamilyId, ObservationId } from '../knowledge/vocabulary'
@@ -47,9 +48,26 @@ export function pushAgainstNothing(findings: Findings): Diagnosis['conflicts'] {
   ]
 }
 
-/** The findings without what contradicts itself. */
-export function withoutContradicted(findings: Findings, found: Contradiction[]): Findings {
-  const out = new Set(found.flatMap(({ earlier, later }) => [earlier, later]))
+/**
+ * Findings of which one cannot be true beside the other: the weaker is asked again and counts for nothing meanwhile.
+ *
+ * @example doubtsIn({ 'capacitor-look': 'none-fitted', 'capacitor-fan-reading': 'within' })[0].doubt // 'capacitor-look'
+ */
+export const doubtsIn = (findings: Findings): CannotBoth[] =>
+  cannotBoth.filter(({ one, other }) =>
+    [one, other].every(({ observation, values }) => values.includes(findings[observation] ?? '')),
+  )
+
+/** The findings without what contradicts itself, and without the weaker of two that cannot both be true. */
+export function withoutContradicted(
+  findings: Findings,
+  found: Contradiction[],
+  doubts: CannotBoth[],
+): Findings {
+  const out = new Set([
+    ...found.flatMap(({ earlier, later }) => [earlier, later]),
+    ...doubts.map(({ doubt }) => doubt),
+  ])
   return Object.fromEntries(
     Object.entries(findings).filter(([observation]) => !out.has(observation as ObservationId)),
   )

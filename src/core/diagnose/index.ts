@@ -1,8 +1,9 @@
 import { stopTriggers } from '../knowledge/stops'
 import { tests } from '../knowledge/tests'
 import { observationInfo } from '../knowledge/vocabulary'
-import { contradictionsIn, pushAgainstNothing, withoutContradicted } from './contradictions'
+import { contradictionsIn, doubtsIn, pushAgainstNothing, withoutContradicted } from './contradictions'
 import { decide } from './decide'
+import { leadingMend } from './mends'
 import { rankTests, whileStopped } from './nextTests'
 import { mapObservations } from './numbers'
 import { findConflicts } from './pairs'
@@ -10,13 +11,13 @@ import { posteriorOf, suspectsOf } from './posterior'
 import { knownPrior } from './prior'
 import { missingTool } from './remarks'
 import { rankTrials } from './trials'
-import type { DiagnoseInput, Diagnosis, Findings } from './types'
+import type { DiagnoseInput, Diagnosis, Findings, Leading, Suspect } from './types'
 
 export { type Contradiction, contradictionsIn } from './contradictions'
 export { priorOf } from './familyPrior'
 export { likelihood, tellingValues } from './likelihood'
 export { DECIDED } from './mends'
-export { rankedWhileDead, usableTest } from './nextTests'
+export { rankedWhileDead, usableTest, worthMaking } from './nextTests'
 export { capacitorVerdictToValue, mapObservations } from './numbers'
 export type * from './types'
 
@@ -35,7 +36,8 @@ export function diagnose(input: DiagnoseInput): Diagnosis {
   const triggers = stopTriggers.filter((trigger) => trigger.values.includes(told[trigger.observation] ?? ''))
   const stop = triggers.map(({ rule, text, call }) => ({ rule, text: `${text} ${call}` }))
   const contradicted = contradictionsIn(input.family, told)
-  const findings = withoutContradicted(told, contradicted)
+  const doubts = doubtsIn(told)
+  const findings = withoutContradicted(told, contradicted, doubts)
   const prior = knownPrior(input, findings)
   const posterior = posteriorOf(prior, findings)
   const suspects = suspectsOf(prior, posterior, findings)
@@ -45,10 +47,16 @@ export function diagnose(input: DiagnoseInput): Diagnosis {
       { observation: earlier, value: told[earlier] ?? '', text },
       { observation: later, value: told[later] ?? '', text },
     ]),
+    ...doubts.flatMap(({ one, other, text }) =>
+      [one, other].map(({ observation }) => ({ observation, value: told[observation] ?? '', text })),
+    ),
     ...pushAgainstNothing(told),
     ...unexplained,
   ]
-  const again = contradicted.flatMap(({ earlier, later }) => [earlier, later])
+  const again = [
+    ...contradicted.flatMap(({ earlier, later }) => [earlier, later]),
+    ...doubts.map(({ doubt }) => doubt),
+  ]
   const judged = decide(input, suspects, findings, { stop, pair })
   // Nothing is decided beside readings that cannot both be true; they are read again before anything else.
   const { decided, notes, needed } =
@@ -73,12 +81,18 @@ export function diagnose(input: DiagnoseInput): Diagnosis {
     nextTests,
     trials: decided || stop.length > 0 ? [] : rankTrials(suspects),
     decided,
+    leading: leadingOf(suspects),
     stop,
     conflicts,
     unmapped,
     pair,
     notes,
   }
+}
+
+function leadingOf(suspects: Suspect[]): Leading {
+  const { action, sum, mends } = leadingMend(suspects)
+  return { action, probability: sum, mends }
 }
 
 /** A number that could not be used was still read: it is not offered again as if nothing had been done. */

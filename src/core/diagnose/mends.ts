@@ -14,6 +14,8 @@ export interface Mend {
   sum: number
   /** Cheaper actions of causes that it mends as well and that are needed for its sum to be enough. */
   standsFor: ActionId[]
+  /** Everything that it mends, with its probability. */
+  mends: { cause: CauseId; probability: number }[]
 }
 
 export const actionOf = (cause: CauseId): ActionId => causeInfo(cause).action as ActionId
@@ -46,6 +48,7 @@ export function mendsOf(suspects: Suspect[]): Mend[] {
       cause: known?.cause ?? cause,
       sum: (known?.sum ?? 0) + probability,
       standsFor: [],
+      mends: [...(known?.mends ?? []), { cause, probability }],
     })
   }
   return [...own.values()]
@@ -60,6 +63,9 @@ function widened(mend: Mend, suspects: Suspect[]): Mend {
   return {
     ...mend,
     sum: also.reduce((sum, { probability }) => sum + probability, mend.sum),
+    mends: [...mend.mends, ...also.map(({ cause, probability }) => ({ cause, probability }))].sort(
+      (one, two) => two.probability - one.probability,
+    ),
     standsFor: [...new Set(also.filter(({ dearer }) => dearer).map(({ cause }) => actionOf(cause)))],
   }
 }

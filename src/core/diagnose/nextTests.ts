@@ -72,6 +72,13 @@ export function whileStopped(ranked: NextTest[], stops: { scope?: 'live' }[]): N
 /** Minutes to take a machine from proved dead to power and back: clip on, power on, and every point and proof anew. */
 const TO_POWER_AND_BACK = 12
 
+/** Less than this share of a bit changes no mind: what is left of the tests then is not worth a cover. */
+const TELLS_BITS = 0.05
+
+/** Tests that are worth making: those that tell something, and the one that a decision waits for. */
+export const worthMaking = ({ expectedBits, needed }: NextTest): boolean =>
+  needed === true || expectedBits >= TELLS_BITS
+
 /** The same tests as they rank while the machine is proved dead: what needs power costs the way there and back as well. */
 export function rankedWhileDead(ranked: NextTest[]): NextTest[] {
   const worth = (test: NextTest) =>

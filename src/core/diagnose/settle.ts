@@ -1,10 +1,11 @@
 import { type CauseId, type ObservationId, observationIds } from '../knowledge/vocabulary'
+import { contradictionsIn, doubtsIn, withoutContradicted } from './contradictions'
 import { expectedShares, tellingValues } from './likelihood'
 import { usableTest } from './nextTests'
 import { mapObservations } from './numbers'
-import { posteriorOf } from './posterior'
+import { entriesOf, posteriorOf } from './posterior'
 import { knownPrior } from './prior'
-import type { DiagnoseInput } from './types'
+import type { DiagnoseInput, Findings } from './types'
 
 /** A result of a test not yet made, and what the suspect would have after it. */
 export interface Settler {
@@ -69,6 +70,40 @@ function strongest(results: Settler[], order: (one: Settler, two: Settler) => nu
       return true
     })
     .slice(0, SHOWN)
+}
+
+/** What one finding did to a suspect beside all the others, not what it might have done alone. */
+export interface Moved {
+  observation: ObservationId
+  value: string
+  /** The suspect's probability without this finding. */
+  without: number
+  /** log2 of how many times its odds grew by it; negative speaks against. */
+  bits: number
+}
+
+/** What each finding did to a suspect, the strongest first. */
+export function movedBy(input: DiagnoseInput, cause: CauseId): Moved[] {
+  const { findings: told } = mapObservations(input.observations, input.plate)
+  const findings = withoutContradicted(told, contradictionsIn(input.family, told), doubtsIn(told))
+  const shareOf = (known: Findings): number => {
+    const prior = knownPrior(input, known)
+    return posteriorOf(prior, known)[prior.findIndex((entry) => entry.cause === cause)] ?? 0
+  }
+  const now = shareOf(findings)
+  return entriesOf(findings)
+    .map(([observation, value]) => {
+      const { [observation]: _, ...rest } = findings
+      const without = shareOf(rest)
+      return { observation, value, without, bits: logOdds(now) - logOdds(without) }
+    })
+    .sort((one, two) => Math.abs(two.bits) - Math.abs(one.bits))
+}
+
+/** In bits; certainty either way is cut where no screen shows it any more. */
+const logOdds = (probability: number): number => {
+  const kept = Math.min(1 - 1e-9, Math.max(1e-9, probability))
+  return Math.log2(kept / (1 - kept))
 }
 
 /**

@@ -84,12 +84,22 @@ export interface Trial {
   score: number
 }
 
+/** The action that leads, decided or not, with all that it would mend. */
+export interface Leading {
+  action: ActionId
+  /** Of everything that the action mends. */
+  probability: number
+  /** All that it mends, the likeliest first. */
+  mends: { cause: CauseId; probability: number }[]
+}
+
 export interface Diagnosis {
   suspects: Suspect[]
   nextTests: NextTest[]
   /** Repairs to try, where looking further costs more than doing them. Best first. */
   trials: Trial[]
   decided: { cause: CauseId; action: ActionId } | null
+  leading: Leading
   stop: { rule: StopRuleId; text: string }[]
   conflicts: { observation: ObservationId; value: string; text: string }[]
   unmapped: { observation: ObservationId; needs: string }[]

@@ -26,10 +26,10 @@ const landedAt = oncePerSnapshot((snapshot): Map<ObservationId, string> => {
   return at
 })
 
-/** The finding that moved a suspect last, among those that moved it at all; null where none did. */
+/** The finding that spoke for a suspect last, among those that moved it at all; null where none did. */
 export function lastMoved(snapshot: JobSnapshot, suspect: Suspect): Because | null {
   const at = landedAt(snapshot)
-  const moved = suspect.because.filter(({ bits }) => Math.abs(bits) >= LEAST_BITS)
+  const moved = suspect.because.filter(({ bits }) => bits >= LEAST_BITS)
   return moved.reduce<Because | null>(
     (last, each) =>
       last === null || (at.get(each.observation) ?? '') > (at.get(last.observation) ?? '') ? each : last,

@@ -1,3 +1,7 @@
+import { actionInfo } from './actions'
+import { capacitorKinds, electronicKinds, fixedTurnKinds, isOf } from './motorKinds'
+import type { ActionId, MotorKindId } from './vocabulary'
+
 export interface ActionSteps {
   /** What it does to the machine or to somebody if done wrong. */
   risk: string
@@ -128,5 +132,40 @@ const actionSteps: Record<string, ActionSteps> = {
   'call-licensed-trade': forATrade,
 }
 
+/** What is done otherwise where the kind of the motor asks for it. */
+const byKind: { action: string; kinds: MotorKindId[]; steps: ActionSteps }[] = [
+  {
+    action: 'set-rotation',
+    kinds: fixedTurnKinds,
+    steps: {
+      risk: 'Its leads do not set the turn: exchanged, they change nothing.',
+      steps:
+        'Take the rotor out and put it back from the other side, or turn the stator end for end; mark both before. Look at the wheel first: one fitted the wrong way round blows the wrong way too.',
+    },
+  },
+  {
+    action: 'set-rotation',
+    kinds: electronicKinds,
+    steps: {
+      risk: 'Its board or module sets the turn: exchanged leads destroy it.',
+      steps:
+        'Look for a turn plug or a switch of its own, and at the sheet of the machine; its leads stay as they are.',
+    },
+  },
+]
+
 /** @example stepsOf('restore-supply').risk // 'A breaker held in against a fault heats the wires in the wall.' */
-export const stepsOf = (action: string): ActionSteps => actionSteps[action] ?? forATrade
+export const stepsOf = (action: string, kind: MotorKindId | null = null): ActionSteps =>
+  byKind.find((each) => each.action === action && isOf(each.kinds, kind))?.steps ??
+  actionSteps[action] ??
+  forATrade
+
+/**
+ * The parts that an action asks for on a motor of this kind: none gets a capacitor that it has no use for.
+ *
+ * @example partsOf('replace-motor', 'shaded-pole') // ['motor']
+ */
+export const partsOf = (action: ActionId, kind: MotorKindId | null): string[] =>
+  actionInfo(action).parts.filter(
+    (part) => part !== 'run capacitor' || kind === null || isOf(capacitorKinds, kind),
+  )

@@ -237,4 +237,6 @@ export const alsoMendedBy: Partial<Record<CauseId, { action: ActionId; dearer: b
   'ecm-inrush-part-burnt': [{ action: 'replace-module', dearer: true }],
   'bearing-worn': [{ action: 'replace-motor', dearer: true }],
   'bearing-seized': [{ action: 'renew-bearing-or-motor', dearer: false }],
+  // Every lead landed anew by its role, with the turn of the plate: a turn that was set wrong is put right with it.
+  'rotation-reversed': [{ action: 'correct-wiring', dearer: true }],
 }

@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest'
 import { pairsOfFeed } from '../isolation'
 import { wayBack } from '../refit'
 import { proofVerdict } from '../safety/proof'
-import { stepsOf } from './actionSteps'
+import { partsOf, stepsOf } from './actionSteps'
 import { actions } from './actions'
 import { alongTheLine, isolationPlans, isValve } from './isolation'
 import { isolationNotes } from './isolationNotes'
@@ -199,5 +199,19 @@ describe('what a person is told to do', () => {
     ]
     for (const text of texts.filter((each) => /\breset\b/.test(each)))
       expect(text).toMatch(/read it dead.*reset|reset nothing|not reset again/)
+  })
+})
+
+describe('an action on a motor of this kind', () => {
+  it('exchanges no leads where leads do not set the turn', () => {
+    expect(stepsOf('set-rotation', 'psc').steps).toContain('reversing plug or leads')
+    for (const kind of ['shaded-pole', 'ecm', 'bldc'] as const)
+      expect(stepsOf('set-rotation', kind).steps).not.toMatch(/exchange/i)
+  })
+
+  it('asks for no capacitor where none belongs to it', () => {
+    expect(partsOf('replace-motor', 'shaded-pole')).toEqual(['motor'])
+    expect(partsOf('replace-motor', 'psc')).toEqual(['motor', 'run capacitor'])
+    expect(partsOf('replace-motor', null)).toEqual(['motor', 'run capacitor'])
   })
 })

@@ -1,4 +1,5 @@
-import type { ObservationId } from './vocabulary'
+import { isOf, moduleKinds, singleWindingKinds } from './motorKinds'
+import type { MotorKindId, ObservationId } from './vocabulary'
 
 /** The part a reading is taken on, as it is drawn. */
 export type ProbeFigure = 'capacitor' | 'motor' | 'frame' | 'strip' | 'coil' | 'switch' | 'plug'
@@ -14,7 +15,7 @@ export interface Probe {
 }
 
 /** Where the tips of the meter go for each reading. */
-export const probes: Partial<Record<ObservationId, Probe>> = {
+const probes: Partial<Record<ObservationId, Probe>> = {
   'capacitor-fan-reading': {
     figure: 'capacitor',
     range: 'µF',
@@ -46,3 +47,27 @@ export const probes: Partial<Record<ObservationId, Probe>> = {
   'module-supply': { figure: 'plug', range: 'V~', tips: ['L', 'N'], first: 'plug opened while dead' },
   'board-drive': { figure: 'plug', range: 'V', tips: ['supply', 'ground'], first: 'clipped on while dead' },
 }
+
+/** Where they go on a motor that has no run and common lead. */
+const atMotor = (kind: MotorKindId | null): Probe | undefined => {
+  if (isOf(moduleKinds, kind))
+    return { figure: 'plug', range: 'V~', tips: ['L', 'N'], first: 'its mains plug opened while dead' }
+  if (kind === 'bldc')
+    return { figure: 'plug', range: 'V', tips: ['supply', 'ground'], first: 'clipped on while dead' }
+  if (isOf(singleWindingKinds, kind))
+    return {
+      figure: 'strip',
+      range: kind === 'brushed-dc' ? 'V' : 'V~',
+      tips: ['lead', 'lead'],
+      first: 'at the motor, called',
+    }
+  return probes['motor-voltage']
+}
+
+/**
+ * Where the tips go for this reading on a motor of this kind; undefined where nothing is read with a meter.
+ *
+ * @example probeOf('motor-voltage', 'ecm').figure // 'plug'
+ */
+export const probeOf = (observation: ObservationId, kind: MotorKindId | null): Probe | undefined =>
+  observation === 'motor-voltage' ? atMotor(kind) : probes[observation]

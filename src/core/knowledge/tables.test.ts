@@ -3,10 +3,17 @@ import { stepsOf } from './actionSteps'
 import { actions } from './actions'
 import { familyFigures, optionInfo, optionKinds, partPrice } from './options'
 import { kindWeights, priors } from './priors'
-import { probes } from './probes'
+import { probeOf } from './probes'
 import { stopInfo } from './stops'
 import { tests } from './tests'
-import { causeIds, familyIds, type ObservationId, observationInfo, vocabulary } from './vocabulary'
+import {
+  causeIds,
+  familyIds,
+  motorKindIds,
+  type ObservationId,
+  observationInfo,
+  vocabulary,
+} from './vocabulary'
 
 describe('options', () => {
   it.each([...optionKinds])('%s has figures that hang together', (kind) => {
@@ -62,17 +69,25 @@ describe('where a meter goes', () => {
     for (const id of Object.keys(tests) as ObservationId[]) {
       const metered = tests[id].some((test) => test.tools.some((tool) => tool.startsWith('meter')))
       const byMeter = metered && !tests[id].every((test) => test.tools.includes('hand'))
-      if (byMeter) expect(probes, id).toHaveProperty([id])
+      if (byMeter) expect(probeOf(id, null), id).toBeDefined()
       if (observationInfo(id).measure && observationInfo(id).measure !== 'mm')
-        expect(probes, id).toHaveProperty([id])
+        expect(probeOf(id, null), id).toBeDefined()
     }
   })
 
   it('is on volts for a live test, and on ohms or µF for a dead one', () => {
-    for (const [id, probe] of Object.entries(probes)) {
-      const live = tests[id as ObservationId][0]!.risk === 'live'
-      expect(probe.range.startsWith('V'), id).toBe(live)
-    }
+    for (const id of Object.keys(tests) as ObservationId[])
+      for (const kind of [null, ...motorKindIds]) {
+        const probe = probeOf(id, kind)
+        if (probe) expect(probe.range.startsWith('V'), id).toBe(tests[id][0]?.risk === 'live')
+      }
+  })
+
+  it('names no lead that the motor does not have', () => {
+    expect(probeOf('motor-voltage', 'psc')?.tips).toEqual(['run', 'common'])
+    expect(probeOf('motor-voltage', 'ecm')).toMatchObject({ figure: 'plug', tips: ['L', 'N'] })
+    expect(probeOf('motor-voltage', 'bldc')).toMatchObject({ range: 'V', tips: ['supply', 'ground'] })
+    expect(probeOf('motor-voltage', 'shaded-pole')?.tips).toEqual(['lead', 'lead'])
   })
 })
 

@@ -9,7 +9,7 @@ type CapacitorAskInput = Omit<CapacitorMatchInput, 'candidates' | 'limit'>
  * The window of each figure in which a seller's capacitor must lie, the motor's own plate over the old label. Exact beside
  * `matchCapacitors` for parts that tell their sections; a part of many sections is made up by `combine`.
  *
- * @example askForCapacitor({ old: { sections: [{ section: 'single', uF: 5 }], volts: 370 } }).asks.find(({ rule }) => rule === 'voltage')?.min // 370
+ * @example askForCapacitor({ old: { sections: [{ section: 'single', uF: 5 }], volts: 370 } }).asks.find(({ rule }) => rule === 'voltage').min // 370
  */
 export function askForCapacitor(input: CapacitorAskInput): Asked {
   const { old, motorNeeds } = input

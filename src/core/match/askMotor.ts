@@ -1,4 +1,4 @@
-import { brushedKinds, electronicKinds, isOf } from '../knowledge/motorKinds'
+import { brushedKinds, electronicKinds, isOf, pscKinds } from '../knowledge/motorKinds'
 import { motorKindIds, vocabulary } from '../knowledge/vocabulary'
 import { convertRotation, fromShaftEnd } from '../rotation'
 import { formatHp, significant } from '../units/format'
@@ -25,7 +25,7 @@ type Lines = (old: MotorSpec, input: MotorAskInput) => AskLine[]
  * hard line is "no" in `matchMotors`, and one that tells every figure and is "no" there breaks a hard line; superseding numbers
  * apart, which no figure tells.
  *
- * @example askForMotor({ old: { id: 'old', rpm: [1000] } }).asks[0] // { rule: 'speed', field: 'rpm.0', min: 950, max: 1050, … }
+ * @example askForMotor({ old: { id: 'old', rpm: [1000] } }).asks.find(({ rule }) => rule === 'speed').min // 950
  */
 export function askForMotor(input: MotorAskInput): Asked {
   const { old } = input
@@ -277,7 +277,7 @@ function kindLines(old: MotorSpec, kind: NonNullable<MotorSpec['motorKind']>): A
       ),
     ),
     line('kind', false, `${vocabulary.motorKinds[kind]}.`, 'motorKind', {
-      oneOf: kind === 'psc' || kind === 'psc-multispeed' ? ['psc', 'psc-multispeed'] : [kind],
+      oneOf: isOf(pscKinds, kind) ? pscKinds : [kind],
     }),
   ]
 }
@@ -409,7 +409,6 @@ const positionWords = {
 const TOLD: MotorSpec = {
   id: 'told',
   partNumber: 'told',
-  motorKind: 'psc',
   voltages: [230],
   hz: [60],
   phase: 1,

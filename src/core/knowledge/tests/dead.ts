@@ -8,7 +8,7 @@ export const deadTests = {
       minutes: 6,
       risk: 'dead',
       tools: ['meter'],
-      how: 'One wire off each, ohm range. Limit, rollout, float and pressed door switches are closed at rest; pressure and sail switches are open at rest.',
+      how: 'One wire off each, ohm range. Limit, rollout, float and pressed door switches are closed at rest, and so are the refrigerant pressure switches of a cooling unit; the air pressure and sail switches of a heater are open at rest.',
       handsIn: true,
       families: [
         'furnace-blower',

@@ -2,7 +2,7 @@
 
 import Link from 'next/link'
 import type { Suspect } from '@/core/diagnose'
-import { type Settler, weightInWords, whatSettles } from '@/core/diagnose/settle'
+import { movedBy, type Settler, weightInWords, whatSettles } from '@/core/diagnose/settle'
 import { type DerivedFinding, diagnoseInputOf } from '@/core/job'
 import { shortLabels, valueLabel } from '@/core/knowledge/valueLabels'
 import { causeInfo, type ObservationId } from '@/core/knowledge/vocabulary'
@@ -20,7 +20,9 @@ export function SuspectDetail({
 }) {
   const { snapshot } = useJob()
   const { label } = causeInfo(suspect.cause)
-  const { proves, strikes } = whatSettles(diagnoseInputOf(snapshot), suspect.cause)
+  const input = diagnoseInputOf(snapshot)
+  const { proves, strikes } = whatSettles(input, suspect.cause)
+  const moved = movedBy(input, suspect.cause)
   return (
     <div className="mt-1 border-ink border-l-2 pl-2.5 text-sm">
       <p className="mb-1">{label}.</p>
@@ -33,14 +35,13 @@ export function SuspectDetail({
           <table className="w-full">
             <caption className="sr-only">{`What moved ${label}`}</caption>
             <tbody>
-              {suspect.because.map(({ observation, value, bits, after }) => (
+              {moved.map(({ observation, value, bits, without }) => (
                 <tr key={observation} className="rule-top">
                   <td className="py-1 pr-1">
                     {`${shortLabels[observation]}: ${valueLabel(observation, value)}`}
                     <span className="caption block">
-                      {weightInWords(bits, after && shortLabels[after])},{' '}
-                      <span className="num">{`${bits >= 0 ? '+' : '−'}${Math.abs(bits).toFixed(1)}`}</span>{' '}
-                      bits
+                      {weightInWords(bits, saidBy(suspect, observation))},{' '}
+                      <span className="num">{`${formatPercent(without)} → ${formatPercent(suspect.probability)}`}</span>
                     </span>
                   </td>
                   <td className="w-9 py-1 text-right align-top">
@@ -50,7 +51,7 @@ export function SuspectDetail({
               ))}
             </tbody>
           </table>
-          <p className="caption mt-1">+1 bit: twice as likely against the others. −1: half.</p>
+          <p className="caption mt-1">Its share without this finding, and with it.</p>
         </>
       )}
       <Settlers title="Would prove it" list={proves} />
@@ -58,6 +59,12 @@ export function SuspectDetail({
       <OwnJudgement cause={suspect.cause} />
     </div>
   )
+}
+
+/** The finding that told the same before, as it is called. */
+function saidBy(suspect: Suspect, observation: ObservationId): string | undefined {
+  const after = suspect.because.find((each) => each.observation === observation)?.after
+  return after && shortLabels[after]
 }
 
 /** A finding of the person’s own goes with a tap; one that a reading made leads to the reading. */

@@ -1,5 +1,9 @@
-import { stepsOf } from '@/core/knowledge/actionSteps'
+'use client'
+
+import { partsOf, stepsOf } from '@/core/knowledge/actionSteps'
 import { actionInfo } from '@/core/knowledge/actions'
+import type { ActionId } from '@/core/knowledge/vocabulary'
+import { useJob } from '../../job/JobProvider'
 import { Section } from '../../kit/Section'
 
 export const skills = [
@@ -11,9 +15,10 @@ export const skills = [
 ]
 
 /** What the action asks, and what it does to the machine if done wrong. */
-export function ActionBlock({ action }: { action: string }) {
+export function ActionBlock({ action }: { action: ActionId }) {
   const info = actionInfo(action)
-  const { risk, steps } = stepsOf(action)
+  const { motorKind } = useJob().snapshot.machine
+  const { risk, steps } = stepsOf(action, motorKind)
   return (
     <Section
       part="then"
@@ -28,7 +33,7 @@ export function ActionBlock({ action }: { action: string }) {
         </div>
         <div className="flex justify-between gap-3 border-line border-b py-1.5">
           <dt>Part</dt>
-          <dd>{info.parts.join(', ') || 'none'}</dd>
+          <dd>{partsOf(action, motorKind).join(', ') || 'none'}</dd>
         </div>
       </dl>
       <p className="mt-2 max-w-[70ch] border-ink border-l-2 pl-3 text-[0.95rem]">

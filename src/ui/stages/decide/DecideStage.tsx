@@ -1,6 +1,7 @@
 'use client'
 
 import Link from 'next/link'
+import { worthMaking } from '@/core/diagnose'
 import { stopGaps } from '@/core/knowledge/stopGaps'
 import { shortLabels } from '@/core/knowledge/valueLabels'
 import { type CauseId, causeInfo } from '@/core/knowledge/vocabulary'
@@ -19,7 +20,7 @@ export function DecideStage() {
   const lead = diagnosis.decided
     ? diagnosis.suspects.find((suspect) => suspect.cause === diagnosis.decided!.cause)!
     : diagnosis.suspects[0]!
-  const next = diagnosis.nextTests[0]
+  const next = diagnosis.nextTests.find(worthMaking)
   const { action } = causeInfo(lead.cause)
   const decide = (agreed: boolean, cause: CauseId, reason: string) =>
     act({
@@ -43,7 +44,7 @@ export function DecideStage() {
             <Link className="text-teal underline" href={`/jobs/${snapshot.job.id}/measure`}>
               {shortLabels[next.observation].toLowerCase()}
             </Link>
-            , {next.minutes} min, {next.expectedBits.toFixed(2)} bits.
+            , {next.minutes} min.
           </p>
         ) : null}
         <Disagree suspects={diagnosis.suspects} onDecide={(cause, reason) => decide(false, cause, reason)} />

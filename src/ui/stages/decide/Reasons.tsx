@@ -1,19 +1,26 @@
 import type { Suspect } from '@/core/diagnose'
-import { weightInWords } from '@/core/diagnose/settle'
+import { movedBy, weightInWords } from '@/core/diagnose/settle'
+import { diagnoseInputOf } from '@/core/job'
 import { shortLabels, valueLabel } from '@/core/knowledge/valueLabels'
+import { formatPercent } from '@/core/units'
+import { useJob } from '../../job/JobProvider'
 
-/** Findings that spoke for and against, drawn to one scale, in words and in bits. */
+/** Findings that spoke for and against, drawn to one scale: what each did beside all the others. */
 export function Reasons({ suspect }: { suspect: Suspect }) {
+  const { snapshot } = useJob()
   if (suspect.because.length === 0)
     return (
       <p className="caption">Nothing is found yet; this is only how often it happens in this kind of fan.</p>
     )
-  const most = Math.max(2, ...suspect.because.map((reason) => Math.abs(reason.bits)))
+  const moved = movedBy(diagnoseInputOf(snapshot), suspect.cause)
+  const said = new Map(suspect.because.map(({ observation, after }) => [observation, after]))
+  const most = Math.max(2, ...moved.map((reason) => Math.abs(reason.bits)))
   return (
     <table className="w-full">
-      <caption className="sr-only">Findings, and how much each speaks for or against</caption>
+      <caption className="sr-only">Findings, and what each moved: without it, and with it</caption>
       <tbody>
-        {suspect.because.map(({ observation, value, bits, after }) => {
+        {moved.map(({ observation, value, bits, without }) => {
+          const after = said.get(observation)
           const share = (Math.abs(bits) / most) * 50
           return (
             <tr key={observation} className="border-line border-b">
@@ -29,9 +36,9 @@ export function Reasons({ suspect }: { suspect: Suspect }) {
                   />
                 </span>
               </td>
-              <td className="w-44 py-1.5 pl-3 text-right text-sm">
+              <td className="w-56 py-1.5 pl-3 text-right text-sm">
                 {weightInWords(bits, after && shortLabels[after])}{' '}
-                <span className="num inline-block w-10">{`${bits >= 0 ? '+' : '−'}${Math.abs(bits).toFixed(1)}`}</span>
+                <span className="num inline-block">{`${formatPercent(without)} → ${formatPercent(suspect.probability)}`}</span>
               </td>
             </tr>
           )

@@ -1,14 +1,17 @@
 'use client'
 
 import Link from 'next/link'
-import type { Suspect } from '@/core/diagnose'
+import { type Suspect, worthMaking } from '@/core/diagnose'
 import { actionInfo } from '@/core/knowledge/actions'
+import { shortCauses } from '@/core/knowledge/shortCauses'
 import { shortLabels } from '@/core/knowledge/valueLabels'
 import { type CauseId, causeInfo } from '@/core/knowledge/vocabulary'
 import { type OptionKind, optionInfo } from '@/core/options'
 import { formatPercent } from '@/core/units'
 import { useJob } from '../../job/JobProvider'
 
+/** Less than this of a cause is not named beside the others. */
+const WORTH_NAMING = 0.05
 const TRADE = 'call-licensed-trade'
 const capital = (text: string) => text.replace(/^./, (letter) => letter.toUpperCase())
 
@@ -16,24 +19,49 @@ const capital = (text: string) => text.replace(/^./, (letter) => letter.toUpperC
 export function Verdict({ lead, onAgree }: { lead: Suspect; onAgree: () => void }) {
   const { snapshot, diagnosis } = useJob()
   const { action } = causeInfo(lead.cause)
-  const shared = diagnosis.suspects
+  const { leading } = diagnosis
+  const ofAction = diagnosis.suspects
     .filter((suspect) => causeInfo(suspect.cause).action === action)
     .reduce((sum, suspect) => sum + suspect.probability, 0)
+  const isLeading = leading.action === action
+  const shared = isLeading ? leading.probability : ofAction
+  const mends = isLeading ? leading.mends.filter(({ probability }) => probability >= WORTH_NAMING) : []
+  // One repair for several causes: the repair is what was decided, not the one cause that it is named after.
+  const several = diagnosis.decided !== null && mends.length > 1
   const decision = snapshot.decisions[0]
   const own = snapshot.beliefs.length
   const [trial] = diagnosis.trials
-  const [next] = diagnosis.nextTests
+  const next = diagnosis.nextTests.find(worthMaking)
   return (
     <section aria-label="Verdict" className="py-5">
       <p className="caption">
         {diagnosis.decided ? 'The findings point to' : 'Not decided yet. Leading so far'}
       </p>
       <h2 className="max-w-[34ch] text-2xl leading-tight mid:text-[1.9rem]" data-testid="verdict">
-        {causeInfo(lead.cause).label}
+        {several ? capital(actionInfo(action).label) : causeInfo(lead.cause).label}
       </h2>
       <p className="mt-2 max-w-[65ch]">
-        <b className="num">{formatPercent(shared)}</b> for the action <b>{actionInfo(action).label}</b>
-        {shared - lead.probability > 0.01 ? `, ${formatPercent(lead.probability)} for this cause alone` : ''}.{' '}
+        <b className="num">{formatPercent(shared)}</b>{' '}
+        {several ? (
+          <>
+            that this mends it:{' '}
+            {mends
+              .map(
+                ({ cause, probability }) =>
+                  `${shortCauses[cause].toLowerCase()} ${formatPercent(probability)}`,
+              )
+              .join(', ')}
+            .{' '}
+          </>
+        ) : (
+          <>
+            for the action <b>{actionInfo(action).label}</b>
+            {shared - lead.probability > 0.01
+              ? `, ${formatPercent(lead.probability)} for this cause alone`
+              : ''}
+            .{' '}
+          </>
+        )}
         {diagnosis.decided ? '' : `Decided is above ${formatPercent(0.9)}.`}
         {own > 0 ? ` ${own === 1 ? 'One suspect is' : `${own} suspects are`} set or struck by you.` : ''}
       </p>

@@ -3,7 +3,7 @@
 import dynamic from 'next/dynamic'
 import { useRouter } from 'next/navigation'
 import { useState } from 'react'
-import { rankedWhileDead } from '@/core/diagnose'
+import { rankedWhileDead, worthMaking } from '@/core/diagnose'
 import { actionInfo } from '@/core/knowledge/actions'
 import { shortCauses } from '@/core/knowledge/shortCauses'
 import { causeInfo, type ObservationId } from '@/core/knowledge/vocabulary'
@@ -49,7 +49,7 @@ export function NextTest() {
     if (diagnosis.decided && own === null) return <DecidedCard />
     if (trial && own === null && !skipped && trial.score > (test?.score ?? 0))
       return <TrialCard trial={trial} onOther={() => setSkipped(true)} />
-    if (!test) return <NothingLeft />
+    if (!test || (own === null && !worthMaking(test))) return <NothingLeft enough={test !== undefined} />
     return <TestCard key={test.observation} test={test} dead={dead} onLanded={() => setOwn(null)} />
   }
   return (
@@ -96,13 +96,15 @@ function DecidedCard() {
 }
 
 /** The tests are at their end without a verdict: what is likeliest is done, or somebody is asked. */
-function NothingLeft() {
+function NothingLeft({ enough }: { enough: boolean }) {
   const { snapshot, diagnosis } = useJob()
   const lead = diagnosis.suspects[0]
   const declined = snapshot.declined.length
   return (
     <Head
-      title="No test is left that would tell"
+      title={
+        enough ? 'Enough measured: what is left tells next to nothing' : 'No test is left that would tell'
+      }
       text={[
         declined > 0 ? 'What you left out below can be taken back in.' : '',
         ...diagnosis.notes,

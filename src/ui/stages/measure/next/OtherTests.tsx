@@ -1,6 +1,6 @@
 'use client'
 
-import type { NextTest } from '@/core/diagnose'
+import { type NextTest, worthMaking } from '@/core/diagnose'
 import { type ObservationId, observationInfo } from '@/core/knowledge/vocabulary'
 
 const power = { none: 'as it is', dead: 'off', live: 'ON' }
@@ -14,6 +14,8 @@ export function OtherTests({
   onTake: (observation: ObservationId) => void
 }) {
   if (tests.length === 0) return null
+  const telling = tests.filter(worthMaking)
+  const silent = tests.filter((test) => !worthMaking(test))
   return (
     <details className="min-w-0 flex-1 basis-80">
       <summary className="flex min-h-9 items-center text-sm text-teal underline underline-offset-4">
@@ -29,8 +31,11 @@ export function OtherTests({
           </tr>
         </thead>
         <tbody>
-          {tests.map((test) => (
-            <tr key={test.observation} className="border-line border-t">
+          {[...telling, ...silent].map((test) => (
+            <tr
+              key={test.observation}
+              className={`border-line ${test === silent[0] && telling.length > 0 ? 'border-ink border-t-2' : 'border-t'}`}
+            >
               <td>
                 <button
                   type="button"
@@ -47,6 +52,13 @@ export function OtherTests({
           ))}
         </tbody>
       </table>
+      {silent.length > 0 ? (
+        <p className="caption mt-1">
+          {telling.length > 0
+            ? 'Below the heavy line: enough. Those tell next to nothing any more.'
+            : 'Enough: these tell next to nothing any more.'}
+        </p>
+      ) : null}
     </details>
   )
 }

@@ -3,7 +3,7 @@
 import dynamic from 'next/dynamic'
 import { type NextTest, usableTest } from '@/core/diagnose'
 import { diagnoseInputOf, reachOfTest } from '@/core/job'
-import { probes } from '@/core/knowledge/probes'
+import { probeOf } from '@/core/knowledge/probes'
 import { observationInfo, vocabulary } from '@/core/knowledge/vocabulary'
 import { useJob } from '../../../job/JobProvider'
 import { atHand } from '../../../kit/whenReached'
@@ -35,7 +35,7 @@ interface TestCardProps {
 export function TestCard({ test, dead, onLanded }: TestCardProps) {
   const { snapshot, energy, findings, gate } = useJob()
   const info = usableTest(test.observation, diagnoseInputOf(snapshot), findings)!.info
-  const probe = probes[test.observation]
+  const probe = probeOf(test.observation, snapshot.machine.motorKind)
   const live = test.risk === 'live'
   const gated = info.handsIn === true && gate(reachOfTest(snapshot, test.observation)) !== null
   // A live test while something is open leads through power and back.

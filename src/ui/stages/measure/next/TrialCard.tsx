@@ -16,7 +16,7 @@ export function TrialCard({ trial, onOther }: { trial: Trial; onOther: () => voi
   const { snapshot, diagnosis, energy, act, id } = useJob()
   const router = useRouter()
   const info = actionInfo(trial.action)
-  const { risk, steps } = stepsOf(trial.action)
+  const { risk, steps } = stepsOf(trial.action, snapshot.machine.motorKind)
   const gated = !energy.handsIn && trial.action !== 'clear-vent'
   const helped = () => {
     const reason = `${info.label}: done as a test, it helped`
