@@ -14,7 +14,7 @@ const MOST_ANSWERS = 30
 async function answerOnce(page: Page): Promise<boolean> {
   const card = page.getByTestId('next-test')
   const heading = await card.getByRole('heading').first().textContent()
-  if (/^Decided|^No test is left/.test(heading!)) return false
+  if (/^Decided|^No test is left|^Enough measured/.test(heading!)) return false
   if (/as its own test/.test(heading!)) await card.getByRole('button', { name: /It helped/ }).click()
   else {
     const result = card.getByTestId('results').getByRole('button').first()

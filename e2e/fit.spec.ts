@@ -28,7 +28,10 @@ test('a caravan heater’s motor with two wheels: both turns from their own ends
   await candidate.getByLabel('seen from', { exact: true }).selectOption({ label: 'the shaft end' })
   await candidate.getByRole('textbox', { name: 'Body length' }).fill('82 mm')
   await candidate.getByRole('textbox', { name: 'Second shaft end' }).fill('70 mm')
-  const choose = page.getByTestId('match-sheet').getByRole('button', { name: 'Choose to try', exact: true }).first()
+  const choose = page
+    .getByTestId('match-sheet')
+    .getByRole('button', { name: 'Choose to try', exact: true })
+    .first()
   // The same words seen from the other end are the other turn: such a motor cannot be chosen.
   await expect(candidate.getByRole('status').first()).toContainText('rotation')
   await expect(choose).toBeDisabled()
