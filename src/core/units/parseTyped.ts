@@ -66,7 +66,9 @@ export function parseTyped(text: string, quantity: Quantity, options: ParseOptio
   if (!Number.isFinite(value))
     return fail(`This is no ${info.noun} that can be measured. Check what was typed.`)
   if (value < 0 && !info.negative)
-    return fail(`A ${info.noun} cannot be negative. Type it without the minus sign.`)
+    return fail(
+      `${/^[aeiou]/.test(info.noun) ? 'An' : 'A'} ${info.noun} cannot be negative. Type it without the minus sign.`,
+    )
   if (info.whole && !Number.isInteger(value)) return fail(`Type a whole number, for example ${info.example}.`)
   if (options.min !== undefined && value < options.min) {
     return fail(

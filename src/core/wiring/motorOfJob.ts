@@ -15,6 +15,8 @@ export type CapacitorKind = WiringInput['capacitor']['kind']
 export interface JobMotor {
   /** Every lead of the motor, with the role that the tree tells. */
   leads: WiringLead[]
+  /** What a lead is called: its role, or what it does where the taps lie beyond the joint. */
+  called: (lead: string) => string
   input: (capacitor: CapacitorKind) => WiringInput
 }
 
@@ -29,12 +31,17 @@ export const wiredPart = (snapshot: JobSnapshot): 'old' | 'new' =>
 export const jobMotor = oncePerSnapshot((snapshot): JobMotor | null => {
   const motor = measuredMotor(snapshot)
   if (!motor) return null
-  const { neutral, speeds, starts, returns, spares } = shapeOf(bare(snapshot, motor))
+  const { neutral, speeds, starts, returns, spares, capacitorOnNeutral } = shapeOf(bare(snapshot, motor))
   const told = [...neutral, ...speeds, ...starts, ...returns, ...spares]
   const leads = motor.leads.map((lead) => told.find(({ id }) => id === lead.id) ?? lead)
   const wanted = speedWantedOf(snapshot, speeds)
   return {
     leads,
+    called: (id) => {
+      if (capacitorOnNeutral && neutral.some((lead) => lead.id === id)) return 'neutral-end'
+      if (capacitorOnNeutral && speeds[0]?.id === id) return 'fastest'
+      return leads.find((lead) => lead.id === id)?.role ?? ''
+    },
     input: (kind) => ({
       ...controlOf(snapshot, kind),
       ...turnOf(snapshot),

@@ -17,7 +17,7 @@ import {
 import { reversalOf } from './reversal'
 import type { Connection, WiringInput } from './types'
 
-export { type SpeedQuestion, speedQuestions } from './motorOfJob'
+export { readingsFirstOf, type SpeedQuestion, speedQuestions } from './motorOfJob'
 
 /** Terminals of a family's control, as they are offered where each lead lands. */
 export function terminalsOf(snapshot: JobSnapshot): string[] {
@@ -86,19 +86,18 @@ export const landingPlanOf = oncePerSnapshot(
     const motor = jobMotor(snapshot)
     if (!motor) return null
     const plan = wireMotor({ op: 'plan', ...motor.input(capacitorKindOf(snapshot)) })
-    const roleOf = (lead: string) => motor.leads.find(({ id }) => id === lead)?.role ?? ''
     return {
       landings: [
         ...plan.connections.map(({ lead, to, why }) => ({
           lead,
-          role: roleOf(lead),
+          role: motor.called(lead),
           terminal: to,
           capped: false,
           why,
         })),
         ...plan.cappedLeads.map(({ lead, why }) => ({
           lead,
-          role: roleOf(lead),
+          role: motor.called(lead),
           terminal: '',
           capped: true,
           why,

@@ -88,6 +88,14 @@ const roleWords: Record<string, RoleWords> = {
   line: { name: 'phase', how: 'one of three alike' },
   capacitor: { name: 'repeats another lead', how: 'it reads next to nothing to its twin' },
   'capacitor-return': { name: 'repeats another lead', how: 'it reads next to nothing to its twin' },
+  'neutral-end': {
+    name: 'neutral side',
+    how: 'the end of the main winding that every speed shares; the capacitor’s return is its twin',
+  },
+  fastest: {
+    name: 'fastest speed',
+    how: 'the first lead along the winding from the neutral side: the fewest ohms to it',
+  },
   ground: { name: 'ground', how: 'it reads next to nothing to the frame, and over-range to all others' },
   'reverse-a': { name: 'reversing pair', how: 'by the motor’s own diagram' },
   'reverse-b': { name: 'reversing pair', how: 'by the motor’s own diagram' },

@@ -163,7 +163,9 @@ export function MotorInstrument({ address }: InstrumentProps) {
       </table>
       {!after.starting.starts ? (
         <p className="mt-3 font-bold">
-          It stands and hums, and draws its standstill current until the protector opens.
+          {volts > 0
+            ? 'It stands and hums, and draws its standstill current until the protector opens.'
+            : 'It stands, and nothing is heard: no voltage, no current.'}
         </p>
       ) : null}
       <p className="caption mt-3 max-w-[72ch]">

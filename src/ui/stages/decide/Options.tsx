@@ -13,11 +13,20 @@ import { TextField } from '../../kit/TextField'
 import { OptionRow } from './OptionRow'
 import { SpreadAxis } from './Spread'
 
+/** The options in the order that is held; those that are new come last. */
+const inOrder = (options: OptionFigures[], held: string[] | null): OptionFigures[] => {
+  if (!held) return options
+  const place = ({ kind }: OptionFigures) => (held.includes(kind) ? held.indexOf(kind) : held.length)
+  return [...options].sort((one, two) => place(one) - place(two))
+}
+
 /** Ways to go on, side by side: cost, hours, chance, years, and what a year of service costs with its spread. */
 export function Options() {
   const { snapshot, diagnosis, act, id } = useJob()
   const [reason, setReason] = useState(snapshot.decisions[0]?.reason ?? '')
   const { options, notes } = optionsOf(snapshot)
+  // While somebody types in a row, the rows stay where they are.
+  const [held, setHeld] = useState<string[] | null>(null)
   const scale = scaleOf(options)
   const chosen = snapshot.decisions[0]?.option ?? ''
   const choose = (option: OptionFigures) => {
@@ -43,15 +52,21 @@ export function Options() {
           {note}
         </p>
       ))}
-      <div data-testid="options">
+      <div
+        data-testid="options"
+        onFocusCapture={() => setHeld((order) => order ?? options.map(({ kind }) => kind))}
+        onBlurCapture={(event) => {
+          if (!event.currentTarget.contains(event.relatedTarget)) setHeld(null)
+        }}
+      >
         <SpreadAxis scale={scale} />
         <ul>
-          {options.map((option, index) => (
+          {inOrder(options, held).map((option) => (
             <OptionRow
               key={option.kind}
               option={option}
               scale={scale}
-              cheapest={index === 0}
+              cheapest={option === options[0]}
               chosen={chosen === option.kind}
               onChoose={() => choose(option)}
             />

@@ -1,7 +1,8 @@
 'use client'
 
+import Link from 'next/link'
 import { useState } from 'react'
-import { landingPlanOf } from '@/core/wiring/ofJob'
+import { landingPlanOf, readingsFirstOf } from '@/core/wiring/ofJob'
 import { type StripLead, stripOf } from '@/core/wiring/strip'
 import { useJob } from '../../job/JobProvider'
 import { Chips } from '../../kit/Chips'
@@ -27,6 +28,7 @@ export function Landings() {
   const strip = stripOf(snapshot)
   const plan = landingPlanOf(snapshot)
   const planned = plan?.landings ?? []
+  const first = readingsFirstOf(snapshot)
   const land = (lead: StripLead, terminal: string | null) =>
     act({
       kind: 'landing.set',
@@ -47,6 +49,14 @@ export function Landings() {
           : 'leads of the old motor: measure the new one to go by its own'
       }
     >
+      {first ? (
+        <p role="status" className="mb-3 max-w-[80ch] border-copper border-l-4 pl-3 font-semibold">
+          {first}{' '}
+          <Link className="text-teal underline" href={`/jobs/${snapshot.job.id}/measure`}>
+            To the readings
+          </Link>
+        </p>
+      ) : null}
       {strip.leads.length === 0 ? (
         <p className="max-w-[70ch]">
           Name and read the motor’s leads under Measure: the ohms say which is which. Colours are a habit and
@@ -66,7 +76,7 @@ export function Landings() {
             {view === 'drawn' ? <LandingStrip strip={strip} onLand={land} /> : null}
             <LandingList onLand={land} />
             <WiringQuestions />
-            {plan?.warnings.map((warning) => (
+            {(first ? [] : (plan?.warnings ?? [])).map((warning) => (
               <p key={warning} className="mt-2 max-w-[80ch] border-ink border-l-2 pl-3 text-sm">
                 {warning}
               </p>
