@@ -1,4 +1,5 @@
 import { actionInfo } from '../knowledge/actions'
+import { before } from '../knowledge/before'
 import { capacitorKinds } from '../knowledge/motorKinds'
 import { shortLabels } from '../knowledge/valueLabels'
 import type { ActionId, ObservationId } from '../knowledge/vocabulary'
@@ -48,6 +49,11 @@ export function decide(
       }
     }
   }
+  const looks = looksBefore(action, input, findings, suspects)
+  if (looks) {
+    notes.push(looks.text)
+    return { decided: null, notes, needed: looks.needed }
+  }
   const asked = unwitnessed(action, input, findings)
   if (asked.length > 0) {
     notes.push(
@@ -64,6 +70,32 @@ function cheaperFirst({ action, standsFor }: Mend): string[] {
     (cheaper) =>
       `It may be that less is enough: ${actionInfo(cheaper).label} first where you can, look again, and only then ${actionInfo(action).label}.`,
   )
+}
+
+/** What must be looked at before this action, as these findings stand; null where nothing must, or where it was. */
+function looksBefore(
+  action: ActionId,
+  input: DiagnoseInput,
+  findings: Findings,
+  suspects: Suspect[],
+): { text: string; needed: ObservationId[] } | null {
+  for (const rule of before) {
+    if (rule.action !== action) continue
+    const stands = Object.entries(rule.when).every(([observation, values]) =>
+      values.includes(findings[observation as ObservationId] ?? ''),
+    )
+    const { cause, probability } = rule.atLeast ?? {}
+    const share = suspects.find((suspect) => suspect.cause === cause)?.probability ?? 0
+    if (!stands || share < (probability ?? 0)) continue
+    const open = rule.look.filter((observation) => findings[observation] === undefined)
+    if (rule.all ? open.length === 0 : open.length < rule.look.length) continue
+    const needed = open.filter(
+      (observation) =>
+        !input.declined?.includes(observation) && usableTest(observation, input, findings) !== null,
+    )
+    if (needed.length > 0 || rule.always) return { text: rule.text, needed }
+  }
+  return null
 }
 
 /** Tests at the thing itself that the decision waits for: none of them has been made, and one can be. */
