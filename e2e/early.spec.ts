@@ -53,3 +53,29 @@ test('a form sent before the page answers is sent when it does, and its words ar
   await page.waitForURL(/\/jobs\/[^/]+\/notice/)
   await page.unrouteAll({ behavior: 'wait' })
 })
+
+test('what was typed is said again though the page filled the field anew before it listened', async ({
+  page,
+}) => {
+  await startJob(page, 'ceiling fan slow')
+  await saved(page)
+  const arrive = await heldBack(page)
+  await page.evaluate(() => window.location.reload())
+  await page.waitForLoadState('domcontentloaded')
+  const place = page.getByLabel('Where it stands')
+  const model = page.getByLabel('Maker and model')
+  await place.pressSequentially('porch')
+  await model.pressSequentially('CF-52')
+  // As a framework does that takes a field over with the value it knows.
+  for (const field of [place, model])
+    await field.evaluate((element) => {
+      if (element instanceof HTMLInputElement) element.value = ''
+    })
+  arrive()
+  await ready(page)
+  await saved(page)
+  await page.unrouteAll({ behavior: 'wait' })
+  await page.reload()
+  await expect(place).toHaveValue('porch')
+  await expect(model).toHaveValue('CF-52')
+})

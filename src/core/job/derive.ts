@@ -6,6 +6,7 @@ import {
   parseCapacitorLabel,
   type Section,
   type SectionCheck,
+  type SectionLabel,
 } from '../capacitor'
 import {
   capacitorVerdictToValue,
@@ -152,6 +153,12 @@ export interface DerivedFinding {
   from: string
 }
 
+/** Of a label's sections that speak for the fan, every one was read. */
+const allRead = (sections: SectionLabel[], checks: SectionCheck[]): boolean =>
+  sections
+    .filter(({ section }) => section !== 'HERM' || sections.length === 1)
+    .every(({ section }) => checks.some((check) => check.section === section))
+
 /** The compressor's section is one observation; of several sections of the fan the worst one speaks. */
 function worstOfEach(
   sections: SectionCheck[],
@@ -174,7 +181,12 @@ export const derivedFindings = oncePerSnapshot((snapshot): DerivedFinding[] => {
   const { check, label } = capacitorOf(snapshot, 'old')
   for (const section of worstOfEach(check?.sections ?? [], (label?.sections.length ?? 1) > 1)) {
     const value = capacitorVerdictToValue[section.check.verdict]
-    if (value)
+    // One good section of three says nothing of the two that nobody read.
+    const told =
+      value !== 'within' ||
+      section.observation !== 'capacitor-fan-reading' ||
+      allRead(label?.sections ?? [], check?.sections ?? [])
+    if (value && told)
       found.push({
         observation: section.observation,
         value,
@@ -207,7 +219,7 @@ export const derivedFindings = oncePerSnapshot((snapshot): DerivedFinding[] => {
       found.push({ observation: 'winding', value: 'good', from: 'the resistances agree' })
     if (winding.faults.some((fault) => fault.kind === 'grounded'))
       found.push({ observation: 'to-frame', value: 'leaks', from: 'a lead reads to the frame' })
-    else if (winding.notes.some((note) => note.includes('to the frame')))
+    else if (winding.doubtfulToFrame.length > 0)
       found.push({ observation: 'to-frame', value: 'doubtful', from: 'a lead reads to the frame' })
     else if (frame.length > 0)
       found.push({ observation: 'to-frame', value: 'clear', from: 'over-range to the frame' })

@@ -318,6 +318,30 @@ describe('ids', () => {
 })
 
 describe('what is concluded from a job', () => {
+  it('say nothing of a part of three while one of its sections is unread', () => {
+    const read = (job: JobSnapshot, section: string, typedUf: string) =>
+      act(job, {
+        kind: 'reading.set',
+        id: id(),
+        reading: 'capacitance',
+        part: 'old',
+        a: section,
+        b: '',
+        typed: typedUf,
+      })
+    const bench = onBench('ceiling-fan', 'psc-multispeed', '4+5+6 µF 250 V')
+    const one = read(bench, '1', '4')
+    const two = read(one, '2', '5')
+    expect(derivedFindings(two)).toEqual([])
+    expect(derivedFindings(read(two, '3', '6'))).toMatchObject([
+      { observation: 'capacitor-fan-reading', value: 'within' },
+    ])
+    // A bad one speaks at once.
+    expect(derivedFindings(read(one, '2', '2.1'))).toMatchObject([
+      { observation: 'capacitor-fan-reading', value: 'low' },
+    ])
+  })
+
   it('is worked out once for each state of it, and again after an act', () => {
     const job = jobOn('bath-exhaust-fan', 'psc')
     expect(derivedFindings(job)).toBe(derivedFindings(job))

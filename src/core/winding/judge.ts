@@ -145,6 +145,7 @@ function judgeAsRead(input: WindingInput): WindingResult {
     verdict,
     faults,
     missing,
+    doubtfulToFrame: doubtful(input),
     ...(at20C ? { at20C } : {}),
     notes: [...points.flatMap(sameInWords), ...notes, ...roles.notes],
   }
@@ -221,6 +222,11 @@ function judgeFrame(input: WindingInput, faults: WindingFault[], notes: string[]
     }
   }
 }
+
+const doubtful = ({ toFrame = [] }: WindingInput): string[] =>
+  toFrame
+    .filter(({ ohm }) => ohm !== null && ohm >= GROUNDED_OHM && ohm < DOUBTFUL_OHM)
+    .map(({ lead }) => lead)
 
 /** Points joined by finite readings. */
 function findIslands(points: string[][], pairs: ZeroedPair[]): number[][] {

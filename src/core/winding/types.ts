@@ -80,6 +80,8 @@ export interface WindingResult {
   verdict: WindingVerdict
   faults: WindingFault[]
   missing: [string, string][]
+  /** Leads of which a multimeter cannot say whether they leak to the frame. */
+  doubtfulToFrame: string[]
   at20C?: Segment[]
   notes: string[]
 }

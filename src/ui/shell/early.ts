@@ -6,7 +6,7 @@ function keepEarly(): void {
   // A press that waits longer than this is no longer what the person means.
   const HELD_MS = 15_000
   const root = document.documentElement
-  const held: { what: 'press' | 'type'; on: HTMLElement; at: number }[] = []
+  const held: { what: 'press' | 'type'; on: HTMLElement; at: number; value: string }[] = []
 
   const onPress = (event: Event) => {
     const button =
@@ -17,7 +17,7 @@ function keepEarly(): void {
     event.preventDefault()
     event.stopPropagation()
     button.setAttribute('data-waits', '')
-    held.push({ what: 'press', on: button, at: Date.now() })
+    held.push({ what: 'press', on: button, at: Date.now(), value: '' })
   }
   const onSend = (event: Event) => {
     if (event.target instanceof Element && !event.target.matches('form[action]')) event.preventDefault()
@@ -28,19 +28,25 @@ function keepEarly(): void {
       on instanceof HTMLInputElement ||
       on instanceof HTMLTextAreaElement ||
       on instanceof HTMLSelectElement
-    )
-      if (held.at(-1)?.on !== on) held.push({ what: 'type', on, at: Date.now() })
+    ) {
+      const last = held.at(-1)
+      // What was typed is kept by itself: the page may fill the field anew before it listens.
+      if (last?.what === 'type' && last.on === on) last.value = on.value
+      else held.push({ what: 'type', on, at: Date.now(), value: on.value })
+    }
   }
 
-  /** The value as it stands is said once more, as if the last letter came now. */
-  const sayAgain = (field: HTMLElement, left: boolean) => {
+  /** What was typed is said once more, as if the last letter came now. */
+  const sayAgain = (field: HTMLElement, value: string, left: boolean) => {
     if (
       !(field instanceof HTMLInputElement) &&
       !(field instanceof HTMLTextAreaElement) &&
       !(field instanceof HTMLSelectElement)
     )
       return
-    const value = field.value
+    // A part of the page that nobody has touched yet may not listen: a key that is no key wakes it. Without it the page would take
+    // over what stands in the field as its own, and hear no change.
+    field.dispatchEvent(new KeyboardEvent('keyup', { bubbles: true }))
     const kind = Object.getPrototypeOf(field)
     // The page compares with what it set itself: emptied through its own hand, filled again past it.
     if (!(field instanceof HTMLSelectElement)) field.value = ''
@@ -52,10 +58,10 @@ function keepEarly(): void {
   const answer = () => {
     for (const [type, listener] of listeners) document.removeEventListener(type, listener, true)
     const now = Date.now()
-    for (const { what, on, at } of held) {
+    for (const { what, on, at, value } of held) {
       on.removeAttribute('data-waits')
       if (!on.isConnected) continue
-      if (what === 'type') sayAgain(on, document.activeElement !== on)
+      if (what === 'type') sayAgain(on, value, document.activeElement !== on)
       else if (now - at < HELD_MS) on.click()
     }
   }
