@@ -203,3 +203,22 @@ test('a part on the shelf is offered first, and a number that the counter names 
   await page.getByTestId('own-shelf').getByRole('button', { name: 'Remove' }).click()
   await expect(page.getByTestId('own-shelf')).not.toContainText('SH-NEW-2')
 })
+
+test('a contactor is asked for by its own figures, and the page for the counter says them', async ({
+  page,
+}) => {
+  await startJob(page, 'outdoor unit fan dead, compressor silent')
+  await goStage(page, 'match')
+  await page.getByRole('button', { name: 'Another part' }).click()
+  await page.getByLabel('Which part', { exact: true }).selectOption('contactor')
+  await page.getByLabel('Volts of its coil').fill('24')
+  await page.getByLabel('Poles that it breaks').fill('1')
+  await expect(page.getByTestId('ask-say')).toContainText('Coil for 24 V, the same')
+  await expect(page.getByRole('main')).toContainText('FLA is for motors')
+  await page.getByLabel('What goes in: number and maker').fill('KC-30 by Ivenholm')
+  await saved(page)
+  await expectAccessible(page)
+  await page.getByRole('link', { name: 'Card for the counter' }).click()
+  await expect(page.getByRole('heading', { name: 'Contactor, in place of this one' })).toBeVisible()
+  await expect(page.getByRole('main')).toContainText('1 pole, or more.')
+})

@@ -4,11 +4,13 @@ import { motorMatchInputOf } from '../job/motorMatch'
 import { motorPlateFields, oldCapacitor } from '../job/oldPart'
 import type { JobSnapshot } from '../job/rows'
 import { electronicKinds, isOf } from '../knowledge/motorKinds'
+import { type OtherPart, otherParts } from '../knowledge/otherParts'
 import { vocabulary } from '../knowledge/vocabulary'
 import type { WorkKind } from '../match'
 import type { DataField } from '../match/motorData'
 import { formatHp, significant } from '../units'
 import { askedOf } from './asked'
+import { otherAskedOf, otherFields, otherPartOf } from './otherAsked'
 import { workOfJob } from './work'
 
 export interface ShopCard {
@@ -29,6 +31,9 @@ export interface ShopCard {
   notKnown: string[]
 }
 
+/** What a page for the counter is made for. */
+export type ShopPart = 'motor' | 'capacitor' | 'other'
+
 export interface CardRow {
   field: string
   label: string
@@ -48,8 +53,42 @@ const bought: Partial<Record<WorkKind, string>> = {
 }
 
 /** One page for the counter: what must match, what may differ, what to buy besides. Worked out from the job, nothing retyped. */
-export function shopCardOf(snapshot: JobSnapshot, part: 'motor' | 'capacitor'): ShopCard {
+export function shopCardOf(snapshot: JobSnapshot, part: ShopPart): ShopCard {
+  if (part === 'other') return otherCard(snapshot)
   return part === 'motor' ? motorCard(snapshot) : capacitorCard(snapshot)
+}
+
+/** A part of the machine that is neither motor nor capacitor: its own figures, and nothing that the job does not know. */
+function otherCard(snapshot: JobSnapshot): ShopCard {
+  const id = otherPartOf(snapshot, snapshot.decisions[0]?.action)
+  if (!id)
+    return {
+      wanted: 'A part',
+      say: '',
+      plate: [],
+      sizes: [],
+      must: [],
+      better: [],
+      may: [],
+      besides: [],
+      notKnown: [],
+    }
+  const part: OtherPart = otherParts[id]
+  const asked = otherAskedOf(snapshot, id)
+  return {
+    wanted: `${part.label}, in place of this one`,
+    say: asked.say,
+    plate: part.fields.flatMap(({ field, label }) => {
+      const value = fieldText(snapshot, otherFields(id), field)
+      return value ? [{ field, label, value }] : []
+    }),
+    sizes: [],
+    must: asked.must,
+    better: [],
+    may: ['Another maker, another colour of the case.'],
+    besides: besidesOf(snapshot, []),
+    notKnown: asked.unknown,
+  }
 }
 
 function motorCard(snapshot: JobSnapshot): ShopCard {

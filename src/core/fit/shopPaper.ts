@@ -4,15 +4,16 @@ import type { JobSnapshot } from '../job/rows'
 import { machineTitle } from '../job/title'
 import { list, pairs } from '../record/items'
 import type { PaperDocument, RecordItem, RecordSection } from '../record/types'
-import { type CardRow, shopCardOf } from './shopCard'
+import { otherPartOf } from './otherAsked'
+import { type CardRow, type ShopPart, shopCardOf } from './shopCard'
 
 /** The parts that are looked for: those chosen, and what was decided to replace. */
-export function wantedParts(snapshot: JobSnapshot): ('motor' | 'capacitor')[] {
+export function wantedParts(snapshot: JobSnapshot): ShopPart[] {
   const action = snapshot.decisions[0]?.action
-  return (['motor', 'capacitor'] as const).filter(
-    (part) =>
-      fieldText(snapshot, 'choice', part) !== '' ||
-      (action === 'replace-capacitor') === (part === 'capacitor'),
+  const byDecision: ShopPart =
+    action === 'replace-capacitor' ? 'capacitor' : otherPartOf(snapshot, action) ? 'other' : 'motor'
+  return (['motor', 'capacitor', 'other'] as const).filter(
+    (part) => fieldText(snapshot, 'choice', part) !== '' || part === byDecision,
   )
 }
 
@@ -28,7 +29,7 @@ export function shopPaper(snapshot: JobSnapshot): PaperDocument {
     sections: cards.flatMap((card, index): RecordSection[] => {
       const of = parts.length > 1 ? ` (${parts[index]})` : ''
       const part = parts[index]
-      const hash = part ? machine[labels[part].column] : null
+      const hash = part && part !== 'other' ? machine[labels[part].column] : null
       return [
         section(`From the old one${of}`, rowsOf([...card.plate, ...card.sizes])),
         section(`Say this${of}`, card.say ? list([card.say]) : []),

@@ -7,6 +7,6 @@ export function fieldText(snapshot: JobSnapshot, part: string, field: string): s
 
 export { typedList } from '../units/lists'
 
-/** Whether a motor or a capacitor was chosen to go in. */
+/** Whether a motor, a capacitor or another part was chosen to go in. */
 export const isPartChosen = (snapshot: JobSnapshot): boolean =>
-  (['motor', 'capacitor'] as const).some((part) => fieldText(snapshot, 'choice', part) !== '')
+  (['motor', 'capacitor', 'other'] as const).some((part) => fieldText(snapshot, 'choice', part) !== '')

@@ -33,7 +33,7 @@ export function ShopCard({ snapshot }: { snapshot: JobSnapshot }) {
           ) : null}
           <Page card={shopCardOf(snapshot, part)}>
             {part === 'motor' ? <MotorDrawing motor={oldMotor(snapshot)} at={null} /> : null}
-            {machine[labels[part].column] ? (
+            {part !== 'other' && machine[labels[part].column] ? (
               // biome-ignore lint/performance/noImgElement: served from the data folder, already small
               <img
                 src={`/api/photos/${machine[labels[part].column]}`}
