@@ -100,6 +100,14 @@ export function movedBy(input: DiagnoseInput, cause: CauseId): Moved[] {
     .sort((one, two) => Math.abs(two.bits) - Math.abs(one.bits))
 }
 
+/**
+ * The share without a finding and with it, as it is said.
+ *
+ * @example shareMoved('21 %', '91 %') // '21 % → 91 %'
+ */
+export const shareMoved = (without: string, now: string): string =>
+  without === now ? `${now} either way` : `${without} → ${now}`
+
 /** In bits; certainty either way is cut where no screen shows it any more. */
 const logOdds = (probability: number): number => {
   const kept = Math.min(1 - 1e-9, Math.max(1e-9, probability))

@@ -15,6 +15,17 @@ class RenewInput {
   @Num({ ...some, min: 0, max: 1000 }) cureHours?: number
 }
 
+class AmountInput {
+  @Num({ min: -1e6, max: 1e6 }) value!: number
+  @Text({ max: 40 }) unit!: string
+}
+
+class WorkInput {
+  @Text({ max: 60 }) kind!: string
+  @Text({ max: 500 }) text!: string
+  @Text({ ...some, max: 500 }) part?: string
+}
+
 class RefitStepInput {
   @Text({ max: 200 }) id!: string
   @OneOf(lineActions) action!: LineAction
@@ -32,6 +43,8 @@ class RefitStepInput {
   @Flag(some) temporary?: boolean
   @Flag(some) extra?: boolean
   @OneOf(switchKinds, some) switch?: SwitchKind
+  @Nested(() => AmountInput, some) amount?: AmountInput
+  @Text({ ...some, max: 500, about: 'the part whose place a measure or mark tells' }) of?: string
 }
 
 class BackMoveInput {
@@ -42,5 +55,6 @@ class BackMoveInput {
 export class RefitDto {
   @ListOf(() => RefitStepInput, { atMost: 2000 }) steps!: RefitStepInput[]
   @Text({ ...some, max: 500 }) replaced?: string
+  @ListOf(() => WorkInput, { ...some, atMost: 100 }) work?: WorkInput[]
   @ListOf(() => BackMoveInput, { ...some, atMost: 2000 }) moves?: BackMoveInput[]
 }

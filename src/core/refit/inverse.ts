@@ -14,6 +14,7 @@ export const INVERSE: Partial<Record<RefitStep['action'], BackAction>> = {
   'cut-wire': 'splice',
   unsolder: 'solder',
   'break-seal': 'seal',
+  drain: 'close-drain',
 }
 
 /** Does a line have one of its own on the way back? */

@@ -36,6 +36,8 @@ export type BackAction =
   | 'solder'
   | 'seal'
   | 'transfer'
+  | 'close-drain'
+  | 'work'
 
 export const switchKinds = [
   'door',
@@ -83,6 +85,27 @@ export interface RefitStep {
   /** A fastener known to stay off. */
   extra?: boolean
   switch?: SwitchKind
+  /** What was measured, in its own unit. */
+  amount?: { value: number; unit: string }
+  /** The part whose place a measure or a mark tells. */
+  of?: string
+}
+
+/** A figure of the way in that is wanted again. */
+export interface Figure {
+  from: string
+  /** What was measured or marked, in words. */
+  part: string
+  value?: number
+  unit?: string
+  mark?: string
+}
+
+/** A piece of work that fitting asks for: kinds of the match, and `turn-plate`, `set-mark`. */
+export interface RefitWork {
+  kind: string
+  text: string
+  part?: string
 }
 
 export interface BackStep {
@@ -91,6 +114,8 @@ export interface BackStep {
   part: string
   text: string
   checks: string[]
+  /** What was measured or marked of this part on the way in. */
+  figures?: Omit<Figure, 'part'>[]
 }
 
 export interface TallyLine {
@@ -107,6 +132,7 @@ export type RefitProblemCode =
   | 'nothing-to-refit'
   | 'leftover'
   | 'forbidden-bypass'
+  | 'figure-without-line'
   | 'order'
 
 export interface RefitResult {

@@ -1,8 +1,19 @@
+import { figuresOf, figureText } from './figures'
 import { INVERSE } from './inverse'
 import { type BackMove, withMoves } from './moved'
 import { backOrder } from './order'
 import { sealsOf } from './seals'
-import type { BackAction, BackStep, LineAction, RefitResult, RefitStep, TallyLine } from './types'
+import type {
+  BackAction,
+  BackStep,
+  Figure,
+  LineAction,
+  RefitResult,
+  RefitStep,
+  RefitWork,
+  TallyLine,
+} from './types'
+import { lastFixing, withWork } from './work'
 
 /** Acts that cannot be undone as they were; said before they are done. */
 export const irreversible: Partial<Record<LineAction, string>> = {
@@ -32,13 +43,14 @@ const moves = (step: RefitStep, index: number, newPart: number | null) =>
  * @param refuse says why a step is a forbidden bypass; the lines of a job were looked at when they were written
  */
 export function wayBack(
-  input: { steps: RefitStep[]; replaced?: string; moves?: BackMove[] },
+  input: { steps: RefitStep[]; replaced?: string; moves?: BackMove[]; work?: RefitWork[] },
   refuse: (step: RefitStep) => string | null = () => null,
 ): RefitResult {
   const { steps, replaced } = input
   const problems = lineProblems(steps, refuse)
   const newPart = newPartIndex(steps, replaced)
   const seals = sealsOf(steps)
+  const figures = figuresOf(steps)
   const { order, circle } = backOrder(steps, seals)
   if (circle.length > 0)
     problems.push({
@@ -49,12 +61,19 @@ export function wayBack(
   const back = order.flatMap((index) => {
     const step = steps[index]
     if (!step || step.extra) return []
-    return inverted(step, index === newPart, moves(step, index, newPart)) ?? []
+    const line = inverted(step, index === newPart, moves(step, index, newPart))
+    return line ? [withFigures(line, figures.at.get(index) ?? [])] : []
   })
   if (back.length === 0)
     problems.push({
       code: 'nothing-to-refit',
       text: 'Nothing in the ledger has a way back yet: add what was taken off.',
+    })
+  for (const step of figures.lost)
+    problems.push({
+      code: 'figure-without-line',
+      text: `What was ${step.action === 'mark' ? 'marked' : 'measured'} (“${step.part}”) finds no line on the way back: say of which part it tells the place.`,
+      from: step.id,
     })
   const renew = steps.flatMap((step) =>
     step.renew
@@ -62,7 +81,7 @@ export function wayBack(
       : [],
   )
   const result: RefitResult = {
-    steps: back,
+    steps: withWork(back, input.work ?? [], newPart === null ? null : (steps[newPart]?.id ?? null)),
     tally: tallyOf(steps),
     transfers: steps.filter((step, index) => moves(step, index, newPart)).map((step) => step.part),
     renew,
@@ -71,10 +90,19 @@ export function wayBack(
     problems,
   }
   const moved = withMoves(result, steps, input.moves ?? [], seals)
-  if (steps.some((step) => step.action === 'drain'))
-    moved.steps.at(-1)?.checks.push('drain closed, trap refilled with water')
+  lastFixing(moved.steps)?.checks.push('turns free, equal gaps')
   return moved
 }
+
+/** The line with what was measured and marked of its part on the way in. */
+const withFigures = (line: BackStep, figures: Figure[]): BackStep =>
+  figures.length === 0
+    ? line
+    : {
+        ...line,
+        checks: [...line.checks, ...figures.map(figureText)],
+        figures: figures.map(({ part, ...figure }) => figure),
+      }
 
 /** What is wrong with single lines: an unknown act or neighbour, a bypass that is refused, a fastener that stays off. */
 function lineProblems(
@@ -166,7 +194,9 @@ function textOf(step: RefitStep, action: BackAction, isNewPart: boolean): string
     splice: `Splice ${part}${place}`,
     solder: `Solder ${part}${place}`,
     seal: `Seal ${part}`,
+    'close-drain': `Close the drain of ${part}`,
     transfer: '',
+    work: '',
   }
   const mark = step.mark ? `; mark: ${step.mark}` : ''
   return `${verb[action]}${renewed}${held ? `, ${held}` : ''}${mark}.`
@@ -183,8 +213,10 @@ function checksOf(step: RefitStep, action: BackAction): string[] {
   if (/ground|earth/.test(about) && (action === 'connect' || action === 'screw'))
     checks.push('ground on bare metal')
   if (/wheel|blade|impeller/.test(about) && ['set-on', 'slide-in', 'tighten', 'transfer'].includes(action)) {
-    checks.push('set screw on the flat', 'wheel spins free, equal gaps')
+    checks.push('set screw on the flat')
   }
+  if (action === 'close-drain')
+    checks.push(/trap|pan/.test(about) ? 'drain closed, trap refilled with water' : 'drain closed')
   if (step.renew?.cureHours) checks.push(`let it cure ${step.renew.cureHours} h before water or heat comes`)
   return checks
 }

@@ -2,7 +2,7 @@
 
 import Link from 'next/link'
 import type { Suspect } from '@/core/diagnose'
-import { movedBy, type Settler, weightInWords, whatSettles } from '@/core/diagnose/settle'
+import { movedBy, type Settler, shareMoved, weightInWords, whatSettles } from '@/core/diagnose/settle'
 import { type DerivedFinding, diagnoseInputOf } from '@/core/job'
 import { shortLabels, valueLabel } from '@/core/knowledge/valueLabels'
 import { causeInfo, type ObservationId } from '@/core/knowledge/vocabulary'
@@ -41,7 +41,9 @@ export function SuspectDetail({
                     {`${shortLabels[observation]}: ${valueLabel(observation, value)}`}
                     <span className="caption block">
                       {weightInWords(bits, saidBy(suspect, observation))},{' '}
-                      <span className="num">{`${formatPercent(without)} → ${formatPercent(suspect.probability)}`}</span>
+                      <span className="num">
+                        {shareMoved(formatPercent(without), formatPercent(suspect.probability))}
+                      </span>
                     </span>
                   </td>
                   <td className="w-9 py-1 text-right align-top">

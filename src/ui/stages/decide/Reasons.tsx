@@ -1,5 +1,5 @@
 import type { Suspect } from '@/core/diagnose'
-import { movedBy, weightInWords } from '@/core/diagnose/settle'
+import { movedBy, shareMoved, weightInWords } from '@/core/diagnose/settle'
 import { diagnoseInputOf } from '@/core/job'
 import { shortLabels, valueLabel } from '@/core/knowledge/valueLabels'
 import { formatPercent } from '@/core/units'
@@ -38,7 +38,9 @@ export function Reasons({ suspect }: { suspect: Suspect }) {
               </td>
               <td className="w-56 py-1.5 pl-3 text-right text-sm">
                 {weightInWords(bits, after && shortLabels[after])}{' '}
-                <span className="num inline-block">{`${formatPercent(without)} → ${formatPercent(suspect.probability)}`}</span>
+                <span className="num inline-block">
+                  {shareMoved(formatPercent(without), formatPercent(suspect.probability))}
+                </span>
               </td>
             </tr>
           )
