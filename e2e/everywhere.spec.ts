@@ -118,7 +118,7 @@ test('a keystroke on a measuring field redraws its verdict and little beside it'
   expect(Math.max(...redrawn)).toBeLessThan(MOST_REDRAWN)
 })
 
-test('the first load of a job stays under 240 kB of compressed script', async ({ page }) => {
+test('the first load of a job stays under 245 kB of compressed script', async ({ page }) => {
   // A job of its own: what other journeys decided in the demo household brings further pieces along.
   await startJob(page, 'the dehumidifier hums')
   await goStage(page, 'measure')
@@ -139,6 +139,7 @@ test('the first load of a job stays under 240 kB of compressed script', async ({
   await expect(cold.getByTestId('evidence')).toBeVisible()
   await fresh.close()
   console.log(`first load: ${(bytes / 1000).toFixed(1)} kB of script`)
-  // With the card of the next test, which every fresh job shows, and the headers of each file: 238.6 kB with the dead period and what a phone shows first.
-  expect(bytes).toBeLessThan(240_000)
+  // With the card of the next test, which every fresh job shows, and the headers of each file: 242.8 kB with the reader of labels, the readings that
+  // cannot both be true and the looks before a repair.
+  expect(bytes).toBeLessThan(245_000)
 })

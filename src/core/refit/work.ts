@@ -22,7 +22,7 @@ export function withWork(steps: BackStep[], work: RefitWork[], newPart: string |
     checks: [],
     onShaft: ON_SHAFT.includes(kind),
   }))
-  const before = setIn < 0 ? 0 : setIn
+  const before = Math.max(0, setIn)
   const shaftAt = wheel < 0 ? before : Math.min(before, wheel)
   const plain = ({ onShaft, ...step }: BackStep & { onShaft: boolean }): BackStep => step
   return [
