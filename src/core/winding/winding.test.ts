@@ -416,3 +416,30 @@ describe('a reading that the others contradict', () => {
     expect(result).toMatchObject({ verdict: 'good', roles: sound.roles, sameLeads: sound.sameLeads })
   })
 })
+
+describe('what is near and what is open', () => {
+  const fine = { accuracyPercent: 0.1, accuracyCounts: 1, resolutionOhm: 0.01 }
+
+  it('keeps two leads apart that were read against each other and differ to the others', () => {
+    const pairs = [
+      { a: 'a', b: 'b', ohm: 0.45 },
+      { a: 'a', b: 'c', ohm: 10 },
+      { a: 'b', b: 'c', ohm: 10.45 },
+      { a: 'a', b: 'd', ohm: 30 },
+      { a: 'b', b: 'd', ohm: 30.45 },
+      { a: 'c', b: 'd', ohm: 40 },
+    ]
+    expect(judgeWinding({ leads: ['a', 'b', 'c', 'd'], pairs, meter: fine }).sameLeads).toEqual([])
+  })
+
+  it.each([8, 20, 35])('asks for the third pair where a lead was read %s Ω to one side alone', (ohm) => {
+    const pairs = [
+      { a: 'a', b: 'b', ohm: 20 },
+      { a: 'a', b: 'c', ohm },
+    ]
+    expect(judgeWinding({ leads: ['a', 'b', 'c'], pairs, meter: fine })).toMatchObject({
+      verdict: 'incomplete',
+      missing: [['b', 'c']],
+    })
+  })
+})

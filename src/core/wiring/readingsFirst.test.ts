@@ -106,6 +106,9 @@ describe('landings of a tapped blower', () => {
       typed: '19.8',
     })
     expect(wiringHolds(reread)).toContain('white to brown')
+    // Nor is a circuit solved by them, or by readings that leave the windings open.
+    expect(wiringCheckOf(reread)).toBeNull()
+    expect(wiringCheckOf(strike(taken, 'white', 'brown-white'))).toBeNull()
   })
 
   it('are held where the plate is for other volts than the supply, and where the new capacitor is another', () => {
