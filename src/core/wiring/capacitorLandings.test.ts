@@ -1,6 +1,9 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
+import { act, id, onBench } from '../job/job.testing'
+import { matchCapacitors } from '../match'
 import { capacitorLandings } from './capacitorLandings'
+import { capacitorListOf } from './capacitorOfJob'
 
 const dual = [
   { section: 'HERM', uF: 35 },
@@ -79,5 +82,73 @@ describe('only the capacitor is replaced', () => {
           expect(list?.cans[can]?.terminals).toContain(terminal)
       }),
     )
+  })
+})
+
+describe('three sections by three cans', () => {
+  const can = (name: string, uF: number) => ({
+    id: name,
+    partNumber: name.toUpperCase(),
+    sections: [{ section: 'single', uF }],
+    volts: 250,
+    duty: 'run' as const,
+  })
+
+  it('has a landing for each section, and a bridge to each of the others', () => {
+    const bench = onBench('ceiling-fan', 'psc-multispeed', '4+5+6 µF 250 V')
+    const kept = id()
+    const job = act(
+      bench,
+      {
+        kind: 'candidate.add',
+        id: kept,
+        part: 'capacitor',
+        source: 'shelf',
+        ref: 'k4',
+        name: 'Four',
+        capacitor: can('k4', 4),
+      },
+      { kind: 'field.set', id: id(), part: 'choice', field: 'capacitor', typed: kept },
+    )
+    const list = capacitorListOf(job, [can('k5', 5), can('k6', 6)])
+    expect(list?.landings.map(({ wires, can: at, terminal }) => [wires, at, terminal])).toEqual([
+      ['wires of C', 0, '1'],
+      ['wires of 1', 0, '2'],
+      ['wires of 2', 1, '2'],
+      ['wires of 3', 2, '2'],
+    ])
+    expect(list?.bridges.map(({ from, to }) => [from.can, to.can])).toEqual([
+      [0, 1],
+      [0, 2],
+    ])
+    expect(list?.names).toEqual(['K4', 'K5', 'K6'])
+    // While one of the three is missing nothing is wired by half.
+    expect(capacitorListOf(job, [can('k5', 5)])).toBeNull()
+  })
+})
+
+describe('singles in place of several sections', () => {
+  const can = (name: string, uF: number, more: object = {}) => ({
+    id: name,
+    sections: [{ section: 'single', uF }],
+    volts: 250,
+    duty: 'run' as const,
+    ...more,
+  })
+  const old = { sections: [4, 5, 6].map((uF, index) => ({ section: String(index + 1), uF })), volts: 250 }
+  const of = (candidates: Parameters<typeof matchCapacitors>[0]['candidates'], name: string) =>
+    matchCapacitors({ old, candidates }).results.find((each) => each.id === name)
+
+  it('name every partner, or say which section is missing', () => {
+    const all = [can('k4', 4), can('k5', 5), can('k6', 6)]
+    expect(of(all, 'k4')).toMatchObject({ verdict: 'fits-with-work', with: ['k5', 'k6'], open: [] })
+    const two = of(all.slice(0, 2), 'k4')
+    expect(two).toMatchObject({ needs: [{ section: '3', uF: 6 }], open: ['sections'] })
+    expect(two?.with).toBeUndefined()
+  })
+
+  it('carry what is not known of a partner', () => {
+    const { volts: _, ...untold } = can('k6', 6)
+    expect(of([can('k4', 4), can('k5', 5), untold], 'k4')?.open).toEqual(['k6:voltage'])
   })
 })

@@ -114,23 +114,23 @@ function ofCans(old: OldSection[], parts: CapSpec[]): CapacitorList | null {
     })
   }
   const [home = 0, ...others] = used
+  const all = used.length > 2 ? 'all cans' : 'both cans'
   return {
     cans: parts.map(({ id, sections }) => ({
       id,
       terminals: ['1', '2'],
       uF: valued([['2', sections?.[0]?.uF]]),
     })),
-    landings: [
-      { wires: 'wires of C', can: home, terminal: '1', why: 'the common of both cans' },
-      ...landings,
-    ],
+    landings: [{ wires: 'wires of C', can: home, terminal: '1', why: `the common of ${all}` }, ...landings],
     bridges: others.map((can) => ({
       from: { can: home, terminal: '1' },
       to: { can, terminal: '1' },
-      why: 'the old part had one common: without this bridge the second can is dead',
+      why: `the old part had one common: without this bridge can ${can + 1} is dead`,
     })),
     bare: [],
-    warnings: ['Strap both cans so that neither can touch the other’s terminals, and cover the bridge.'],
+    warnings: [
+      `Strap ${all} so that none can touch another’s terminals, and cover ${others.length > 1 ? 'the bridges' : 'the bridge'}.`,
+    ],
   }
 }
 
