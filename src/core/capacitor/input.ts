@@ -17,6 +17,7 @@ export class LabelInput {
   @ListOf(() => SectionInput, { atLeast: 1, atMost: 6 }) sections!: SectionInput[]
   @Nested(() => ToleranceInput, { optional: true }) tolerancePercent?: ToleranceInput
   @Num({ optional: true, above: 0, max: 2000 }) volts?: number
+  @Num({ optional: true, above: 0, max: 5000, about: 'a figure for direct voltage alone' }) dcVolts?: number
   @OneOf(['run', 'start'], { optional: true }) duty?: 'run' | 'start'
 }
 

@@ -8,6 +8,9 @@ import { warningsOf } from './warnings'
 
 type Landing = Connection & { why: string }
 
+/** A compressor hangs on the same capacitor, and nobody has said on which leg its C sits. */
+const LOOK_FOR_C = 'the load terminal on which C’s wire already sits: look, then say which'
+
 /** Where each lead lands by what it is, what is capped, and what the circuit says of it. */
 export function planWiring(input: WiringInput): WiringResult {
   const { reversal, exchange, warnings } = reversalOf(input)
@@ -24,9 +27,11 @@ export function planWiring(input: WiringInput): WiringResult {
     land(
       lead,
       commonTo,
-      capacitorOnNeutral
-        ? 'the taps lie beyond the joint: this end is the other side of the line'
-        : 'the joint of run and start winding: one side of the line',
+      capacitorOnNeutral && cSideUnknown(input)
+        ? LOOK_FOR_C
+        : capacitorOnNeutral
+          ? 'the taps lie beyond the joint: this end is the other side of the line'
+          : 'the joint of run and start winding: one side of the line',
     )
   landSpeeds(input, used, runTo, land, cappedLeads, exchange)
   landStart(input, used, { runTo, commonTo }, land, alsoConnect, cappedLeads, exchange)
@@ -106,8 +111,8 @@ function landSpeeds(
     land(
       used,
       runTo,
-      cSideUnknown(input)
-        ? 'the load terminal on which C’s wire already sits: look, then say which'
+      cSideUnknown(input) && !shapeOf(input).capacitorOnNeutral
+        ? LOOK_FOR_C
         : used.role === 'run'
           ? 'the far end of the run winding'
           : 'the speed that is wanted',

@@ -191,6 +191,28 @@ describe('a motor that is wired by its measured tree', () => {
     }
   })
 
+  it('sends the neutral to the leg on which C sits, where the capacitor belongs to its end', () => {
+    const { supply, control, capacitor } = places['contactor, dual']!
+    const motor = motorOf({ chain: [6, 1.2], joint: 1, startOhm: 12, bare: [], twin: 0 })
+    const at = (commonTiedTo?: string) => {
+      const { commonTiedTo: _, ...free } = capacitor
+      return wireMotor({
+        op: 'plan',
+        supply,
+        control,
+        capacitor: { ...free, ...(commonTiedTo ? { commonTiedTo } : {}) },
+        motor,
+      })
+    }
+    expect(landings(at('T2'))).toMatchObject({ p0: 'T2', p1: 'T1', brown: 'FAN' })
+    expect(landings(at('T1'))).toMatchObject({ p0: 'T1', p1: 'T2', brown: 'FAN' })
+    const unknown = at()
+    expect(unknown.check.ok).toBe(false)
+    expect(
+      unknown.connections.filter(({ why }) => why.includes('look, then say which')).map(({ lead }) => lead),
+    ).toEqual(['p0'])
+  })
+
   it('keeps to the roles that the tree tells, not to those that were said', () => {
     const motor = motorOf(bothSides)
     const said = motor.leads.map((lead, index) => ({
