@@ -2,6 +2,7 @@ import { describe, expect, it } from 'vitest'
 import { act, id, jobOn, typed } from '../job/job.testing'
 import { actions } from '../knowledge/actions'
 import { otherPartIds, otherParts } from '../knowledge/otherParts'
+import { parts } from '../record/fitted'
 import { OTHER_KIND, otherAskedOf, otherFields, otherPartOf } from './otherAsked'
 import { shopCardOf } from './shopCard'
 import { wantedParts } from './shopPaper'
@@ -59,5 +60,16 @@ describe('a part that is neither motor, capacitor nor bearing', () => {
       plate: [{ label: 'Volts of its coil', value: '24' }],
       must: ['Coil for 24 V, the same: another burns or never pulls in.'],
     })
+  })
+
+  it('stands in the record: what the old one said, and what went in', () => {
+    const job = typed(
+      typed(decided('replace-contactor'), otherFields('contactor'), { coil: '24' }),
+      'choice',
+      { other: 'KC-30 by Ivenholm' },
+    )
+    const record = JSON.stringify(parts(job))
+    expect(record).toContain('Contactor: KC-30 by Ivenholm.')
+    expect(record).toContain('Old: volts of its coil')
   })
 })

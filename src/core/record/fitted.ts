@@ -1,11 +1,14 @@
+import { otherFields, otherPartOf } from '../fit/otherAsked'
 import type { JobSnapshot } from '../job'
 import { chosenCapacitor, chosenMotor, partName } from '../job/candidates'
 import { judgedFigure } from '../job/checkFigures'
+import { fieldText } from '../job/fields'
 import { orderOf } from '../job/orders'
 import { checksOf } from '../job/power'
 import { judgedRuns } from '../job/runs'
 import { comparedSounds, type HeardSound } from '../job/sounds'
 import { asksWhatWentIn, wentIn } from '../job/wentIn'
+import { type OtherPart, otherParts } from '../knowledge/otherParts'
 import { differenceText, eventSentence } from '../sequence'
 import { dueEvents } from '../takeaway/calendar'
 import { roleOf } from '../wiring/strip'
@@ -28,6 +31,7 @@ export function parts(snapshot: JobSnapshot): RecordItem[] {
   return [
     ...(motor ? text(`Motor: ${partName(snapshot, motor)}.`) : []),
     ...(capacitor ? text(`Capacitor: ${partName(snapshot, capacitor)}.`) : []),
+    ...otherPart(snapshot),
     ...unlisted(snapshot),
     ...bought,
     ...pairs(
@@ -37,6 +41,19 @@ export function parts(snapshot: JobSnapshot): RecordItem[] {
       ]),
     ),
   ]
+}
+
+/** A contactor, a switch, a module: what the old one said, and what went in. */
+function otherPart(snapshot: JobSnapshot): RecordItem[] {
+  const id = otherPartOf(snapshot, snapshot.decisions[0]?.action)
+  if (!id) return []
+  const part: OtherPart = otherParts[id]
+  const fresh = fieldText(snapshot, 'choice', 'other').trim().replace(/\.$/, '')
+  const old = part.fields.flatMap(({ field, label }): [string, string][] => {
+    const value = fieldText(snapshot, otherFields(id), field)
+    return value ? [[`Old: ${label.toLowerCase()}`, value]] : []
+  })
+  return [...(fresh ? text(`${part.label}: ${fresh}.`) : []), ...pairs(old)]
 }
 
 /** What went in without being chosen from a list, as the person says it; that nobody said it is said as well. */
