@@ -125,5 +125,5 @@ test('a dual capacitor by two singles: two cans, the bridge between their common
   await chooseCapacitor(page, 'BL-K35/440')
   const wires = page.getByTestId('capacitor-wires')
   await expect(wires.getByRole('img')).toContainText('can 2')
-  await expect(wires).toContainText('without this bridge the second can is dead')
+  await expect(wires).toContainText('without this bridge can 2 is dead')
 })
