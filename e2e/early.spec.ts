@@ -1,8 +1,8 @@
 import { expect, type Page, test } from './fixtures'
 import { ready, saved, startJob } from './support'
 
-/** The scripts of the page stay away until the answer is called, as over a slow network. */
-async function heldBack(page: Page): Promise<() => void> {
+/** Loads the page anew; its scripts stay away until the answer is called, as over a slow network. */
+async function reloadHeldBack(page: Page): Promise<() => void> {
   let arrive = () => {}
   const late = new Promise<void>((resolve) => {
     arrive = resolve
@@ -11,6 +11,8 @@ async function heldBack(page: Page): Promise<() => void> {
     await late
     await route.continue()
   })
+  await page.evaluate(() => window.location.reload())
+  await page.waitForLoadState('domcontentloaded')
   return () => arrive()
 }
 
@@ -19,9 +21,7 @@ test('what is pressed and typed before the page answers is done when it does, in
 }) => {
   await startJob(page, 'ceiling fan slow')
   await saved(page)
-  const arrive = await heldBack(page)
-  await page.evaluate(() => window.location.reload())
-  await page.waitForLoadState('domcontentloaded')
+  const arrive = await reloadHeldBack(page)
   const hum = page.getByTestId('observation-sound').getByRole('button', { name: 'hum', exact: true })
   const place = page.getByLabel('Where it stands')
   await expect(page.locator('html[data-ready]')).toHaveCount(0)
@@ -44,9 +44,7 @@ test('a form sent before the page answers is sent when it does, and its words ar
   page,
 }) => {
   await page.goto('/')
-  const arrive = await heldBack(page)
-  await page.evaluate(() => window.location.reload())
-  await page.waitForLoadState('domcontentloaded')
+  const arrive = await reloadHeldBack(page)
   await page.getByLabel('What has stopped?').fill('the bath fan only hums')
   await page.getByLabel('What has stopped?').press('Enter')
   arrive()
@@ -59,9 +57,7 @@ test('what was typed is said again though the page filled the field anew before 
 }) => {
   await startJob(page, 'ceiling fan slow')
   await saved(page)
-  const arrive = await heldBack(page)
-  await page.evaluate(() => window.location.reload())
-  await page.waitForLoadState('domcontentloaded')
+  const arrive = await reloadHeldBack(page)
   const place = page.getByLabel('Where it stands')
   const model = page.getByLabel('Maker and model')
   await place.pressSequentially('porch')

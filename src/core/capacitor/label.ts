@@ -81,12 +81,8 @@ function parseSections(source: string): SectionLabel[] {
   }
   const dual = DUAL.exec(source) ?? DUAL_UNIT_ONCE.exec(source) ?? DUAL_AFTER.exec(source)
   if (dual) {
-    const [small, large] = [toNumber(dual[1]!), toNumber(dual[2]!)].sort((a, b) => a - b) as [number, number]
-    if (small > 0)
-      return [
-        { section: 'HERM', uF: large },
-        { section: 'FAN', uF: small },
-      ]
+    const [one, two] = [toNumber(dual[1]!), toNumber(dual[2]!)]
+    if (one > 0 && two > 0) return dualOf(one, two)
   }
   if (named.size === 1) return [...named].map(([section, uF]) => ({ section, uF }))
   const single = SINGLE.exec(source) ?? SINGLE_AFTER.exec(source)
@@ -94,16 +90,17 @@ function parseSections(source: string): SectionLabel[] {
   return value > 0 ? [{ section: 'single', uF: value }] : []
 }
 
+/** Of two unmarked figures the larger is the compressor's. */
+const dualOf = (one: number, two: number): SectionLabel[] => [
+  { section: 'HERM', uF: Math.max(one, two) },
+  { section: 'FAN', uF: Math.min(one, two) },
+]
+
 function bare(source: string): SectionLabel[] {
   const values = source.split(/[+/]/).map((figure) => ({ name: '', uF: toNumber(figure.trim()) }))
   if (values.some(({ uF }) => uF <= 0)) return []
-  const [one, two] = values.map(({ uF }) => uF).sort((a, b) => b - a)
-  return values.length > 2 || one === undefined || two === undefined
-    ? sectionsOf(values)
-    : [
-        { section: 'HERM', uF: one },
-        { section: 'FAN', uF: two },
-      ]
+  const [one, two, third] = values
+  return one && two && !third ? dualOf(one.uF, two.uF) : sectionsOf(values)
 }
 
 /** Words beside a figure that are no name of a section. */
@@ -113,7 +110,7 @@ const NO_NAMES = new Set(
   ),
 )
 const ROW_TOKEN = new RegExp(
-  `(?<figure>(?<![A-Za-z\\d.,])(?:${NUMBER}))\\s*(?<unit>${UNIT})?|(?<word>[A-Za-z][A-Za-z-]*\\d?)|;`,
+  `(?<figure>(?<![A-Za-z\\d.,])(?:${NUMBER}))\\s*(?:${UNIT})?|(?<word>[A-Za-z][A-Za-z-]*\\d?)|;`,
   'g',
 )
 

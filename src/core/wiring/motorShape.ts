@@ -35,5 +35,9 @@ export interface MotorShape {
   capacitorOnNeutral: boolean
 }
 
+/** The leads of the windings: neither the frame's nor the reversing pair. */
+export const windingLeads = ({ leads }: WiringInput['motor']): WiringLead[] =>
+  leads.filter(({ role }) => role !== 'ground' && role !== 'reverse-a' && role !== 'reverse-b')
+
 export const byRole = (input: WiringInput, role: WiringLead['role']): WiringLead[] =>
   input.motor.leads.filter((lead) => lead.role === role)

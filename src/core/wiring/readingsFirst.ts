@@ -1,4 +1,5 @@
 import type { WindingVerdict } from '../winding'
+import { windingLeads } from './motorShape'
 import type { WiringInput, WiringLead, WiringResult } from './types'
 
 /** Why no lead lands yet, with the pairs that are to be read again. */
@@ -23,12 +24,15 @@ export function readingsFirstText(
   }
 }
 
-const windingLeads = ({ leads }: WiringInput['motor']): string[] =>
-  leads.filter(({ role }) => !['ground', 'reverse-a', 'reverse-b'].includes(role)).map(({ id }) => id)
-
 /** A plan without landings: from readings that do not agree nothing is proposed. */
 export const readingsFirst = (verdict: WindingVerdict, { motor }: WiringInput): WiringResult =>
-  withoutLandings(readingsFirstText(verdict, motor.readAgain ?? [], windingLeads(motor)))
+  withoutLandings(
+    readingsFirstText(
+      verdict,
+      motor.readAgain ?? [],
+      windingLeads(motor).map(({ id }) => id),
+    ),
+  )
 
 /** The same for a lead on a branch beside the row of speeds: one pair that was read too high looks like this. */
 export const besideTheChain = (beside: WiringLead[], speeds: WiringLead[]): WiringResult => {

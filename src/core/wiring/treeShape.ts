@@ -1,6 +1,6 @@
 import { isOf, singleWindingKinds } from '../knowledge/motorKinds'
 import { plainLead, startWinding } from '../winding/roles'
-import { type MotorShape, type Segment, X_PER_OHM } from './motorShape'
+import { type MotorShape, type Segment, windingLeads, X_PER_OHM } from './motorShape'
 import { Nodes } from './nodes'
 import { solveWiring, torqueOf } from './solve'
 import type { MeasuredTree, WiringInput, WiringLead, WiringRole } from './types'
@@ -54,11 +54,9 @@ export function treeShape(input: WiringInput, tree: MeasuredTree): MotorShape {
 
 /** The leads of each point, without those that belong to no winding. */
 function namedLeads({ motor }: WiringInput, tree: MeasuredTree): Map<string, WiringLead[]> {
-  const windingLeads = motor.leads.filter(
-    ({ role }) => role !== 'ground' && role !== 'reverse-a' && role !== 'reverse-b',
-  )
+  const own = windingLeads(motor)
   return new Map(
-    tree.nodes.map(({ id, leads }) => [`n:${id}`, windingLeads.filter((lead) => leads.includes(lead.id))]),
+    tree.nodes.map(({ id, leads }) => [`n:${id}`, own.filter((lead) => leads.includes(lead.id))]),
   )
 }
 

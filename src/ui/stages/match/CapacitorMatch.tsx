@@ -18,7 +18,7 @@ import { Candidates } from './Candidates'
 import { MatchSheet } from './MatchSheet'
 import { OrderBlock } from './OrderBlock'
 import { StoredLine } from './StoredLine'
-import { capacitorPart, type SheetPart } from './sheetPart'
+import { capacitorPart, notKept, type SheetPart } from './sheetPart'
 import { useStored } from './useStored'
 import { WhatToAsk } from './WhatToAsk'
 
@@ -40,9 +40,8 @@ export function CapacitorMatch() {
         const spec = candidateCapacitor(snapshot, row)
         return spec ? [capacitorPart(spec, 'kept with this job', row.name ? { name: row.name } : {})] : []
       })
-    // What was kept with the job stands once, as it was kept.
-    const keptRefs = new Set(snapshot.candidates.map(({ ref }) => ref))
-    const all = [...own, ...(household.demoParts ? shipped.filter(({ id }) => !keptRefs.has(id)) : [])]
+    const isOther = notKept(snapshot)
+    const all = [...own, ...(household.demoParts ? shipped.filter(isOther) : [])]
     const input = capacitorMatchInputOf(
       snapshot,
       all.flatMap(({ capacitor }) => capacitor ?? []),
@@ -51,9 +50,7 @@ export function CapacitorMatch() {
       parts: new Map<string, SheetPart>([...all, ...stored.parts].map((part) => [part.id, part])),
       results: [
         ...(input ? matchCapacitors(input).results : []),
-        ...(stored.progress?.best.map(({ result }) => result) ?? []).filter(
-          ({ id }) => !snapshot.candidates.some(({ ref }) => ref === id),
-        ),
+        ...(stored.progress?.best.map(({ result }) => result) ?? []).filter(isOther),
       ],
     }
   }, [snapshot, household.demoParts, stored.parts, stored.progress])

@@ -23,7 +23,7 @@ import { MatchSheet } from './MatchSheet'
 import { OrderBlock } from './OrderBlock'
 import { SizeSheet } from './SizeSheet'
 import { StoredLine } from './StoredLine'
-import { motorPart, type SheetPart } from './sheetPart'
+import { motorPart, notKept, type SheetPart } from './sheetPart'
 import { useStored } from './useStored'
 import { WhatToAsk } from './WhatToAsk'
 
@@ -41,17 +41,14 @@ export function MotorMatch() {
       .map((row) =>
         motorPart(candidateMotor(snapshot, row), 'kept with this job', row.name ? { name: row.name } : {}),
       )
-    // What was kept with the job stands once, as it was kept.
-    const keptRefs = new Set(snapshot.candidates.map(({ ref }) => ref))
-    const all = [...own, ...(household.demoParts ? shipped.filter(({ id }) => !keptRefs.has(id)) : [])]
+    const isOther = notKept(snapshot)
+    const all = [...own, ...(household.demoParts ? shipped.filter(isOther) : [])]
     const motors = all.flatMap(({ motor }) => motor ?? [])
     return {
       parts: new Map<string, SheetPart>([...all, ...stored.parts].map((part) => [part.id, part])),
       results: [
         ...matchMotors(motorMatchInputOf(snapshot, motors)).results,
-        ...(stored.progress?.best.map(({ result }) => result) ?? []).filter(
-          ({ id }) => !snapshot.candidates.some(({ ref }) => ref === id),
-        ),
+        ...(stored.progress?.best.map(({ result }) => result) ?? []).filter(isOther),
       ],
     }
   }, [snapshot, household.demoParts, stored.parts, stored.progress])

@@ -1,3 +1,4 @@
+import type { JobSnapshot } from '@/core/job'
 import type { CapSpec, MotorSpec } from '@/core/match'
 import { formatHp } from '@/core/units'
 
@@ -13,6 +14,14 @@ export interface SheetPart {
   from: string
   motor?: MotorSpec
   capacitor?: CapSpec
+}
+
+/** What was kept with the job stands once, as it was kept: whether a part or its result is none of those. */
+export const notKept = ({
+  candidates,
+}: Pick<JobSnapshot, 'candidates'>): ((part: { id: string }) => boolean) => {
+  const refs = new Set(candidates.map(({ ref }) => ref))
+  return ({ id }) => !refs.has(id)
 }
 
 export const motorPart = (motor: MotorSpec, from: string, more: Partial<SheetPart> = {}): SheetPart => ({
