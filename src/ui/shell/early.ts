@@ -24,11 +24,7 @@ function keepEarly(): void {
   }
   const onType = (event: Event) => {
     const on = event.target
-    if (
-      on instanceof HTMLInputElement ||
-      on instanceof HTMLTextAreaElement ||
-      on instanceof HTMLSelectElement
-    ) {
+    if (isField(on)) {
       const last = held.at(-1)
       // What was typed is kept by itself: the page may fill the field anew before it listens.
       if (last?.what === 'type' && last.on === on) last.value = on.value
@@ -36,23 +32,63 @@ function keepEarly(): void {
     }
   }
 
-  /** What was typed is said once more, as if the last letter came now. */
-  const sayAgain = (field: HTMLElement, value: string, left: boolean) => {
-    if (
-      !(field instanceof HTMLInputElement) &&
-      !(field instanceof HTMLTextAreaElement) &&
-      !(field instanceof HTMLSelectElement)
-    )
+  type Field = HTMLInputElement | HTMLTextAreaElement | HTMLSelectElement
+  const isField = (element: EventTarget | null): element is Field =>
+    // What is ticked waits as a press, and a chosen file cannot be said again.
+    (element instanceof HTMLInputElement && !['checkbox', 'radio', 'file'].includes(element.type)) ||
+    element instanceof HTMLTextAreaElement ||
+    element instanceof HTMLSelectElement
+
+  /**
+   * A part of the page that nobody has touched yet may sleep: a key that is no key wakes it. Without it the page would take over
+   * what stands in a field as its own, and hear no change. The page lets the key through only where it listens.
+   */
+  const wake = (element: HTMLElement): boolean => {
+    let heard = false
+    const hear = () => {
+      heard = true
+    }
+    element.addEventListener('keyup', hear, true)
+    element.dispatchEvent(new KeyboardEvent('keyup', { bubbles: true }))
+    element.removeEventListener('keyup', hear, true)
+    return heard
+  }
+
+  const pressAgain = (button: HTMLElement) => {
+    if (button.isConnected && !wake(button)) setTimeout(() => pressAgain(button), 50)
+    else button.click()
+  }
+
+  const awake = new WeakSet<Field>()
+  const typed = new Map<Field, string>()
+
+  /** What was typed is said once more, as if the last letter came now, as soon as its part of the page listens. */
+  const sayAgain = (field: Field) => {
+    if (field.isConnected && !wake(field)) {
+      setTimeout(() => sayAgain(field), 50)
       return
-    // A part of the page that nobody has touched yet may not listen: a key that is no key wakes it. Without it the page would take
-    // over what stands in the field as its own, and hear no change.
-    field.dispatchEvent(new KeyboardEvent('keyup', { bubbles: true }))
+    }
+    const value = typed.get(field) ?? field.value
+    typed.delete(field)
+    awake.add(field)
     const kind = Object.getPrototypeOf(field)
     // The page compares with what it set itself: emptied through its own hand, filled again past it.
     if (!(field instanceof HTMLSelectElement)) field.value = ''
     Object.getOwnPropertyDescriptor(kind, 'value')?.set?.call(field, value)
     field.dispatchEvent(new Event(field instanceof HTMLSelectElement ? 'change' : 'input', { bubbles: true }))
-    if (left) field.dispatchEvent(new FocusEvent('focusout', { bubbles: true }))
+    if (document.activeElement !== field) field.dispatchEvent(new FocusEvent('focusout', { bubbles: true }))
+  }
+
+  /** The page wakes part by part: a field that is entered is woken before the words come. */
+  const onEnter = ({ target }: Event) => {
+    if (isField(target) && !awake.has(target) && !typed.has(target) && wake(target)) awake.add(target)
+  }
+  /** Words that came before their field listened: dictated or filled in, they are no key. */
+  const onLate = ({ target }: Event) => {
+    if (!isField(target) || awake.has(target)) return
+    const waits = typed.has(target)
+    typed.set(target, target.value)
+    if (!waits) sayAgain(target)
   }
 
   const answer = () => {
@@ -61,9 +97,13 @@ function keepEarly(): void {
     for (const { what, on, at, value } of held) {
       on.removeAttribute('data-waits')
       if (!on.isConnected) continue
-      if (what === 'type') sayAgain(on, value, document.activeElement !== on)
-      else if (now - at < HELD_MS) on.click()
+      if (what === 'type' && isField(on)) {
+        typed.set(on, value)
+        sayAgain(on)
+      } else if (now - at < HELD_MS) pressAgain(on)
     }
+    for (const type of ['focusin', 'keydown']) document.addEventListener(type, onEnter, true)
+    document.addEventListener('input', onLate, true)
   }
 
   const listeners: [string, (event: Event) => void][] = [
