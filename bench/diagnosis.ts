@@ -14,6 +14,8 @@ import {
   textbookCases,
   withoutLive,
 } from '../src/core/diagnose/simulate.testing'
+import { builds } from '../src/core/diagnose/world/machine.testing'
+import { worldCase } from '../src/core/diagnose/world/seen.testing'
 import { familyIds } from '../src/core/knowledge/vocabulary'
 
 const percent = (share: number) => `${(share * 100).toFixed(1)} %`
@@ -56,6 +58,7 @@ export function benchDiagnosis(): void {
   }
   textbook()
   noisy()
+  world()
   speed(offered)
 }
 
@@ -70,6 +73,25 @@ function textbook(): void {
   console.log(`diagnosis, decided wrongly most often: ${often(wrong.map(({ hidden }) => hidden.cause))}`)
   const open = outcomes.filter((each) => !within.includes(each) && !wrong.includes(each))
   console.log(`diagnosis, undecided or later most often: ${often(open.map(({ hidden }) => hidden.cause))}`)
+}
+
+/** Machines of the five commonest families whose faults come of their own physics, and a person who sometimes tells it wrong. */
+function world(): void {
+  const all = builds.flatMap((build) => {
+    const random = seeded(4129)
+    const own = Array.from({ length: 2 * PER_FAMILY }, () => playCase(worldCase(build, random), offered))
+    sayWorld(build.family, own)
+    return own
+  })
+  sayWorld('all five', all)
+}
+
+function sayWorld(name: string, outcomes: Outcome[]): void {
+  const share = (of: (outcome: Outcome) => boolean) => percent(outcomes.filter(of).length / outcomes.length)
+  const tests = outcomes.map((each) => each.tests).sort((one, two) => one - two)[outcomes.length >> 1]
+  console.log(
+    `diagnosis, small world of its own physics, ${name}: ${outcomes.length} machines, decided right ${share(({ decided, right }) => decided && right)}, wrong ${share(({ decided, right }) => decided && !right)}, undecided ${share(({ decided }) => !decided)}, ${tests} tests at the median`,
+  )
 }
 
 /** 1,000 seeded repairs with one story told wrong or not known; and all of them with every live test declined. */

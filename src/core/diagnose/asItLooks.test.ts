@@ -3,8 +3,8 @@ import { deep, samples, seedOf } from '../../sampling.testing'
 import { offered, oneAnswerOff, playCase, seeded, textbookCases, withoutLive } from './simulate.testing'
 
 const WITHIN = 8
-/** A protector that opened is an effect: its capacitor, its wheel and its turn by hand are looked at besides. */
-const WITHIN_OF_EFFECT = 11
+/** A protector that opened is an effect: its capacitor, its wheel and its turn by hand are looked at besides, and its ohms again, cold. */
+const WITHIN_OF_EFFECT = 14
 
 /** Every cause of every kind of every family, each answer as that cause mostly looks. */
 const cases = textbookCases()

@@ -1,5 +1,6 @@
 import { type CannotBoth, cannotBoth } from '../knowledge/cannotBoth'
 import { chains, saysNone, saysVoltage } from '../knowledge/chains'
+import { effects as allEffects } from '../knowledge/effects'
 import { shortLabels, valueLabel } from '../knowledge/valueLabels'
 import type { FamilyId, ObservationId } from '../knowledge/vocabulary'
 import type { Diagnosis, Findings } from './types'
@@ -50,25 +51,57 @@ export function pushAgainstNothing(findings: Findings): Diagnosis['conflicts'] {
 
 /**
  * Findings of which one cannot be true beside the other: the weaker is asked again and counts for nothing meanwhile.
- *
- * @example doubtsIn({ 'capacitor-look': 'none-fitted', 'capacitor-fan-reading': 'within' })[0].doubt // 'capacitor-look'
  */
-export const doubtsIn = (findings: Findings): CannotBoth[] =>
+const doubtsIn = (findings: Findings): CannotBoth[] =>
   cannotBoth.filter(({ one, other }) =>
     [one, other].every(({ observation, values }) => values.includes(findings[observation] ?? '')),
   )
 
-/** The findings without what contradicts itself, and without the weaker of two that cannot both be true. */
-export function withoutContradicted(
-  findings: Findings,
-  found: Contradiction[],
-  doubts: CannotBoth[],
-): Findings {
-  const out = new Set([
-    ...found.flatMap(({ earlier, later }) => [earlier, later]),
-    ...doubts.map(({ doubt }) => doubt),
-  ])
-  return Object.fromEntries(
-    Object.entries(findings).filter(([observation]) => !out.has(observation as ObservationId)),
+/** What these findings bring about by themselves in a machine of this family. */
+const broughtAbout = (family: FamilyId, findings: Findings) =>
+  allEffects.filter(
+    ({ families, when }) =>
+      families.includes(family) && when.values.includes(findings[when.observation] ?? ''),
   )
+
+/** What of the findings counts, and why the rest does not. */
+export interface Counting {
+  findings: Findings
+  /** Pairs that cannot both be true: neither counts. */
+  contradicted: Contradiction[]
+  /** Pairs of which one is doubted: that one does not count. */
+  doubts: CannotBoth[]
+  /** Told, and an effect of the fault whatever it is. */
+  effects: ObservationId[]
+  /** Not worth asking: told, or known whatever the fault. */
+  foregone: ObservationId[]
+}
+
+/**
+ * The findings without what contradicts itself, what another makes doubtful, and what any fault would bring about.
+ *
+ * @example countingFindings('bath-exhaust-fan', { 'capacitor-look': 'none-fitted', 'capacitor-fan-reading': 'within' }).doubts[0].doubt // 'capacitor-look'
+ */
+export function countingFindings(family: FamilyId, told: Findings): Counting {
+  const contradicted = contradictionsIn(family, told)
+  const doubts = doubtsIn(told)
+  const brought = broughtAbout(family, told)
+  const said = brought.filter(({ of, values }) => values.includes(told[of] ?? ''))
+  const out = new Set([
+    ...contradicted.flatMap(({ earlier, later }) => [earlier, later]),
+    ...doubts.map(({ doubt }) => doubt),
+    ...said.map(({ of }) => of),
+  ])
+  const findings = Object.fromEntries(
+    Object.entries(told).filter(([observation]) => !out.has(observation as ObservationId)),
+  )
+  return {
+    findings,
+    contradicted,
+    doubts,
+    effects: [...new Set(said.map(({ of }) => of))],
+    foregone: [...said.filter(({ again }) => !again), ...brought.filter(({ sure }) => sure)].map(
+      ({ of }) => of,
+    ),
+  }
 }

@@ -24,7 +24,12 @@ export function decide(
     notes.push('It is in a normal pause: look again when it should run.')
     return { decided: null, notes, needed: [] }
   }
-  if (best.sum <= DECIDED) return { decided: null, notes, needed: [] }
+  if (best.sum <= DECIDED) {
+    const first = looksBefore(null, input, findings, suspects)
+    return first
+      ? { decided: null, notes: [...notes, first.text], needed: first.needed }
+      : { decided: null, notes, needed: [] }
+  }
   if (diagnosis.pair) {
     notes.push('The findings do not fit one fault alone: read the one that does not fit again.')
     return { decided: null, notes, needed: [] }
@@ -72,15 +77,15 @@ function cheaperFirst({ action, standsFor }: Mend): string[] {
   )
 }
 
-/** What must be looked at before this action, as these findings stand; null where nothing must, or where it was. */
+/** What must be looked at before this action, or, for none, at once as these findings stand; null where nothing must, or where it was. */
 function looksBefore(
-  action: ActionId,
+  action: ActionId | null,
   input: DiagnoseInput,
   findings: Findings,
   suspects: Suspect[],
 ): { text: string; needed: ObservationId[] } | null {
   for (const rule of before) {
-    if (rule.action !== action) continue
+    if (action === null ? !rule.atOnce : rule.action !== action) continue
     const stands = Object.entries(rule.when).every(([observation, values]) =>
       values.includes(findings[observation as ObservationId] ?? ''),
     )

@@ -178,7 +178,8 @@ const rows: [string, FamilyId, MotorKindId, Findings, ActionId, string][] = [
     'no supply',
     'bath-exhaust-fan',
     'psc',
-    { 'fan-state': 'dead', 'supply-voltage': 'none' },
+    // Why it is out is looked at as well: one that tripped asks for the frame before it is put back.
+    { 'fan-state': 'dead', 'supply-voltage': 'none', breaker: 'off' },
     'restore-supply',
     'no-supply',
   ],

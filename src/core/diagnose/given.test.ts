@@ -139,7 +139,7 @@ describe('the table of what is already said', () => {
     fc.assert(
       fc.property(
         family,
-        fc.constantFrom(...givens),
+        fc.constantFrom(...givens.filter(({ after }) => !after)),
         fc.nat(),
         fc.nat(),
         (id, { finding, values, of }, first, second) => {

@@ -1,7 +1,8 @@
 import { stopTriggers } from '../knowledge/stops'
 import { tests } from '../knowledge/tests'
-import { observationInfo } from '../knowledge/vocabulary'
-import { contradictionsIn, doubtsIn, pushAgainstNothing, withoutContradicted } from './contradictions'
+import { shortLabels, valueLabel } from '../knowledge/valueLabels'
+import { type ObservationId, observationInfo } from '../knowledge/vocabulary'
+import { countingFindings, pushAgainstNothing } from './contradictions'
 import { decide } from './decide'
 import { leadingMend } from './mends'
 import { rankTests, whileStopped } from './nextTests'
@@ -35,9 +36,7 @@ export function diagnose(input: DiagnoseInput): Diagnosis {
   const { findings: told, unmapped } = mapObservations(input.observations, input.plate)
   const triggers = stopTriggers.filter((trigger) => trigger.values.includes(told[trigger.observation] ?? ''))
   const stop = triggers.map(({ rule, text, call }) => ({ rule, text: `${text} ${call}` }))
-  const contradicted = contradictionsIn(input.family, told)
-  const doubts = doubtsIn(told)
-  const findings = withoutContradicted(told, contradicted, doubts)
+  const { findings, contradicted, doubts, effects, foregone } = countingFindings(input.family, told)
   const prior = knownPrior(input, findings)
   const posterior = posteriorOf(prior, findings)
   const suspects = suspectsOf(prior, posterior, findings)
@@ -61,7 +60,17 @@ export function diagnose(input: DiagnoseInput): Diagnosis {
   // Nothing is decided beside readings that cannot both be true; they are read again before anything else.
   const { decided, notes, needed } =
     again.length > 0 ? { decided: null, notes: judged.notes, needed: [...new Set(again)] } : judged
-  const ranked = rankTests(input, prior, posterior, asked(findings, unmapped), needed)
+  for (const observation of effects)
+    notes.push(
+      `“${shortLabels[observation]}: ${valueLabel(observation, told[observation] ?? '')}” comes of it by itself, whatever the fault: it says nothing of the cause.`,
+    )
+  const ranked = rankTests(
+    input,
+    prior,
+    posterior,
+    asked(findings, [...foregone, ...unmapped.map((each) => each.observation)]),
+    needed,
+  )
   const nextTests = whileStopped(ranked, triggers)
   const unmade =
     stop.length === 0 &&
@@ -95,9 +104,8 @@ function leadingOf(suspects: Suspect[]): Leading {
   return { action, probability: sum, mends }
 }
 
-/** A number that could not be used was still read: it is not offered again as if nothing had been done. */
-function asked(findings: Findings, unmapped: Diagnosis['unmapped']): Findings {
-  return unmapped.length === 0
-    ? findings
-    : { ...findings, ...Object.fromEntries(unmapped.map(({ observation }) => [observation, 'unmapped'])) }
-}
+/** A number that could not be used was still read, and an effect was told or is known: none of them is offered as if nothing had been done. */
+const asked = (findings: Findings, besides: ObservationId[]): Findings => ({
+  ...Object.fromEntries(besides.map((observation) => [observation, 'known'])),
+  ...findings,
+})

@@ -99,7 +99,7 @@ const byChild: Partial<Record<ObservationId, Given[]>> = {}
 const dependents: Partial<Record<ObservationId, ObservationId[]>> = {}
 for (const given of givens) {
   byChild[given.of] = [...(byChild[given.of] ?? []), given]
-  dependents[given.finding] = [...new Set([...(dependents[given.finding] ?? []), given.of])]
+  if (!given.after) dependents[given.finding] = [...new Set([...(dependents[given.finding] ?? []), given.of])]
 }
 
 /** P(value | cause, what is known already) of several causes at once, in their order. */

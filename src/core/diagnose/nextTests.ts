@@ -101,7 +101,7 @@ export function usableTest(
     if (input.tools && !info.tools.some((tool) => input.tools!.includes(tool) || tool === 'hand')) continue
     if (
       info.after &&
-      !Object.entries(info.after).every(([before, values]) =>
+      !Object.entries(info.after).some(([before, values]) =>
         values.includes(findings[before as ObservationId] ?? ''),
       )
     )

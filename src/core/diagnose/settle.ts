@@ -1,5 +1,5 @@
 import { type CauseId, type ObservationId, observationIds } from '../knowledge/vocabulary'
-import { contradictionsIn, doubtsIn, withoutContradicted } from './contradictions'
+import { countingFindings } from './contradictions'
 import { expectedShares, tellingValues } from './likelihood'
 import { usableTest } from './nextTests'
 import { mapObservations } from './numbers'
@@ -25,7 +25,9 @@ const LOWERS = 0.5
 
 /** What would prove a suspect, and what would strike it: results of tests that can be made, the strongest first. */
 export function whatSettles(input: DiagnoseInput, cause: CauseId): { proves: Settler[]; strikes: Settler[] } {
-  const { findings } = mapObservations(input.observations, input.plate)
+  const { findings: told } = mapObservations(input.observations, input.plate)
+  // The same that the list of suspects rests on.
+  const { findings } = countingFindings(input.family, told)
   const prior = knownPrior(input, findings)
   const posterior = posteriorOf(prior, findings)
   const own = prior.findIndex((entry) => entry.cause === cause)
@@ -33,7 +35,7 @@ export function whatSettles(input: DiagnoseInput, cause: CauseId): { proves: Set
   const now = posterior[own]!
   const results: Settler[] = []
   for (const observation of observationIds) {
-    if (findings[observation] !== undefined || input.declined?.includes(observation)) continue
+    if (told[observation] !== undefined || input.declined?.includes(observation)) continue
     if (!usableTest(observation, input, findings)) continue
     const shares = expectedShares(
       prior.map((entry) => entry.cause),
@@ -85,7 +87,7 @@ export interface Moved {
 /** What each finding did to a suspect, the strongest first. */
 export function movedBy(input: DiagnoseInput, cause: CauseId): Moved[] {
   const { findings: told } = mapObservations(input.observations, input.plate)
-  const findings = withoutContradicted(told, contradictionsIn(input.family, told), doubtsIn(told))
+  const { findings } = countingFindings(input.family, told)
   const shareOf = (known: Findings): number => {
     const prior = knownPrior(input, known)
     return posteriorOf(prior, known)[prior.findIndex((entry) => entry.cause === cause)] ?? 0

@@ -18,6 +18,8 @@ export interface HiddenCase {
   cause: CauseId
   /** What each test shows; null where this motor has nothing to test. The same question gets the same answer. */
   answer: (observation: ObservationId) => string | null
+  /** What a second look shows, where it differs; without it, a thing asked again is left out. */
+  again?: (observation: ObservationId) => string | null
 }
 
 /** Draw a case: a family, a motor kind by its share, a cause by its prior, answers by the likelihoods. */
@@ -27,7 +29,7 @@ export function drawCase(random: () => number, family = pick(random, [...familyI
   const answer = answersOf(kind, cause, (values, shares) =>
     draw(random, values, (each) => shares[values.indexOf(each)] ?? 0),
   )
-  return { family, motorKind: kind, kindKnown: random() < 0.5, cause, answer }
+  return { family, motorKind: kind, kindKnown: random() < 0.5, cause, answer, again: secondLook(cause) }
 }
 
 /** Every cause of every kind of every family, each seen as it mostly looks: nothing is left to luck. */
@@ -39,6 +41,7 @@ export function textbookCases(): HiddenCase[] {
         motorKind: kind,
         kindKnown: true,
         cause,
+        again: secondLook(cause),
         answer: answersOf(
           kind,
           cause,
@@ -48,6 +51,12 @@ export function textbookCases(): HiddenCase[] {
     ),
   )
 }
+
+/** A protector that was open while hot has closed again: what is read then are the windings. */
+const secondLook =
+  (cause: CauseId): HiddenCase['again'] =>
+  (observation) =>
+    observation === 'winding' && cause === 'thermal-protector-open' ? 'good' : null
 
 function answersOf(
   kind: MotorKindId,
@@ -155,6 +164,8 @@ export const checklist: Policy = (state, input) => {
 
 export interface Outcome {
   decided: boolean
+  /** What is decided, or leads at the end. */
+  action: string
   /** The action taken is the one the hidden cause asks for. */
   right: boolean
   /** What the tool said of the action it decided for, 0 to 1. */
@@ -176,6 +187,17 @@ export function playCase(hidden: HiddenCase, policy: Policy): Outcome {
   let minutes = 0
   for (;;) {
     const state = diagnose(input)
+    // Cooled and read again: done at once, and what it shows is one more finding.
+    if (state.decided?.action === 'cool-and-retest' && hidden.cause !== 'thermal-protector-open') {
+      if (input.observations['cold-retest'] === undefined) {
+        input.observations = {
+          ...input.observations,
+          'cold-retest': hidden.answer('cold-retest') ?? 'not-done',
+        }
+        tests++
+        continue
+      }
+    }
     const next = state.decided ? null : policy(state, input)
     if (!next) return { ...verdictOf(state, hidden), onTrial: false, tests, minutes }
     tests++
@@ -183,14 +205,14 @@ export function playCase(hidden: HiddenCase, policy: Policy): Outcome {
     if ('trial' in next) {
       const { action, probability } = next.trial
       if (mends(action, hidden.cause))
-        return { decided: true, right: true, stated: probability, onTrial: true, tests, minutes }
+        return { decided: true, action, right: true, stated: probability, onTrial: true, tests, minutes }
       strikeAction(input, state, action)
       continue
     }
     // Readings that contradict each other are asked for again. Told the same once more, one of them is left out.
     const again = next.observation in input.observations
     if (again) input.observations = without(input.observations, next.observation)
-    const value = again ? null : hidden.answer(next.observation)
+    const value = again ? (hidden.again?.(next.observation) ?? null) : hidden.answer(next.observation)
     if (value === null) input.declined = [...(input.declined ?? []), next.observation]
     else input.observations = { ...input.observations, [next.observation]: value }
   }
@@ -211,7 +233,10 @@ function strikeAction(input: DiagnoseInput, state: Diagnosis, action: string): v
 const mends = (action: string, cause: CauseId): boolean =>
   causeInfo(cause).action === action || (alsoMendedBy[cause] ?? []).some((also) => also.action === action)
 
-function verdictOf(state: Diagnosis, hidden: HiddenCase): Pick<Outcome, 'decided' | 'right' | 'stated'> {
+function verdictOf(
+  state: Diagnosis,
+  hidden: HiddenCase,
+): Pick<Outcome, 'decided' | 'action' | 'right' | 'stated'> {
   const shares = new Map<string, number>()
   for (const { cause, probability } of state.suspects) {
     const { action } = causeInfo(cause)
@@ -221,6 +246,7 @@ function verdictOf(state: Diagnosis, hidden: HiddenCase): Pick<Outcome, 'decided
   const action = state.decided?.action ?? likeliest
   return {
     decided: state.decided !== null,
+    action,
     right: mends(action, hidden.cause),
     stated: shares.get(action)!,
   }

@@ -13,6 +13,8 @@ export interface Before {
   atLeast?: { cause: CauseId; probability: number }
   /** Where none of them can be made the action is still not decided: it would harm. */
   always?: true
+  /** Asked for however the probabilities stand: it is a matter of safety. */
+  atOnce?: true
 }
 
 /**
@@ -26,6 +28,13 @@ export const before: Before[] = [
     look: ['to-frame'],
     text: 'It tripped: before anything is switched on again, read the motor to its frame, made dead and with the load parted. Where nobody can read it, leave it off and call an electrician.',
     always: true,
+    atOnce: true,
+  },
+  {
+    action: 'restore-supply',
+    when: { 'supply-voltage': ['none'] },
+    look: ['breaker'],
+    text: 'Nothing arrives: look at the breaker, fuse or RCD first, without touching it. One that stands off is switched on; one that tripped says that something behind it may be at fault.',
   },
   {
     action: 'replace-motor',

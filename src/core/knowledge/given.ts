@@ -1,6 +1,6 @@
 import { leaks } from './leaks'
 import type { ValueShares } from './types'
-import type { CauseId, ObservationId } from './vocabulary'
+import { type CauseId, causeIds, type ObservationId } from './vocabulary'
 
 /**
  * What one finding already says of another, so that the two are not counted twice. A fan that is said to be dead does not
@@ -16,18 +16,85 @@ export interface Given {
   shares?: ValueShares
   /** Or: values that can no longer be; what each cause says of the others stands. */
   rulesOut?: string[]
+  /** It speaks only of what is read after it: what stood there before is read anew. */
+  after?: true
   /** Causes that keep their own word. */
   except?: CauseId[]
 }
 
 const STILL = ['dead', 'hums']
+/** A breaker, fuse or RCD that passes nothing. */
+export const NOT_IN = ['off', 'tripped-once', 'trips-again-at-once', 'rcd-trips']
 const TURNS = ['slow', 'runs-noisy', 'runs-little-air', 'runs-backwards', 'wont-stop', 'runs-normally']
+
+/** What trips a breaker, or is nothing but a breaker that tripped. */
+const TRIPS: CauseId[] = [
+  'no-supply',
+  'winding-grounded',
+  'winding-shorted',
+  'capacitor-shorted',
+  'wiring-loose-or-burnt',
+]
+
+/** A board without a supply: what else is told was told before, or of another light. */
+const UNLIT: ValueShares = {
+  'no-light': 0.945,
+  'no-fault': 0.03,
+  'pressure-switch-open': 0.005,
+  'pressure-switch-stuck': 0.005,
+  'limit-open': 0.005,
+  'flame-lost': 0.005,
+  'blower-fault': 0.005,
+}
 
 /**
  * Where several fit, the first in this list counts. The nearer measuring point comes before the farther one. Figures are
  * this project's judgement: what is left beside the settled value is misreading.
  */
 export const givens: Given[] = [
+  // Once the protector has closed again the windings show, whatever heated them.
+  {
+    finding: 'cold-retest',
+    values: ['now-good'],
+    of: 'winding',
+    shares: { good: 0.96, open: 0.01, shorted: 0.02, inconsistent: 0.01 },
+    except: ['winding-open', 'winding-shorted', 'winding-grounded', 'start-switch-stuck'],
+    after: true,
+  },
+  // One that has tripped passes nothing: what trips it explains the dead supply behind it as well.
+  {
+    finding: 'breaker',
+    values: NOT_IN,
+    of: 'supply-voltage',
+    shares: { none: 0.97, normal: 0.02, low: 0.005, high: 0.005 },
+    except: causeIds.filter((cause) => !TRIPS.includes(cause)),
+  },
+  // Nothing comes out behind it either, wherever it is read.
+  ...(['contactor-output', 'motor-voltage'] as const).map((of) => ({
+    finding: 'breaker' as const,
+    values: NOT_IN,
+    of,
+    shares: { none: 0.98, normal: 0.01, low: 0.01 },
+  })),
+  {
+    finding: 'breaker',
+    values: NOT_IN,
+    of: 'module-supply',
+    shares: { present: 0.015, none: 0.985 },
+  },
+  // Without a supply no light is lit.
+  {
+    finding: 'supply-voltage',
+    values: ['none'],
+    of: 'board-code',
+    shares: UNLIT,
+  },
+  {
+    finding: 'breaker',
+    values: NOT_IN,
+    of: 'board-code',
+    shares: UNLIT,
+  },
   // The coil has its call and the contactor is out: that is the coil, and hardly anything else.
   {
     finding: 'control-voltage',

@@ -63,7 +63,7 @@ export const motorFaults: LikelihoodTable = {
     winding: { open: 0.92 },
     'motor-voltage': { normal: 0.95 },
     // The protector alone is never the cause: once it has closed again, what overheated the motor is looked for.
-    'cold-retest': { 'now-good': 0.06, 'still-open': 0.01 },
+    'cold-retest': { 'now-good': 0.3, 'still-open': 0.01 },
     companion: { yes: 0.85 },
   },
   'start-switch-stuck': {

@@ -10,7 +10,7 @@ export const supplyAndControl: LikelihoodTable = {
     // A point that has its voltage clears all before it.
     'supply-voltage': { none: 0.985, low: 0.012 },
     // One that will not stay in has a short behind it: a cord at most, mostly the load.
-    breaker: { off: 0.31, 'tripped-once': 0.37, on: 0.23, 'trips-again-at-once': 0.02, 'rcd-trips': 0.07 },
+    breaker: { off: 0.31, 'tripped-once': 0.37, on: 0.2, 'trips-again-at-once': 0.02, 'rcd-trips': 0.1 },
     // A separate control transformer can still pull the contactor in.
     'contactor-position': { 'not-pulled-in': 0.6 },
     'control-voltage': { none: 0.55 },

@@ -61,7 +61,7 @@ export const wiringAndCapacitor: LikelihoodTable = {
     direction: { 'does-not-turn': 0.5, right: 0.45, wrong: 0.03 },
     'air-flow': { none: 0.45, weak: 0.5, 'wrong-way': 0.02 },
     'nudge-start': { 'starts-and-runs': 0.72, 'starts-slowly': 0.23 },
-    'capacitor-fan-reading': { low: 0.95, open: 0.02 },
+    'capacitor-fan-reading': { low: 0.968, open: 0.02 },
     'capacitor-look': {
       sound: 0.55,
       'bulged-or-leaking': 0.34,
@@ -121,7 +121,7 @@ export const wiringAndCapacitor: LikelihoodTable = {
   },
   'capacitor-other-section-failed': {
     'fan-state': { 'runs-normally': 0.86, intermittent: 0.04 },
-    'capacitor-other-reading': { low: 0.55, open: 0.3, short: 0.12 },
+    'capacitor-other-reading': { low: 0.56, open: 0.31, short: 0.12 },
     companion: { no: 0.93 },
     'capacitor-look': { sound: 0.45, 'bulged-or-leaking': 0.45 },
     direction: { right: 0.95 },

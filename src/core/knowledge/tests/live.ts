@@ -1,4 +1,4 @@
-import { CONTACTOR, LIVE, LOW_VOLTAGE_CALL } from './shared'
+import { CONTACTOR, LIVE, LOW_VOLTAGE_CALL, TURNS } from './shared'
 import type { TestTable } from './types'
 
 /** With the power on: few, named as such, each with its precautions. */
@@ -63,7 +63,8 @@ export const liveTests = {
       how: 'With the contactor in, read the volts between its two load terminals.',
       caution: LIVE,
       families: CONTACTOR,
-      after: { 'contactor-position': ['pulled-in'] },
+      // What hums or turns is fed: the contactor is in.
+      after: { 'contactor-position': ['pulled-in'], 'fan-state': ['hums', ...TURNS] },
     },
   ],
   'motor-voltage': [
