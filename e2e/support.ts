@@ -1,6 +1,7 @@
 import AxeBuilder from '@axe-core/playwright'
 import { expect, type Page } from '@playwright/test'
 import type { Act, JobSnapshot } from '../src/core/job'
+import { chargePairs } from '../src/core/job/chargePairs'
 import { neededCharges, neededWaits } from '../src/core/job/place'
 import { answerActs, isolationActs, proofActs } from '../src/core/job/proofScript'
 import { deep } from '../src/sampling.testing'
@@ -113,15 +114,20 @@ export async function deadByStory(page: Page): Promise<void> {
     ),
     ...isolationActs(before),
     ...proofActs(before, storyId),
-    ...neededCharges(before).map(({ id }): Act => ({ kind: 'charge.read', id, typed: everyPair(before) })),
+    ...neededCharges(before).map(
+      ({ id }): Act => ({ kind: 'charge.read', id, typed: everyPair(before, id) }),
+    ),
   ])
 }
 
-/** A low reading for each pair that the label on file names: one, or each section to C, and between the two of a dual. */
-function everyPair({ fields }: JobSnapshot): string {
-  const label = fields.find(({ part, field }) => part === 'capacitor-old' && field === 'label')?.typed ?? ''
-  const sections = label.split('+').length
-  return Array.from({ length: sections === 2 ? 3 : sections }, () => '0.3').join(' / ')
+/** A low reading for each pair that the label on file names, or that it may have. */
+function everyPair(job: JobSnapshot, id: string): string {
+  const charge = job.charges.find((each) => each.id === id)
+  return charge
+    ? chargePairs(job, charge)
+        .map(() => '0.3')
+        .join(' / ')
+    : ''
 }
 
 let told = 0

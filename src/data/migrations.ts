@@ -437,6 +437,13 @@ const labelPictures: Migration = {
   },
 }
 
+/** How many terminals a capacitor has whose label nobody has read: until it is said, all that it may have are read. */
+const chargeTerminals: Migration = {
+  async up(db: Db) {
+    await sql.raw(`alter table "charge" add column "terminals" text`).execute(db)
+  },
+}
+
 /**
  * The energy of a machine instead of a job, and the dead period by its name. What stood in open jobs was proved by other
  * rules: their charges, proofs, waits and answers begin anew.
@@ -500,6 +507,7 @@ const migrations: Record<string, Migration> = {
   '0015-part-figures': whole(partFigures),
   '0016-labels': whole(labelPictures),
   '0017-dead-periods': whole(deadPeriods),
+  '0018-charge-terminals': whole(chargeTerminals),
 }
 
 /**

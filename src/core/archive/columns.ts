@@ -1,5 +1,5 @@
 import type { JobTables } from '../job/rows'
-import { carriesKinds, chargeKinds, logKinds } from '../job/rows'
+import { carriesKinds, chargeKinds, chargeTerminals, logKinds } from '../job/rows'
 import { coverIds } from '../knowledge/covers'
 import { causeIds, familyIds, motorKindIds, observationIds, vocabulary } from '../knowledge/vocabulary'
 import { accessKinds, benchParts, lineActions, switchKinds } from '../refit/types'
@@ -136,6 +136,7 @@ export const archiveColumns: { [Table in keyof JobTables]: { [Name in keyof JobT
     volts: orNull(number),
     readAt: orNull(text),
     planned: flag,
+    terminals: later(words(...chargeTerminals)),
     holds: later(words(...chargeKinds)),
   },
   waits: {

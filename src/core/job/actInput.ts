@@ -5,8 +5,8 @@ import { optionKinds } from '../knowledge/options'
 import { causeIds, observationIds, vocabulary } from '../knowledge/vocabulary'
 import { CapSpecInput, MotorSpecInput } from '../match/input'
 import { benchParts } from '../refit/types'
-import { type Act, chargePlaces, liftWays } from './actTypes'
-import { chargeKinds } from './rows'
+import { type Act, liftWays } from './actTypes'
+import { chargeKinds, chargeTerminals } from './rows'
 
 type Decorate = (target: object, key: string) => void
 
@@ -87,7 +87,8 @@ const classes: Record<Act['kind'], new () => object> = {
     field: OneOf(['capacitanceTyped', 'voltsTyped', 'resistorTyped', 'label']),
     value: text,
   }),
-  'charge.read': dto({ id, typed: text, where: OneOf(chargePlaces, { optional: true }) }),
+  'charge.terminals': dto({ id, terminals: OneOf(['', ...chargeTerminals] as const) }),
+  'charge.read': dto({ id, typed: text }),
   'charge.add': dto({ id, holds: OneOf(chargeKinds, { optional: true }) }),
   'charge.strike': dto({ id, reason: text }),
   'charge.restore': dto({ id }),

@@ -85,6 +85,7 @@ const actRules: { [Kind in Act['kind']]: ActRow<Kind> } = {
   'proof.mistyped': rule('asserts', 'live-stop'),
   'proof.void': rule('reverts', 'any-stop'),
   'charge.edit': writes(rule('plain', 'any-stop'), 'id', 'field'),
+  'charge.terminals': rule('plain', 'any-stop'),
   'charge.read': rule('asserts', 'live-stop'),
   'charge.add': rule('plain', 'any-stop'),
   'charge.strike': rule('asserts', 'live-stop'),

@@ -5,6 +5,7 @@ import type {
   BenchPart,
   CandidateRow,
   ChargeKind,
+  ChargeTerminals,
   CheckRow,
   Cover,
   JobRow,
@@ -18,9 +19,6 @@ import type {
 /** What lifts a hard stop: it was put right by somebody, or said by mistake and something else was meant. */
 export const liftWays = ['mended', 'mistake'] as const
 export type LiftWay = (typeof liftWays)[number]
-
-export const chargePlaces = ['terminals', 'motor-leads'] as const
-export type ChargePlace = (typeof chargePlaces)[number]
 
 /** Why power comes back: to read one value, or to watch the mended machine start. */
 export type PowerPurpose = 'reading' | 'start'
@@ -79,8 +77,8 @@ export type Act =
       field: 'capacitanceTyped' | 'voltsTyped' | 'resistorTyped' | 'label'
       value: string
     }
-  /** `where`: at its terminals, or across the motor's own leads where no capacitor is seen. */
-  | { kind: 'charge.read'; id: string; typed: string; where?: ChargePlace }
+  | { kind: 'charge.terminals'; id: string; terminals: ChargeTerminals | '' }
+  | { kind: 'charge.read'; id: string; typed: string }
   | { kind: 'charge.add'; id: string; holds?: ChargeKind }
   | { kind: 'charge.strike'; id: string; reason: string }
   | { kind: 'charge.restore'; id: string }

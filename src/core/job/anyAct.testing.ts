@@ -174,6 +174,11 @@ export function actOf(job: JobSnapshot, draw: Draw): Act {
       field: from(['capacitanceTyped', 'voltsTyped', 'resistorTyped', 'label'] as const, pick),
       value: draw.typed,
     },
+    'charge.terminals': {
+      kind: 'charge.terminals',
+      id: rowId(job.charges),
+      terminals: from(['', 'two', 'none-seen'] as const, pick),
+    },
     'charge.read': { kind: 'charge.read', id: rowId(job.charges), typed: draw.typed },
     'charge.add': { kind: 'charge.add', id: fresh },
     'charge.strike': { kind: 'charge.strike', id: rowId(job.charges), reason: draw.reason },

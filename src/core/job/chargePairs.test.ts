@@ -25,6 +25,41 @@ describe('every section of a capacitor', () => {
     expect(pairsOf('7.5 uF 370 V')).toEqual([''])
   })
 
+  it('is told where it is emptied as well: two figures are two sections, and no fraction', () => {
+    const typed = (capacitanceTyped: string, label = '') => {
+      const job = label ? withLabel(label) : jobOn('bath-exhaust-fan', 'psc')
+      const charge = neededCharges(job)[0]!
+      return chargePairs(job, { ...charge, capacitanceTyped })
+    }
+    for (const two of ['45/5', '45+5', '45 / 5 MFD 440 VAC', 'HERM 45 FAN 5'])
+      expect(typed(two), two).toEqual(['C–HERM', 'C–FAN', 'HERM–FAN'])
+    expect(typed('7.5')).toEqual([''])
+    // Of two labels the one that names more: one figure typed here does not take a section away.
+    expect(typed('45', '45+5 uF 440 V')).toHaveLength(3)
+    expect(typed('45+5', '45 uF 440 V')).toHaveLength(3)
+    expect(typed('what it says', '45+5 uF 440 V')).toHaveLength(3)
+  })
+
+  it('is asked for before any label is read, where the family shares one can with its compressor', () => {
+    const job = jobOn('outdoor-unit-fan', 'psc')
+    const charge = neededCharges(job)[0]!
+    expect(chargePairs(job, charge)).toHaveLength(3)
+    const say = (terminals: 'two' | 'none-seen' | ''): Act => ({
+      kind: 'charge.terminals',
+      id: charge.id,
+      terminals,
+    })
+    const dead = madeDead(act(job, say('two')))
+    expect(energyOf(dead, NOW).handsIn).toBe(true)
+    // Said by mistake: the two pairs that nobody read are asked for, and hands are out.
+    expect(energyOf(act(dead, say('')), NOW).handsIn).toBe(false)
+    // Counted as two, and then a label that names two sections.
+    const label: Act = { kind: 'charge.edit', id: charge.id, field: 'capacitanceTyped', value: '35/5' }
+    expect(energyOf(act(dead, label), NOW).handsIn).toBe(false)
+    const bath = jobOn('bath-exhaust-fan', 'psc')
+    expect(neededCharges(bath).map((each) => chargePairs(bath, each))).toEqual([['']])
+  })
+
   it('counts as empty only when all of them are read', () => {
     const three = ['C–HERM', 'C–FAN', 'HERM–FAN']
     expect(chargeVolts('0.3 / 0.2 / 0.1', three)).toEqual({ volts: 0.3 })
@@ -53,7 +88,9 @@ describe('every section of a capacitor', () => {
     const unnamed = act(job, { kind: 'charge.read', id: charge.id, typed: '0.3' })
     expect(energyOf(unnamed, NOW).handsIn).toBe(false)
     // A label that comes after the reading asks for the rest of it.
-    const bare = madeDead(jobOn('outdoor-unit-fan', 'psc'))
+    const unread = jobOn('outdoor-unit-fan', 'psc')
+    const counted: Act = { kind: 'charge.terminals', id: neededCharges(unread)[0]!.id, terminals: 'two' }
+    const bare = madeDead(act(unread, counted))
     const label: Act = {
       kind: 'field.set',
       id: id(),

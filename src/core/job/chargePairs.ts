@@ -1,4 +1,7 @@
+import { type CapacitorLabel, parseCapacitorLabel, type Section, type SectionLabel } from '../capacitor'
 import { SAFE_VOLTS } from '../capacitor/physics'
+import { isCoreError } from '../errors'
+import { dualCapacitorFamilies } from '../knowledge/familyTraits'
 import { capacitorOf } from './derive'
 import { handsVolts } from './handsVolts'
 import type { ChargeRow, JobSnapshot } from './rows'
@@ -6,13 +9,44 @@ import type { ChargeRow, JobSnapshot } from './rows'
 /** Between the readings of one capacitor, as they are stored. */
 const BETWEEN = ' / '
 
+/** A label as it was typed where it is emptied: “45/5”, “45 + 5 µF 440 V”, “35”; null where nothing or nothing readable stands. */
+export function chargeLabel({ capacitanceTyped }: ChargeRow): CapacitorLabel | null {
+  const text = capacitanceTyped.trim()
+  for (const each of text ? [text, `${text} µF`] : [])
+    try {
+      return parseCapacitorLabel(each)
+    } catch (error) {
+      if (!isCoreError(error)) throw error
+    }
+  return null
+}
+
+/** What is known of its sections: of two labels the one that names more, since no section is taken for empty. */
+export function chargeSections(snapshot: JobSnapshot, charge: ChargeRow): SectionLabel[] {
+  const own = chargeLabel(charge)?.sections ?? []
+  const ofJob = holdsRun(charge) ? (capacitorOf(snapshot, 'old').label?.sections ?? []) : []
+  return own.length >= ofJob.length ? own : ofJob
+}
+
+/** A fan that mostly shares its capacitor with a compressor, and nobody has read a label or counted the terminals. */
+export const mayBeDual = (snapshot: JobSnapshot, charge: ChargeRow): boolean =>
+  dualCapacitorFamilies.includes(snapshot.machine.family) &&
+  holdsRun(charge) &&
+  charge.planned === 1 &&
+  chargeSections(snapshot, charge).length === 0
+
+const holdsRun = ({ holds }: ChargeRow): boolean => (holds ?? 'run') === 'run'
+
+const DUAL: Section[] = ['HERM', 'FAN']
+
 /**
  * The pairs of terminals that are emptied and read: of a capacitor of several sections each section to the common one, and of a
- * dual HERM to FAN besides. One pair without a name where it has one section, or where its own label was typed here.
+ * dual HERM to FAN besides. One pair without a name where it has one section; where nothing tells it, all that it may have.
  */
 export function chargePairs(snapshot: JobSnapshot, charge: ChargeRow): string[] {
-  const sections = capacitorOf(snapshot, 'old').label?.sections.map(({ section }) => section) ?? []
-  if (sections.length < 2 || charge.capacitanceTyped.trim() !== '') return ['']
+  const named = chargeSections(snapshot, charge).map(({ section }) => section)
+  const sections = mayBeDual(snapshot, charge) && charge.terminals === null ? DUAL : named
+  if (sections.length < 2) return ['']
   const toCommon = sections.map((section) => `C–${section}`)
   return sections.length === 2 ? [...toCommon, sections.join('–')] : toCommon
 }
@@ -53,6 +87,17 @@ export function chargeVolts(typed: string, pairs: string[] = ['']): { volts: num
   const highest = Math.max(...values)
   const complete = values.length >= pairs.length
   return { volts: complete || highest >= SAFE_VOLTS ? highest : null }
+}
+
+/**
+ * What the stored readings come to against the pairs as they are named now. Three pairs that were read before the label named
+ * one section cover that section; one reading before it named two covers none.
+ */
+export function storedVolts(snapshot: JobSnapshot, charge: ChargeRow): number | null {
+  if (charge.volts === null) return null
+  const pairs = chargePairs(snapshot, charge)
+  const read = charge.typed.split(BETWEEN).map((part) => part.trim())
+  return chargeVolts(charge.typed, pairs.length === 1 ? read : pairs)?.volts ?? null
 }
 
 /** The readings in words for the record: "C–HERM 0.3 V, C–FAN 0.2 V". */

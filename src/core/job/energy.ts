@@ -3,7 +3,7 @@ import { leastMinutes } from '../isolation'
 import { breakWords, pointName } from '../knowledge/breakWords'
 import { type EnergyState, vocabulary } from '../knowledge/vocabulary'
 import { chargeLabels } from './chargeLabels'
-import { chargePairs, chargeVolts } from './chargePairs'
+import { storedVolts } from './chargePairs'
 import { contradictionsOf } from './contradicted'
 import {
   feedsOf,
@@ -203,8 +203,8 @@ function storedOf(
 
 /** Below 5 V at each pair of its terminals that the label names now: a label that came later asks for the rest. */
 const isEmpty = (snapshot: JobSnapshot, charge: ChargeRow): boolean => {
-  const read = charge.volts === null ? null : chargeVolts(charge.typed, chargePairs(snapshot, charge))
-  return read !== null && read.volts !== null && read.volts < SAFE_VOLTS
+  const volts = storedVolts(snapshot, charge)
+  return volts !== null && volts < SAFE_VOLTS
 }
 
 /** When the last feed was proved, where all of them are. */

@@ -1,10 +1,10 @@
 /** A plain number with or without its unit: nothing is worked out where it decides about hands. */
-const PLAIN = /^[-−+]?\d+(?:[.,]\d+)?\s*(mv|v|volts?)?\s*(?:ac|dc|~|⎓)?$/i
+const PLAIN = /^[-−+]?(?:\d+(?:[.,]\d+)?|[.,]\d{1,2})\s*(mv|v|volts?)?\s*(?:ac|dc|~|⎓)?$/i
 const OVER = /^(?:o\.?l\.?|0\.?l\.?|over|∞)$/i
 
 /**
- * Volts that decide about hands, as a meter shows them. The sign does not matter, a decimal comma is one; a fraction, two
- * figures or a sum is refused.
+ * Volts that decide about hands, as a meter shows them. The sign does not matter, a decimal comma is one, and many a meter
+ * shows no zero before it (no more than two figures then: “.118” may be 118); a fraction, two figures or a sum is refused.
  *
  * @returns volts without sign, null for over-range; null itself where it is no such figure
  * @example handsVolts('-0,2 V') // { volts: 0.2 }

@@ -11,7 +11,7 @@ import { lastChange } from './proofs'
 import { type Draft, planned, put } from './put'
 import { refusal } from './refusals'
 import { must, needReason } from './rowMust'
-import type { JobSnapshot, WaitRow } from './rows'
+import type { ChargeTerminals, JobSnapshot, WaitRow } from './rows'
 import { energyJobOf } from './shared'
 
 /** What is stored in a capacitor or a module, and what is hot: emptied, read, waited for. */
@@ -27,6 +27,8 @@ export function planStored(snapshot: JobSnapshot, act: Act, now: number, at: str
       ])
     case 'charge.edit':
       return editCharge(snapshot, act)
+    case 'charge.terminals':
+      return sayTerminals(snapshot, act)
     case 'charge.read':
       return planDischarge(snapshot, act, now, at)
     case 'charge.strike':
@@ -53,6 +55,20 @@ function editCharge(snapshot: JobSnapshot, act: ActOf<'charge.edit'>): Draft {
   return planned(`${charge.label}: ${act.field}`, [
     put(snapshot, 'charges', charge.id, { ...charge, [act.field]: act.value }),
   ])
+}
+
+/** What was read before counts for what it was read on: the pairs that follow from this are asked anew. */
+function sayTerminals(snapshot: JobSnapshot, act: ActOf<'charge.terminals'>): Draft {
+  const charge = must(snapshot, 'charges', act.id)
+  return planned(
+    `${charge.label}: ${act.terminals ? terminalWords[act.terminals] : 'its terminals are not counted yet'}`,
+    [put(snapshot, 'charges', charge.id, { ...charge, terminals: act.terminals || null })],
+  )
+}
+
+const terminalWords: Record<ChargeTerminals, string> = {
+  two: 'two terminals and no more',
+  'none-seen': 'none is seen',
 }
 
 function strikeCharge(snapshot: JobSnapshot, act: ActOf<'charge.strike'>, at: string): Draft {
@@ -198,7 +214,7 @@ function planDischarge(snapshot: JobSnapshot, act: ActOf<'charge.read'>, now: nu
         : [],
     )
   const empty = volts < SAFE_VOLTS
-  const where = act.where === 'motor-leads' ? ', across the motor’s own leads' : ''
+  const where = charge.terminals === 'none-seen' ? ', across the motor’s own leads' : ''
   return planned(
     `${charge.label}: ${chargeWords(snapshot, charge, act.typed)}`,
     [

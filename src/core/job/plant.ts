@@ -61,6 +61,7 @@ export function newCharge(id: string, jobId: string, position: number, holds: Ch
     volts: null,
     readAt: null,
     planned: 1,
+    terminals: null,
     holds,
     struckAt: null,
     strikeReason: '',

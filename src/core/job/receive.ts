@@ -20,6 +20,8 @@ export interface Envelope {
 
 /** What asserts that something is off, dead or over is stored only while it is fresh. */
 export const FRESH_MS = 3 * 60_000
+/** The last entry of a record may lie so far before the clock of the server, and no farther. */
+const CLOCK_SLACK_MS = 5000
 /** What hands did longer ago than this was done out of reach, and is judged by the proof as it stood then. */
 const AT_ONCE_MS = 10_000
 
@@ -29,12 +31,14 @@ const AT_ONCE_MS = 10_000
  *
  * @param serverNow milliseconds since the epoch by the server's clock
  * @throws CoreError `too-old` where an assertion about energy has grown older than three minutes or claims to come from
- * the future: it is shown and done anew; else as `planAct`
+ * the future, or where the clock of the server stands before the last entry: it is shown and done anew; else as `planAct`
  */
 export function receive(snapshot: JobSnapshot, { act, ageMs }: Envelope, serverNow: number, by: By): Planned {
   const { energy } = ruleOf(act)
   if (energy === 'asserts') {
     if (!(ageMs >= 0 && ageMs <= FRESH_MS)) throw refusal(ageMs >= 0 ? 'too-old/late' : 'too-old/clock')
+    // A clock that was set back would make it younger than it is: what follows in the record is dated behind the last entry.
+    if (afterLast(snapshot) > serverNow + CLOCK_SLACK_MS) throw refusal('too-old/behind')
     const done = serverNow - ageMs
     if (overtaken(snapshot, done, by)) throw refusal('overtaken')
     return planAct(snapshot, act, Math.max(done, afterLast(snapshot)), by)

@@ -72,6 +72,7 @@ interface Refusals {
   'too-long/name': []
   'too-many-candidates': [most: number]
   'too-many-leads': []
+  'too-old/behind': []
   'too-old/clock': []
   'too-old/late': []
   'unknown-act/kind': [kind: string]
@@ -240,6 +241,8 @@ const words: { [Key in RefusalKey]: (...params: Refusals[Key]) => string } = {
   'too-many-candidates': (most) =>
     `A job keeps at most ${most} parts beside the old one. Take one away first.`,
   'too-many-leads': () => 'Ten leads are the most that can be mapped.',
+  'too-old/behind': () =>
+    'The clock of the computer that keeps this record stands before its last entry. Set the clock right, or wait until it has passed that time; then do this again.',
   'too-old/clock': () => 'The clock of this device went back. Look at the machine, and do this again.',
   'too-old/late': () =>
     'This was done more than three minutes ago and has not been stored. Look at the machine, and do it again.',

@@ -181,6 +181,9 @@ export type MeterRange = 'ordinary' | 'low-impedance'
 export const chargeKinds = ['run', 'start', 'compressor', 'bus'] as const
 export type ChargeKind = (typeof chargeKinds)[number]
 
+export const chargeTerminals = ['two', 'none-seen'] as const
+export type ChargeTerminals = (typeof chargeTerminals)[number]
+
 export const carriesKinds = ['fuel', 'refrigerant', 'water-or-air', 'nothing'] as const
 export type Carries = (typeof carriesKinds)[number]
 
@@ -197,6 +200,8 @@ export interface ChargeRow extends OfJob {
   readAt: string | null
   /** Came with the plan, not added by hand: asked for only while the motor may have one. */
   planned: Flag
+  /** Said where no label tells it: two terminals and no more, or nothing seen of it. Nothing said counts as the most it may have. */
+  terminals: ChargeTerminals | null
   /** What holds the charge; null in older files: a run capacitor. */
   holds: ChargeKind | null
   struckAt: string | null

@@ -50,7 +50,7 @@ export class Trace {
     { open: boolean; held: boolean; struck: boolean; parts: boolean }
   >()
   private proofs = new Map<string, Proof>()
-  private readonly charges = new Map<string, { volts: number; seq: number }>()
+  private readonly charges = new Map<string, { volts: number; pairs: number; seq: number }>()
   private readonly struck = new Set<string>()
   private readonly waits = new Map<string, { at: number; seq: number }>()
   private readonly stops = new Set<string>()
@@ -63,8 +63,11 @@ export class Trace {
   /** Last change of any point. */
   private pointSeq = 0
   private activity: number[] = []
+  /** A label of the capacitor was typed at some time, or its terminals counted. */
+  private canTold: boolean
 
   constructor(private readonly first: JobSnapshot) {
+    this.canTold = first.fields.some(({ part, typed }) => part === 'capacitor-old' && typed.trim() !== '')
     for (const point of first.points) if (isValve.test(point.point)) this.valves.add(point.id)
     for (const point of first.points)
       this.points.set(point.id, {
@@ -226,13 +229,24 @@ export class Trace {
       case 'proof.void':
         this.void()
         break
+      case 'charge.terminals':
+        if (act.terminals) this.canTold = true
+        break
+      case 'charge.edit':
+        if (act.field === 'capacitanceTyped') this.canTold = true
+        break
       case 'charge.read':
         if (act.typed.trim() === '') this.charges.delete(act.id)
-        else this.charges.set(act.id, { volts: Math.abs(Number(act.typed.replace(',', '.'))), seq: this.seq })
+        else {
+          const read = act.typed
+            .split('/')
+            .map((part) => Math.abs(Number(part.replace(',', '.').trim() || Number.NaN)))
+          this.charges.set(act.id, { volts: Math.max(...read), pairs: read.length, seq: this.seq })
+        }
         this.activity.push(at)
         break
       case 'wait.start':
-        if ((this.waits.get(act.id)?.seq ?? NEVER) < Math.max(this.voidSeq, this.pointSeq))
+        if ((this.waits.get(act.id)?.seq ?? NEVER) < Math.max(this.voidSeq, this.pointSeq, this.liveSeq))
           this.waits.set(act.id, { at, seq: this.seq })
         break
       case 'charge.strike':
@@ -275,6 +289,7 @@ export class Trace {
         this.stops.delete(act.rule)
         break
       case 'field.set':
+        if (act.part === 'capacitor-old') this.canTold = true
         if (act.part === 'plan' && act.field === 'feeds') {
           const counted = Number(act.typed) || 1
           if (counted !== this.feeds) this.void()
@@ -364,11 +379,19 @@ export class Trace {
     return null
   }
 
+  private mayShareItsCan({ holds, planned }: { holds: string | null; planned: number }): boolean {
+    const shares = ['outdoor-unit-fan', 'dehumidifier-fan'].includes(this.first.machine.family)
+    return shares && planned === 1 && (holds === null || holds === 'run') && !this.canTold
+  }
+
   private storedFault(now: number, floor: number): string | null {
     for (const row of this.first.charges) {
       if (this.struck.has(row.id)) continue
       const read = this.charges.get(row.id)
-      if (!read || read.seq < floor || read.volts >= 5) return 'a capacitor may hold charge'
+      // NaN is what nobody could read: it is not below five.
+      if (!read || read.seq < floor || !(read.volts < 5)) return 'a capacitor may hold charge'
+      // A can of fan and compressor has three terminals until its label or somebody who counted says otherwise.
+      if (this.mayShareItsCan(row) && read.pairs < 3) return 'a section of a dual capacitor is unread'
     }
     for (const row of this.first.waits) {
       if (this.struck.has(row.id)) continue

@@ -2,6 +2,7 @@ import { describe, expect, it } from 'vitest'
 import { familyIds } from '../knowledge/vocabulary'
 import { moreWays } from '../knowledge/ways'
 import type { Act } from './actTypes'
+import { dischargeActs } from './dischargeScript'
 import { energyOf } from './energy'
 import { act, actAt, id, jobOn, NOW, refused } from './job.testing'
 import { kitOf } from './kit'
@@ -48,10 +49,7 @@ describe('the way in of every family', () => {
     if (neededCharges(job).length > 0)
       for (const line of inside) expect(refused(job, tick(line)), line.part).toBe('not-proven')
 
-    job = act(
-      job,
-      ...neededCharges(job).map((charge): Act => ({ kind: 'charge.read', id: charge.id, typed: '0.3' })),
-    )
+    job = act(job, ...dischargeActs(job))
     for (const line of lines.filter((each) => !each.access)) {
       expect(refused(job, tick(line)), line.part).toBeNull()
       job = act(job, tick(line))

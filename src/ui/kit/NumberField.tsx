@@ -21,6 +21,8 @@ interface NumberFieldProps {
   hint?: string
   unit?: string
   testId?: string
+  /** Why what stands here was not taken, where it is readable and yet was not. */
+  refused?: string | null
   /** Left by Enter, Tab or a tap elsewhere: what counts only when it is whole is kept now. */
   onDone?: () => void
 }
@@ -42,12 +44,13 @@ export function NumberField({
   hint,
   unit,
   testId,
+  refused,
   onDone,
 }: NumberFieldProps) {
   const id = useId()
   const [shown, type] = useTyped(typed, onType)
   const parsed = parseTyped(shown, quantity, options)
-  const error = parsed.kind === 'error' ? parsed.message : null
+  const error = parsed.kind === 'error' ? parsed.message : (refused ?? null)
   return (
     <div className={className}>
       <label htmlFor={id} className={hideLabel ? 'sr-only' : 'caption mb-0.5 block'}>

@@ -23,16 +23,32 @@ interface ReadingFieldProps {
 export function ReadingField({ stored, onRead, ...field }: ReadingFieldProps) {
   const [typed, setTyped] = useState(stored)
   const told = useRef(stored)
+  const [refused, setRefused] = useState(false)
   useEffect(() => {
     told.current = stored
     setTyped(stored)
+    setRefused(false)
   }, [stored])
   const done = () => {
     if (typed === told.current) return
     const before = told.current
     told.current = typed
-    // Refused, it stays in the field, and the next try is told again.
-    if (!onRead(typed)) told.current = before
+    // Refused, it stays in the field, which says so, and the next try is told again.
+    const taken = onRead(typed)
+    if (!taken) told.current = before
+    setRefused(!taken)
   }
-  return <NumberField {...field} typed={typed} onType={setTyped} onDone={done} />
+  const type = (next: string) => {
+    setTyped(next)
+    setRefused(false)
+  }
+  return (
+    <NumberField
+      {...field}
+      typed={typed}
+      onType={type}
+      onDone={done}
+      refused={refused ? 'Not taken as a reading. Type what the meter shows, the figure alone: 0.2' : null}
+    />
+  )
 }

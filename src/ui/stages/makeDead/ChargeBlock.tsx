@@ -1,16 +1,23 @@
 'use client'
 
-import { useState } from 'react'
-import { discharge } from '@/core/capacitor'
+import { type CapacitorLabel, discharge } from '@/core/capacitor'
 import { SAFE_VOLTS } from '@/core/capacitor/physics'
 import { type ChargeRow, capacitorMayBe, fieldText, isOut, neededCharges } from '@/core/job'
-import { chargePairs, chargeTyped, withCharge } from '@/core/job/chargePairs'
+import {
+  chargeLabel,
+  chargePairs,
+  chargeSections,
+  chargeTyped,
+  mayBeDual,
+  withCharge,
+} from '@/core/job/chargePairs'
 import { planKindMayBeElectronic } from '@/core/job/place'
 import { formatSeconds, significant, typedValue } from '@/core/units'
 import { useJob } from '../../job/JobProvider'
 import { NumberField } from '../../kit/NumberField'
 import { ReadingField } from '../../kit/ReadingField'
 import { Section } from '../../kit/Section'
+import { TextField } from '../../kit/TextField'
 import { Strike } from './Strike'
 
 /** Stored charge: worked out from the label, emptied through a resistor, read below 5 V DC. */
@@ -55,27 +62,33 @@ function ChargeLine({ charge }: { charge: ChargeRow }) {
   const { snapshot, energy, capacitor, act, clock } = useJob()
   // What Measure knows of the label is used here until the person types otherwise.
   const label = capacitor.label
+  const own = chargeLabel(charge)
+  const sections = chargeSections(snapshot, charge)
+  const uF = sections.length > 0 ? Math.max(...sections.map((section) => section.uF)) : null
   const largest = label ? Math.max(...label.sections.map((section) => section.uF)) : null
-  const uF = typedValue(charge.capacitanceTyped, 'uF') ?? largest
-  const volts = typedValue(charge.voltsTyped, 'volts') ?? label?.volts ?? null
+  const volts = typedValue(charge.voltsTyped, 'volts') ?? own?.volts ?? label?.volts ?? null
   const ohm = typedValue(charge.resistorTyped, 'ohm')
   const result = uF && volts && ohm ? discharge({ uF, acVolts: volts, resistorOhm: ohm }) : null
   const out = isOut(snapshot, 'capacitor')
   const locked = !energy.coversBeforeDischarge && !out
   const pairs = chargePairs(snapshot, charge)
   const values = chargeTyped(charge.typed, pairs)
-  const [unseen, setUnseen] = useState(false)
   const labelText = fieldText(snapshot, 'capacitor-old', 'label')
   return (
     <div className="border-line border-b py-2">
       <p className="font-semibold">{charge.label}</p>
       <div className="grid gap-3 mid:grid-cols-[repeat(3,minmax(0,1fr))_92px]">
-        <NumberField
-          label="Capacitance on its label"
-          typed={charge.capacitanceTyped}
-          quantity="uF"
-          placeholder={largest ? significant(largest) : '35'}
-          {...(labelText && largest && !charge.capacitanceTyped ? { hint: `from "${labelText}"` } : {})}
+        <TextField
+          label="Capacitance on its label, µF"
+          value={charge.capacitanceTyped}
+          mono
+          placeholder={largest ? significant(largest) : '35 or 45+5'}
+          error={
+            charge.capacitanceTyped.trim() && !own
+              ? 'Type what is printed: one figure, 35, or two, 45+5. It counts as unread until then.'
+              : null
+          }
+          hint={ownHint(own, charge.capacitanceTyped ? '' : labelText)}
           onType={(value) => act({ kind: 'charge.edit', id: charge.id, field: 'capacitanceTyped', value })}
         />
         <NumberField
@@ -106,9 +119,7 @@ function ChargeLine({ charge }: { charge: ChargeRow }) {
           <b className="num">{significant(result.energyJoules, 2)} J</b>. Hold the lead on for{' '}
           <b className="num">{formatSeconds(result.secondsToSafe)}</b> at least; the resistor takes{' '}
           <b className="num">{significant(result.peakWatts, 2)} W</b> in the first moment.{' '}
-          {label && label.sections.length > 1
-            ? 'Each section to C, and HERM to FAN.'
-            : 'Across both terminals.'}
+          {pairs.length > 1 ? 'Each section to C, and HERM to FAN.' : 'Across both terminals.'}
         </p>
       ) : (
         <p className="caption my-2">
@@ -135,22 +146,11 @@ function ChargeLine({ charge }: { charge: ChargeRow }) {
                 kind: 'charge.read',
                 id: charge.id,
                 typed: withCharge(charge.typed, pairs, index, value),
-                ...(unseen ? { where: 'motor-leads' as const } : {}),
               })
             }
           />
         ))}
-        {charge.planned ? (
-          <label className="flex min-h-11 items-center gap-2 text-sm mid:col-span-3">
-            <input
-              type="checkbox"
-              className="size-5 accent-[var(--teal)]"
-              checked={unseen}
-              onChange={(event) => setUnseen(event.target.checked)}
-            />
-            I see none: I read DC volts across the motor’s own leads instead
-          </label>
-        ) : null}
+        <Terminals charge={charge} />
         <p className={`self-end pb-2 text-sm ${pairs.length > 1 ? 'mid:col-span-3' : 'mid:col-span-2'}`}>
           {locked ? (
             'Prove the supply dead before you touch it.'
@@ -168,6 +168,51 @@ function ChargeLine({ charge }: { charge: ChargeRow }) {
           )}
         </p>
       </div>
+    </div>
+  )
+}
+
+const ownHint = (own: CapacitorLabel | null, ofJob: string): string | null => {
+  if (own && own.sections.length > 1)
+    return `${own.sections.length} sections: ${own.sections.map(({ uF }) => significant(uF)).join(' and ')} µF`
+  return ofJob ? `from “${ofJob}”` : null
+}
+
+/** Where no label tells how many terminals it has, all that it may have are asked for until somebody has counted them. */
+function Terminals({ charge }: { charge: ChargeRow }) {
+  const { snapshot, act } = useJob()
+  if (!charge.planned) return null
+  const ways = [
+    ...(mayBeDual(snapshot, charge)
+      ? [['two', 'It has two terminals and no more: one reading across them'] as const]
+      : []),
+    ['none-seen', 'I see none: I read DC volts across the motor’s own leads instead'] as const,
+  ]
+  return (
+    <div className="mid:col-span-3">
+      {mayBeDual(snapshot, charge) && charge.terminals === null ? (
+        <p className="max-w-[75ch] text-sm">
+          A can of this kind mostly has three terminals, C, HERM and FAN, and serves the compressor as well:
+          one of them may be full while the other is empty. Read all three pairs.
+        </p>
+      ) : null}
+      {ways.map(([terminals, text]) => (
+        <label key={terminals} className="flex min-h-11 items-center gap-2 text-sm">
+          <input
+            type="checkbox"
+            className="size-5 accent-[var(--teal)]"
+            checked={charge.terminals === terminals}
+            onChange={(event) =>
+              act({
+                kind: 'charge.terminals',
+                id: charge.id,
+                terminals: event.target.checked ? terminals : '',
+              })
+            }
+          />
+          {text}
+        </label>
+      ))}
     </div>
   )
 }
