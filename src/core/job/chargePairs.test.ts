@@ -1,7 +1,9 @@
 import { describe, expect, it } from 'vitest'
 import type { Act } from './actTypes'
 import { chargePairs, chargeTyped, chargeVolts, withCharge } from './chargePairs'
+import { capacitorOf } from './derive'
 import { energyOf } from './energy'
+import { fieldText } from './fields'
 import { act, id, jobOn, madeDead, NOW, refused } from './job.testing'
 import { neededCharges } from './place'
 
@@ -38,6 +40,38 @@ describe('every section of a capacitor', () => {
     expect(typed('45', '45+5 uF 440 V')).toHaveLength(3)
     expect(typed('45+5', '45 uF 440 V')).toHaveLength(3)
     expect(typed('what it says', '45+5 uF 440 V')).toHaveLength(3)
+  })
+
+  it('typed where it is emptied is the label of the job, until another is typed there', () => {
+    const job = jobOn('outdoor-unit-fan', 'psc')
+    const charge = neededCharges(job)[0]!
+    const edit = (field: 'capacitanceTyped' | 'voltsTyped', value: string): Act => ({
+      kind: 'charge.edit',
+      id: charge.id,
+      field,
+      value,
+    })
+    const labelOf = (of: typeof job) => fieldText(of, 'capacitor-old', 'label')
+    const typed = act(
+      job,
+      edit('capacitanceTyped', '4'),
+      edit('capacitanceTyped', '45/5'),
+      edit('voltsTyped', '440'),
+    )
+    expect(labelOf(typed)).toBe('45/5 µF 440 V')
+    expect(capacitorOf(typed, 'old').label?.sections).toEqual([
+      { section: 'HERM', uF: 45 },
+      { section: 'FAN', uF: 5 },
+    ])
+    expect(labelOf(act(typed, edit('capacitanceTyped', '')))).toBe('')
+    const own: Act = {
+      kind: 'field.set',
+      id: id(),
+      part: 'capacitor-old',
+      field: 'label',
+      typed: '40+5 µF 370 V',
+    }
+    expect(labelOf(act(typed, own, edit('capacitanceTyped', '35/5')))).toBe('40+5 µF 370 V')
   })
 
   it('is asked for before any label is read, where the family shares one can with its compressor', () => {

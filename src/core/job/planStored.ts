@@ -3,7 +3,7 @@ import { leastMinutes } from '../isolation'
 import { waitInfo } from '../knowledge/isolation'
 import type { Act, ActOf } from './actTypes'
 import { isOut, partsOut } from './bench'
-import { chargePairs, chargeVolts, chargeWords } from './chargePairs'
+import { chargeLabel, chargePairs, chargeVolts, chargeWords } from './chargePairs'
 import { energyOf } from './energy'
 import { neededCharges } from './place'
 import { newCharge } from './plant'
@@ -11,7 +11,7 @@ import { lastChange } from './proofs'
 import { type Draft, planned, put } from './put'
 import { refusal } from './refusals'
 import { must, needReason } from './rowMust'
-import type { ChargeTerminals, JobSnapshot, WaitRow } from './rows'
+import type { ChargeRow, ChargeTerminals, JobSnapshot, RowChange, WaitRow } from './rows'
 import { energyJobOf } from './shared'
 
 /** What is stored in a capacitor or a module, and what is hot: emptied, read, waited for. */
@@ -26,7 +26,7 @@ export function planStored(snapshot: JobSnapshot, act: Act, now: number, at: str
         }),
       ])
     case 'charge.edit':
-      return editCharge(snapshot, act)
+      return editCharge(snapshot, act, at)
     case 'charge.terminals':
       return sayTerminals(snapshot, act)
     case 'charge.read':
@@ -50,11 +50,45 @@ export function planStored(snapshot: JobSnapshot, act: Act, now: number, at: str
   }
 }
 
-function editCharge(snapshot: JobSnapshot, act: ActOf<'charge.edit'>): Draft {
+function editCharge(snapshot: JobSnapshot, act: ActOf<'charge.edit'>, at: string): Draft {
   const charge = must(snapshot, 'charges', act.id)
+  const next = { ...charge, [act.field]: act.value }
   return planned(`${charge.label}: ${act.field}`, [
-    put(snapshot, 'charges', charge.id, { ...charge, [act.field]: act.value }),
+    put(snapshot, 'charges', charge.id, next),
+    ...labelOfJob(snapshot, charge, next, at),
   ])
+}
+
+/** A label that is read first where it is emptied is the label of the job too, until somebody types another there. */
+function labelOfJob(snapshot: JobSnapshot, before: ChargeRow, after: ChargeRow, at: string): RowChange[] {
+  const part = 'capacitor-old'
+  const known = snapshot.fields.find((row) => row.part === part && row.field === 'label')
+  const typed = labelText(after)
+  const own = known === undefined || known.typed.trim() === '' || known.typed === labelText(before)
+  if (!own || before.planned !== 1 || (before.holds ?? 'run') !== 'run' || (known?.typed ?? '') === typed)
+    return []
+  const id = known?.id ?? `${before.id}-label-${snapshot.job.id}`
+  return [
+    put(
+      snapshot,
+      'fields',
+      id,
+      typed === '' ? null : { id, jobId: snapshot.job.id, part, field: 'label', typed, at },
+    ),
+  ]
+}
+
+/** As a label prints it: “45/5 µF 440 V”. Nothing as long as no capacitance can be read. */
+function labelText(charge: ChargeRow): string {
+  if (!chargeLabel(charge)) return ''
+  const uF = charge.capacitanceTyped.trim()
+  const volts = charge.voltsTyped.trim()
+  return [
+    /[µμu]\s*f|mfd|\bmf\b/i.test(uF) ? uF : `${uF} µF`,
+    volts && !/v/i.test(uF) ? `${volts.replace(/\s*v.*$/i, '')} V` : '',
+  ]
+    .filter(Boolean)
+    .join(' ')
 }
 
 /** What was read before counts for what it was read on: the pairs that follow from this are asked anew. */
