@@ -693,3 +693,23 @@ describe('a clock that was set back', () => {
     expect(sent(0)).not.toThrow()
   })
 })
+
+describe('a look for later', () => {
+  it('is no good news before its time has come; that it went wrong is told at once', () => {
+    const live = act(answered(madeDead(bath())), power())
+    const next = checksOf(live).find(({ id: checkId }) => checkId === 'next-day')
+    expect(next?.laterMinutes).toBe(24 * 60)
+    const say = (result: 'pass' | 'fail' | 'skipped'): Act => ({
+      kind: 'check.set',
+      id: id(),
+      checkId: 'next-day',
+      result,
+      note: '',
+    })
+    expect(refused(live, say('pass'))).toBe('not-yet')
+    expect(refused(live, say('fail'))).toBeNull()
+    expect(refused(live, say('skipped'))).toBeNull()
+    // The next morning is as good as a whole day.
+    expect(actAt(NOW + 19 * 60 * MINUTE, live, say('pass')).checks.at(-1)?.result).toBe('pass')
+  })
+})

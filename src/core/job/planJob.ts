@@ -8,7 +8,7 @@ import { labelColumns } from './labels'
 import { periodOf } from './period'
 import { hasChargeOf } from './place'
 import { newCharge } from './plant'
-import { checksOf, gasIsOff, gasOpening, hasRun, isWatched } from './power'
+import { checksOf, gasIsOff, gasOpening, hasRun, isEarly, isWatched } from './power'
 import { type Draft, planned, put, withSteps } from './put'
 import { refusal } from './refusals'
 import type { JobSnapshot, RowChange, WaitRow } from './rows'
@@ -151,6 +151,7 @@ function checkSet(snapshot: JobSnapshot, act: ActOf<'check.set'>, at: string): D
   if (act.result !== 'skipped' && isWatched(check) && !hasRun(snapshot)) throw refusal('not-run')
   if (act.result !== 'skipped' && check.hands && !handsMay(snapshot, Date.parse(at)))
     throw refusal('hands-live', check.act)
+  if (act.result === 'pass' && isEarly(snapshot, check, Date.parse(at))) throw refusal('not-yet', check.act)
   const row = {
     id,
     jobId: job.id,

@@ -182,6 +182,16 @@ export const isPowered = ({ job }: Pick<JobSnapshot, 'job'>): boolean =>
 /** A check of the machine as it runs. */
 export const isWatched = ({ dead, gas }: ProveCheck): boolean => !dead && !gas
 
+/** A look for later may be made a little before its time: the next morning is as good as a whole day. */
+const EARLIEST_SHARE = 0.75
+
+/** Whether the time of a look for later has not come: seconds after the start nobody has looked again the next day. */
+export function isEarly(snapshot: JobSnapshot, check: ProveCheck, now: number): boolean {
+  const due = snapshot.dues.find((row) => row.checkId === check.id)
+  if (!due || !check.laterMinutes) return false
+  return now < Date.parse(due.dueAt) - (1 - EARLIEST_SHARE) * check.laterMinutes * 60_000
+}
+
 /**
  * Whether the machine has had power for a test since the job began: what it does then is not told before. A job without any point
  * to part it cannot be powered from here.

@@ -49,6 +49,7 @@ interface Refusals {
   'not-removable/done': []
   'not-removable/temporary': []
   'not-run': []
+  'not-yet': [act: string]
   'not-splittable': [count: number]
   overtaken: []
   'proof-order/short-isolation': [next: string]
@@ -206,6 +207,8 @@ const words: { [Key in RefusalKey]: (...params: Refusals[Key]) => string } = {
     'This line is done: it is undone on the way back, or unticked, and not removed.',
   'not-removable/temporary': () =>
     'A held, bridged or temporary line is not removed: strike it with a reason.',
+  'not-yet': (act) =>
+    `“${act}” is a look for later: answer it when its time has come. Has it gone wrong already? Then say “not so”.`,
   'not-run': () =>
     'It has not run since it was made dead: power it on for the test first, then say what you see.',
   'not-splittable': (count) =>

@@ -78,6 +78,15 @@ describe('what a phone shows of a stage', () => {
       ),
     )
     expect(focus(told, 'match').parts).toContain('beside')
+    // Of a capacitor the label alone is enough.
+    const label: Act = {
+      kind: 'field.set',
+      id: id(),
+      part: 'capacitor-old',
+      field: 'label',
+      typed: '45+5 µF 440 V',
+    }
+    expect(focus(act(job, label), 'match').parts).toEqual(['which', 'old', 'beside'])
   })
 
   it('is what holds power back until it is on, and never the checks before', () => {

@@ -1,6 +1,7 @@
 import { askedFirst } from '../knowledge/asked'
 import type { ObservationId } from '../knowledge/vocabulary'
 import { partsOut } from './bench'
+import { capacitorOf } from './derive'
 import type { Energy } from './energy'
 import { isPartChosen } from './fields'
 import type { JobSnapshot } from './rows'
@@ -117,7 +118,10 @@ const stages: Record<string, Focus | undefined> = {
   match: (snapshot) => {
     if (isPartChosen(snapshot)) return { parts: ['which', 'fit'], rows: [] }
     const told = snapshot.fields.filter(({ part }) => part === 'motor-old' || part === 'capacitor-old')
-    return { parts: told.length > 2 ? ['which', 'beside'] : ['which', 'old'], rows: [] }
+    if (told.length > 2) return { parts: ['which', 'beside'], rows: [] }
+    // The label of a capacitor tells all that its seller is asked for.
+    const labelled = capacitorOf(snapshot, 'old').label !== null
+    return { parts: labelled ? ['which', 'old', 'beside'] : ['which', 'old'], rows: [] }
   },
   refit: (snapshot) => {
     const { leads, landings } = snapshot

@@ -5,6 +5,7 @@ import { useState } from 'react'
 import { CHECK_PART, judgedFigure } from '@/core/job/checkFigures'
 import { handsMay } from '@/core/job/gate'
 import { isPresent } from '@/core/job/period'
+import { isEarly } from '@/core/job/power'
 import type { ProveCheck } from '@/core/knowledge/proofChecks'
 import { failedByTurn } from '@/core/knowledge/wrongTurn'
 import { useJob } from '../../job/JobProvider'
@@ -66,6 +67,7 @@ function Check({ check, disabled, note }: { check: ProveCheck; disabled: boolean
   const stored = snapshot.checks.find((each) => each.checkId === check.id)
   // What was answered before power came back the last time is asked anew.
   const row = stored && check.dead && !isPresent(snapshot, stored.period) ? undefined : stored
+  const early = isEarly(snapshot, check, now) && !row
   const shut = check.hands === true && !handsMay(snapshot, now) && !row
   const fails = check.fails ?? []
   const set = (result: 'pass' | 'fail' | 'skipped', finding?: number) => {
@@ -111,7 +113,7 @@ function Check({ check, disabled, note }: { check: ProveCheck; disabled: boolean
             type="button"
             className="chip"
             aria-pressed={row?.result === result}
-            disabled={disabled || (shut && result !== 'skipped')}
+            disabled={disabled || (shut && result !== 'skipped') || (early && result === 'pass')}
             onClick={() => set(result)}
           >
             {{ pass: 'as it should', fail: 'not so', skipped: 'left out' }[result]}
