@@ -64,9 +64,10 @@ export const jobs: DemoJob[] = [
         days(742) - 56,
         all(
           () => [{ kind: 'job.phase', phase: 'live-test' }],
-          checks(['first-start', 'direction', 'tissue', 'flap', 'sound', 'warm']),
+          checks(['first-start', 'direction', 'tissue', 'flap', 'sound']),
         ),
       ),
+      step(days(742) - 72, checks(['warm'])),
       step(days(742) - 75, () => [
         {
           kind: 'job.edit',
@@ -113,8 +114,8 @@ export const jobs: DemoJob[] = [
         ),
       ),
       step(days(196) - 63, sound('after')),
-      step(days(196) - 64, checks(['warm'])),
-      step(days(196) - 70, () => [
+      step(days(196) - 78, checks(['warm'])),
+      step(days(196) - 80, () => [
         {
           kind: 'job.edit',
           field: 'lesson',
