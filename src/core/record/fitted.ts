@@ -1,6 +1,6 @@
 import { otherFields, otherPartOf } from '../fit/otherAsked'
 import type { JobSnapshot } from '../job'
-import { chosenCapacitor, chosenMotor, partName } from '../job/candidates'
+import { candidateCapacitor, chosenCapacitor, chosenMotor, partName } from '../job/candidates'
 import { judgedFigure } from '../job/checkFigures'
 import { fieldText } from '../job/fields'
 import { orderOf } from '../job/orders'
@@ -11,6 +11,8 @@ import { asksWhatWentIn, wentIn } from '../job/wentIn'
 import { type OtherPart, otherParts } from '../knowledge/otherParts'
 import { differenceText, eventSentence } from '../sequence'
 import { dueEvents } from '../takeaway/calendar'
+import { placeOf } from '../wiring/capacitorBack'
+import { capacitorListOf } from '../wiring/capacitorOfJob'
 import { roleOf } from '../wiring/strip'
 import { list, pairs, text, times } from './items'
 import type { RecordItem } from './types'
@@ -31,6 +33,7 @@ export function parts(snapshot: JobSnapshot): RecordItem[] {
   return [
     ...(motor ? text(`Motor: ${partName(snapshot, motor)}.`) : []),
     ...(capacitor ? text(`Capacitor: ${partName(snapshot, capacitor)}.`) : []),
+    ...capacitorWires(snapshot),
     ...otherPart(snapshot),
     ...unlisted(snapshot),
     ...bought,
@@ -42,6 +45,27 @@ export function parts(snapshot: JobSnapshot): RecordItem[] {
     ),
   ]
 }
+
+/** Where each bundle of wires of the old capacitor went, and the wires that were made on the new one. */
+function capacitorWires(snapshot: JobSnapshot): RecordItem[] {
+  const kept = snapshot.candidates
+    .filter(({ part }) => part === 'capacitor')
+    .flatMap((row) => candidateCapacitor(snapshot, row) ?? [])
+  const list = capacitorListOf(snapshot, kept)
+  if (!list) return []
+  return [
+    ...pairs(
+      list.landings.map(({ wires, can, terminal }) => [capitalised(wires), placeOf(list, can, terminal)]),
+    ),
+    ...list.bridges.flatMap(({ from, to }) =>
+      text(
+        `A wire of its own: ${placeOf(list, from.can, from.terminal)} to ${placeOf(list, to.can, to.terminal)}.`,
+      ),
+    ),
+  ]
+}
+
+const capitalised = (words: string) => words.charAt(0).toUpperCase() + words.slice(1)
 
 /** A contactor, a switch, a module: what the old one said, and what went in. */
 function otherPart(snapshot: JobSnapshot): RecordItem[] {

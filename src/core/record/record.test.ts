@@ -1,5 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import type { Act, JobSnapshot } from '../job'
+import { candidatePart } from '../job/candidates'
 import { jobOn, madeDead, NOW } from '../job/job.testing'
 import { planAct } from '../job/plan'
 import { withChanges } from '../job/snapshot'
@@ -107,6 +108,27 @@ describe('the record of a job', () => {
       typed: 'shelf-1',
     })
     expect(words(recordOf(chosen, NOW), 'Fitted and wired')).not.toContain('Went in')
+  })
+
+  it('says where each wire of a capacitor went', () => {
+    const job = doing(
+      jobOn('outdoor-unit-fan', 'psc'),
+      { kind: 'field.set', id: 'old', part: 'capacitor-old', field: 'label', typed: '45/5 µF 440 V' },
+      {
+        kind: 'candidate.add',
+        id: 'new',
+        part: 'capacitor',
+        source: 'typed',
+        ref: '',
+        name: 'from the counter',
+      },
+      { kind: 'field.set', id: 'label', part: candidatePart('new'), field: 'label', typed: '45+5 µF 440 V' },
+      { kind: 'field.set', id: 'choice', part: 'choice', field: 'capacitor', typed: 'new' },
+    )
+    const said = words(recordOf(job, NOW), 'Fitted and wired')
+    expect(said).toContain('from the counter')
+    for (const terminal of ['C', 'HERM', 'FAN'])
+      expect(said).toContain(`"Wires of ${terminal}","terminal ${terminal}"`)
   })
 
   it('tells a line that is not there, with the reason, and a reading that was struck', () => {

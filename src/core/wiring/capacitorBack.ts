@@ -37,7 +37,8 @@ export function withNewCapacitor(snapshot: JobSnapshot, catalogue: CapSpec[], st
   })
 }
 
-const placeOf = (list: CapacitorList & { names: string[] }, can: number, terminal: string): string =>
+/** A terminal of the new capacitor, with its can where there are several. */
+export const placeOf = (list: CapacitorList & { names: string[] }, can: number, terminal: string): string =>
   list.cans.length > 1
     ? `can ${can + 1}, ${list.names[can] ?? ''}, terminal ${terminal}`
     : `terminal ${terminal}`
