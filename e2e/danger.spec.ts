@@ -56,6 +56,36 @@ test('what was no danger is put right by one tap, and the record has both', asyn
   await expect(page.locator('main')).toContainText('said by mistake, meant: It smells burnt, not of gas')
 })
 
+test.describe('at a desk', () => {
+  test.use({ viewport: { width: 1280, height: 800 } })
+
+  test('words whose stop was lifted as a mistake stop nobody again; words that are changed are asked about', async ({
+    page,
+  }) => {
+    await page.goto('/')
+    await ready(page)
+    await page.getByLabel('What has stopped?').fill('bathroom fan dead, the plug is melted')
+    await expect(advice(page)).toBeVisible()
+    await page.getByRole('button', { name: 'Start the job' }).click()
+    await page.waitForURL(/\/jobs\/[^/]+\/notice/)
+    await ready(page)
+    const stop = page.getByTestId('stop')
+    await stop.getByRole('button', { name: 'It was said by mistake' }).click()
+    await stop.getByRole('button', { name: /^It is not the socket/ }).click()
+    await expect(stop).toHaveCount(0)
+    const story = page.getByLabel('In your words')
+    await expect(story).toHaveValue(/melted/)
+    await expect(advice(page)).toHaveCount(0)
+    await story.focus()
+    await page.getByLabel('Where it stands').focus()
+    await saved(page)
+    await expect(stop).toHaveCount(0)
+    await story.fill('bathroom fan dead, the plug is melted and the socket is black')
+    await expect(advice(page)).toBeVisible()
+    await expect(stop).toHaveCount(0)
+  })
+})
+
 test('a danger that is denied is asked; unanswered, the job stops for it', async ({ page }) => {
   await page.goto('/')
   await ready(page)

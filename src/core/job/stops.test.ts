@@ -5,7 +5,7 @@ import { type StopRuleId, vocabulary } from '../knowledge/vocabulary'
 import type { Act } from './actTypes'
 import { energyOf } from './energy'
 import { act, actAt, answered, id, jobOn, madeDead, NOW, refused } from './job.testing'
-import { activeStops, levelOf } from './stops'
+import { activeStops, levelOf, wasStopped } from './stops'
 
 const rules = Object.keys(vocabulary.stopRules) as StopRuleId[]
 const hard = rules.filter((rule) => levelOf(rule) === 'hard')
@@ -23,6 +23,23 @@ const dead: Act[] = [
 ]
 
 describe('a stop', () => {
+  it('that stood once is remembered, whether it came by hand or by a finding', () => {
+    const job = jobOn('bath-exhaust-fan')
+    expect(wasStopped(job, 'burnt-supply')).toBe(false)
+    const told: Act = { kind: 'finding.set', id: id(), observation: 'danger-signs', value: 'burnt-supply' }
+    expect(wasStopped(act(job, told), 'burnt-supply')).toBe(true)
+    const mistake: Act = {
+      kind: 'stop.lift',
+      rule: 'burnt-supply',
+      how: 'mistake',
+      reason: 'only the fan smelt',
+    }
+    const lifted = act(job, raise('burnt-supply'), mistake)
+    expect(activeStops(lifted)).toEqual([])
+    expect(wasStopped(lifted, 'burnt-supply')).toBe(true)
+    expect(wasStopped(lifted, 'gas-smell')).toBe(false)
+  })
+
   it.each(rules)('%s says what to do now and whom to call', (rule) => {
     expect(stopNow[rule].length).toBeGreaterThan(0)
     expect(stopInfo[rule].call.length).toBeGreaterThan(5)

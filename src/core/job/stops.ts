@@ -70,5 +70,10 @@ function ownStops(snapshot: JobSnapshot): ActiveStop[] {
   return [...found, ...raised]
 }
 
+/** Whether this stop stood in the job at any time: raised by hand, or by a finding that was taken back since. */
+export const wasStopped = ({ stops, log }: JobSnapshot, rule: StopRuleId): boolean =>
+  stops.some((row) => row.rule === rule) ||
+  log.some(({ kind, label }) => kind === 'stop-raised' && label === rule)
+
 export const levelOf = (rule: StopRuleId): 'hard' | 'warning' =>
   vocabulary.stopRules[rule].level as 'hard' | 'warning'

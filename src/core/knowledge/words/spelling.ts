@@ -67,6 +67,7 @@ export const shortForms: Record<string, string> = {
   pwr: 'power',
   brd: 'board',
   bthrm: 'bathroom',
+  bathrm: 'bathroom',
   bdrm: 'bedroom',
   frzr: 'freezer',
   btm: 'bottom',

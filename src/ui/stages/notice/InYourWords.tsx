@@ -1,5 +1,7 @@
 'use client'
 
+import { useRef } from 'react'
+import { wasStopped } from '@/core/job'
 import { inOrderOfLife, triggersOf } from '@/core/knowledge/stops'
 import { shortLabels, valueLabel } from '@/core/knowledge/valueLabels'
 import { observationInfo, type StopRuleId } from '@/core/knowledge/vocabulary'
@@ -17,10 +19,16 @@ export function InYourWords() {
   const { snapshot, stops, findings, act, id } = useJob()
   const { job } = snapshot
   const noticed = useNoticed(job.symptom)
-  const isKnown = (rule: StopRuleId) =>
-    stops.some((stop) => stop.rule === rule) || snapshot.stops.some((row) => row.rule === rule)
-  const fresh = inOrderOfLife(noticed?.raised ?? []).filter((rule) => !isKnown(rule))
-  const asking = inOrderOfLife(noticed?.asked ?? []).filter((rule) => !isKnown(rule))
+  const opened = useRef(job.symptom)
+  const stands = (rule: StopRuleId) => stops.some((stop) => stop.rule === rule)
+  const raised = inOrderOfLife(noticed?.raised ?? []).filter((rule) => !stands(rule))
+  const fresh = raised.filter((rule) => !wasStopped(snapshot, rule))
+  // Lifted once, the same words stop nobody again; words that are changed afterwards are asked about.
+  const again = job.symptom === opened.current ? [] : raised.filter((rule) => wasStopped(snapshot, rule))
+  const asking = [
+    ...again,
+    ...inOrderOfLife(noticed?.asked ?? []).filter((rule) => !stands(rule) && !wasStopped(snapshot, rule)),
+  ]
   const raise = (rule: StopRuleId, note: string) => act({ kind: 'stop.raise', id: id(), rule, note })
   const meant = (rule: StopRuleId, reason: string) => {
     raise(rule, 'in your words')
