@@ -228,7 +228,7 @@ test('two circuits and a battery are proved on a phone, each by its own steps', 
     .getByRole('group', { name: /anything else feed it/ })
     .getByRole('button', { name: 'no' })
     .click()
-  await page.getByLabel('What is there to read against').selectOption('ground')
+  await page.getByLabel('What can the second probe touch?').selectOption('ground')
   await page.getByLabel(/before the place$/).selectOption('seen')
   const points = page.locator('[data-testid^="point-"]')
   await expect(points).toHaveCount(4)

@@ -83,9 +83,12 @@ function keepEarly(): void {
   const onEnter = ({ target }: Event) => {
     if (isField(target) && !awake.has(target) && !typed.has(target) && wake(target)) awake.add(target)
   }
-  /** Words that came before their field listened: dictated or filled in, they are no key. */
+  /**
+   * Words that came before their field listened: dictated or filled in, they are no key. What is chosen from a list needs no help:
+   * its change wakes the page and is heard as it is.
+   */
   const onLate = ({ target }: Event) => {
-    if (!isField(target) || awake.has(target)) return
+    if (!isField(target) || target instanceof HTMLSelectElement || awake.has(target)) return
     const waits = typed.has(target)
     typed.set(target, target.value)
     if (!waits) sayAgain(target)

@@ -132,6 +132,12 @@ function ChargeLine({ charge }: { charge: ChargeRow }) {
           {text}
         </p>
       ))}
+      {mayBeDual(snapshot, charge) && charge.terminals === null ? (
+        <p className="my-2 max-w-[75ch] text-sm">
+          A can of this kind mostly has three terminals, C, HERM and FAN, and serves the compressor as well:
+          one of them may be full while the other is empty. Read all three pairs.
+        </p>
+      ) : null}
       <div className="grid items-start gap-3 mid:grid-cols-3">
         {pairs.map((pair, index) => (
           <ReadingField
@@ -190,17 +196,11 @@ function Terminals({ charge }: { charge: ChargeRow }) {
   ]
   return (
     <div className="mid:col-span-3">
-      {mayBeDual(snapshot, charge) && charge.terminals === null ? (
-        <p className="max-w-[75ch] text-sm">
-          A can of this kind mostly has three terminals, C, HERM and FAN, and serves the compressor as well:
-          one of them may be full while the other is empty. Read all three pairs.
-        </p>
-      ) : null}
       {ways.map(([terminals, text]) => (
         <label key={terminals} className="flex min-h-11 items-center gap-2 text-sm">
           <input
             type="checkbox"
-            className="size-5 accent-[var(--teal)]"
+            className="size-5 shrink-0 accent-[var(--teal)]"
             checked={charge.terminals === terminals}
             onChange={(event) =>
               act({

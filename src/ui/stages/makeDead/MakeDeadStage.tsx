@@ -36,7 +36,7 @@ export function MakeDeadStage() {
       </Block>
       <Section
         part="points"
-        title="Go round the points"
+        title="Switch these off, one after another"
         aside={`${energy.openPoints} of ${energy.allPoints} points are off. Tell everybody in the house.`}
       >
         <ul>

@@ -40,7 +40,7 @@ export function ProofBlock() {
       ))}
       {!ready ? (
         <p className="caption">
-          {`First: ${energy.missing[0] ?? 'open every point'}. Readings behind an open switch do not count.`}
+          {`First: ${energy.missing[0] ?? 'open every point'}. Past a switch that is off a reading proves nothing.`}
         </p>
       ) : null}
       {energy.expired ? (

@@ -99,31 +99,31 @@ export function PlaceQuestions() {
     <div className="pb-3">
       <div className="grid gap-3 mid:grid-cols-3">
         <SelectField
-          label="What is there to read against"
+          label="What can the second probe touch?"
           {...answer('earth')}
           options={[
-            { value: 'ground', label: 'ground' },
-            { value: 'earth-lead', label: 'earth, by a long lead' },
+            { value: 'ground', label: 'the ground wire, or metal that is grounded' },
+            { value: 'earth-lead', label: 'a known earth, by a long lead' },
             { value: 'none', label: 'nothing' },
           ]}
         />
         <SelectField
-          label="Lives at the place"
+          label="Which live wires come there?"
           value={planAnswer(snapshot, 'switched-live')}
           onChoose={answer('switched-live').onChoose}
           options={[
-            { value: 'no', label: 'as usual' },
+            { value: 'no', label: 'the usual ones' },
             { value: 'yes', label: 'a switched one as well' },
           ]}
         />
         {point ? (
           <SelectField
-            label={`The ${point.label.toLowerCase()} before the place`}
+            label={`Can you see whether the ${point.label.toLowerCase()} is on?`}
             {...answer('switch')}
             options={[
-              { value: 'seen', label: 'its ON is seen' },
-              { value: 'unseen', label: 'two-way, chain, button' },
-              { value: 'powered', label: 'needs power to close' },
+              { value: 'seen', label: 'yes, I see it' },
+              { value: 'unseen', label: 'no: two-way, pull chain or button' },
+              { value: 'powered', label: 'no: it needs power (timer, sensor, smart)' },
             ]}
           />
         ) : null}
