@@ -709,6 +709,7 @@ describe('a look for later', () => {
     expect(refused(live, say('pass'))).toBe('not-yet')
     expect(refused(live, say('fail'))).toBeNull()
     expect(refused(live, say('skipped'))).toBeNull()
+    expect(() => actAt(NOW + 10 * 60 * MINUTE, live, say('pass'))).toThrow(/a look for later/)
     // The next morning is as good as a whole day.
     expect(actAt(NOW + 19 * 60 * MINUTE, live, say('pass')).checks.at(-1)?.result).toBe('pass')
   })
