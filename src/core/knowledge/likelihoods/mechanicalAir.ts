@@ -115,11 +115,13 @@ export const mechanicalAndAir: LikelihoodTable = {
   'vent-blocked': {
     ...turnsNormally,
     'fan-state': {
-      'runs-little-air': 0.78,
+      'runs-little-air': 0.72,
       'runs-noisy': 0.08,
       'runs-normally': 0.06,
-      'starts-then-stops': 0.03,
+      // A burner that is not proved its draught is let go, and its fan with it.
+      'starts-then-stops': 0.1,
     },
+    companion: { no: 0.5 },
     // Roar with little air: it works against something closed.
     sound: { roar: 0.46, nothing: 0.36 },
     'vent-path': { blocked: 0.95 },
