@@ -229,7 +229,7 @@ test('two circuits and a battery are proved on a phone, each by its own steps', 
     .getByRole('button', { name: 'no' })
     .click()
   await page.getByLabel('What can the second probe touch?').selectOption('ground')
-  await page.getByLabel(/before the place$/).selectOption('seen')
+  await page.getByLabel(/^Can you see whether/).selectOption('seen')
   const points = page.locator('[data-testid^="point-"]')
   await expect(points).toHaveCount(4)
   for (let place = 0; place < 4; place++) {
