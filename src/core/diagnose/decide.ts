@@ -26,9 +26,8 @@ export function decide(
   }
   if (best.sum <= DECIDED) {
     const first = looksBefore(null, input, findings, suspects)
-    return first
-      ? { decided: null, notes: [...notes, first.text], needed: first.needed }
-      : { decided: null, notes, needed: [] }
+    if (first) notes.push(first.text)
+    return { decided: null, notes, needed: first?.needed ?? [] }
   }
   if (diagnosis.pair) {
     notes.push('The findings do not fit one fault alone: read the one that does not fit again.')

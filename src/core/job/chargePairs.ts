@@ -35,7 +35,8 @@ export const mayBeDual = (snapshot: JobSnapshot, charge: ChargeRow): boolean =>
   charge.planned === 1 &&
   chargeSections(snapshot, charge).length === 0
 
-const holdsRun = ({ holds }: ChargeRow): boolean => (holds ?? 'run') === 'run'
+/** A run capacitor; older files say nothing of others. */
+export const holdsRun = ({ holds }: ChargeRow): boolean => (holds ?? 'run') === 'run'
 
 const DUAL: Section[] = ['HERM', 'FAN']
 

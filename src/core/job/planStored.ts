@@ -3,7 +3,7 @@ import { leastMinutes } from '../isolation'
 import { waitInfo } from '../knowledge/isolation'
 import type { Act, ActOf } from './actTypes'
 import { isOut, partsOut } from './bench'
-import { chargeLabel, chargePairs, chargeVolts, chargeWords } from './chargePairs'
+import { chargeLabel, chargePairs, chargeVolts, chargeWords, holdsRun } from './chargePairs'
 import { energyOf } from './energy'
 import { neededCharges } from './place'
 import { newCharge } from './plant'
@@ -65,8 +65,7 @@ function labelOfJob(snapshot: JobSnapshot, before: ChargeRow, after: ChargeRow, 
   const known = snapshot.fields.find((row) => row.part === part && row.field === 'label')
   const typed = labelText(after)
   const own = known === undefined || known.typed.trim() === '' || known.typed === labelText(before)
-  if (!own || before.planned !== 1 || (before.holds ?? 'run') !== 'run' || (known?.typed ?? '') === typed)
-    return []
+  if (!own || before.planned !== 1 || !holdsRun(before) || (known?.typed ?? '') === typed) return []
   const id = known?.id ?? `${before.id}-label-${snapshot.job.id}`
   return [
     put(

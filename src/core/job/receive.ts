@@ -37,11 +37,12 @@ export function receive(snapshot: JobSnapshot, { act, ageMs }: Envelope, serverN
   const { energy } = ruleOf(act)
   if (energy === 'asserts') {
     if (!(ageMs >= 0 && ageMs <= FRESH_MS)) throw refusal(ageMs >= 0 ? 'too-old/late' : 'too-old/clock')
+    const next = afterLast(snapshot)
     // A clock that was set back would make it younger than it is: what follows in the record is dated behind the last entry.
-    if (afterLast(snapshot) > serverNow + CLOCK_SLACK_MS) throw refusal('too-old/behind')
+    if (next > serverNow + CLOCK_SLACK_MS) throw refusal('too-old/behind')
     const done = serverNow - ageMs
     if (overtaken(snapshot, done, by)) throw refusal('overtaken')
-    return planAct(snapshot, act, Math.max(done, afterLast(snapshot)), by)
+    return planAct(snapshot, act, Math.max(done, next), by)
   }
   // Power that may be back is back from the moment at which it becomes known.
   if (energy === 'reverts') return planAct(snapshot, act, Math.max(serverNow, afterLast(snapshot)), by)
