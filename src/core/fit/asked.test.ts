@@ -78,6 +78,30 @@ describe('the card for the counter', () => {
     expect(shopCardOf(chosen, 'motor').wanted).toBe('Corner shop 1/4, in place of this motor')
   })
 
+  it('tells what it may cost where somebody said so, and no guess of its own', () => {
+    expect(shopCardOf(fan, 'motor').price).toEqual([])
+    const told = typed(typed(fan, 'option-original', { cost: '145' }), 'option-hired', { cost: '400' })
+    expect(shopCardOf(told, 'motor').price).toEqual([
+      'About 145, as you put down for “Original motor or assembly”.',
+    ])
+    expect(shopCardOf(told, 'capacitor').price).toEqual([])
+    const own = id()
+    const listed = act(
+      told,
+      {
+        kind: 'candidate.add',
+        id: own,
+        part: 'motor',
+        source: 'shelf',
+        ref: 'row-7',
+        name: 'Tallis 1/4',
+        motor: { id: 'row-7', hp: 0.25, voltages: [230], price: 84.5 },
+      },
+      { kind: 'field.set', id: id(), part: 'choice', field: 'motor', typed: own },
+    )
+    expect(shopCardOf(listed, 'motor').price[0]).toBe('84.5 for Tallis 1/4, by the price list it came with.')
+  })
+
   it('says the sentence of the asks and lists them', () => {
     const card = shopCardOf(fan, 'motor')
     expect(card.say).toBe(askedOf(fan, 'motor').say)

@@ -10,6 +10,7 @@ import type { WorkKind } from '../match'
 import type { DataField } from '../match/motorData'
 import { formatHp, significant } from '../units'
 import { askedOf } from './asked'
+import { estimateOf } from './estimate'
 import { otherAskedOf, otherFields, otherPartOf } from './otherAsked'
 import { workOfJob } from './work'
 
@@ -27,6 +28,8 @@ export interface ShopCard {
   may: string[]
   /** What is bought besides, from the work that the chosen parts ask for and from what the ledger renews. */
   besides: string[]
+  /** What it may cost, where the person said so. */
+  price: string[]
   /** What nobody has measured yet and the counter will ask. */
   notKnown: string[]
 }
@@ -71,6 +74,7 @@ function otherCard(snapshot: JobSnapshot): ShopCard {
       better: [],
       may: [],
       besides: [],
+      price: [],
       notKnown: [],
     }
   const part: OtherPart = otherParts[id]
@@ -87,6 +91,7 @@ function otherCard(snapshot: JobSnapshot): ShopCard {
     better: [],
     may: ['Another maker, another colour of the case.'],
     besides: besidesOf(snapshot, []),
+    price: estimateOf(snapshot, 'other'),
     notKnown: asked.unknown,
   }
 }
@@ -116,6 +121,7 @@ function motorCard(snapshot: JobSnapshot): ShopCard {
     better: asked.better,
     may: electronic ? [] : ['Longer leads, another maker, other colours of leads: colours say nothing.'],
     besides: besidesOf(snapshot, asked.buyToo),
+    price: estimateOf(snapshot, 'motor'),
     notKnown: asked.unknown,
   }
 }
@@ -169,6 +175,7 @@ function capacitorCard(snapshot: JobSnapshot): ShopCard {
     ],
     better: asked.better,
     besides: besidesOf(snapshot, asked.buyToo),
+    price: estimateOf(snapshot, 'capacitor'),
     notKnown: asked.unknown,
   }
 }

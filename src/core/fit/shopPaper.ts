@@ -37,6 +37,7 @@ export function shopPaper(snapshot: JobSnapshot): PaperDocument {
         section(`Saves work${of}`, list(card.better)),
         section(`May differ${of}`, list(card.may)),
         section(`To buy besides${of}`, list(card.besides)),
+        section(`What it may cost${of}`, list(card.price)),
         section(`What the seller offers${of}`, list(OFFERS)),
         section(`Not measured yet${of}`, list(card.notKnown)),
         section(

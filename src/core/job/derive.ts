@@ -18,20 +18,17 @@ import {
   type PlateFigures,
 } from '../diagnose'
 import { isCoreError } from '../errors'
-import { contactorFamilies, lowVoltageCallFamilies } from '../knowledge/familyTraits'
 import { isGroundLead } from '../knowledge/groundLead'
 import { isolationPlans } from '../knowledge/isolation'
 import { electronicKinds, isOf } from '../knowledge/motorKinds'
-import type { FamilyId, ObservationId, ToolId } from '../knowledge/vocabulary'
-import { type PointId, voltageWalk, type WalkResult } from '../supply'
+import type { ObservationId, ToolId } from '../knowledge/vocabulary'
 import { typedValue } from '../units/parseTyped'
 import { judgeWinding, type OhmMeter, type WindingResult } from '../winding'
 import { fieldText, typedList } from './fields'
 import { oncePerSnapshot } from './once'
-import { nominalVolts } from './plant'
+import { activeReadings, type DerivedFinding, nominalOf, type Part } from './readings'
 import type { HouseholdRow, JobSnapshot, ReadingRow } from './rows'
-
-export type Part = 'old' | 'new'
+import { walkFindings } from './supplyWalk'
 
 export const ohmMeterOf = (household: HouseholdRow): OhmMeter => ({
   accuracyPercent: household.ohmAccuracyPercent,
@@ -45,9 +42,6 @@ export const capacitanceMeterOf = (household: HouseholdRow) => ({
   resolutionUf: household.capResolutionUf,
   ...(household.capMaxUf === null ? {} : { maxUf: household.capMaxUf }),
 })
-
-export const activeReadings = (snapshot: JobSnapshot, kind: ReadingRow['kind'], part: Part): ReadingRow[] =>
-  snapshot.readings.filter((row) => row.kind === kind && row.part === part && !row.struckAt)
 
 export interface CapacitorState {
   label: CapacitorLabel | null
@@ -146,13 +140,6 @@ function windingWords(winding: WindingResult): string {
   return leads.length > 0 && leads.length < 4 ? `${verdict}: ${leads.join(', ')}` : verdict
 }
 
-export interface DerivedFinding {
-  observation: ObservationId
-  value: string
-  /** Which reading it comes from, in words. */
-  from: string
-}
-
 /** Of a label's sections that speak for the fan, every one was read. */
 const allRead = (sections: SectionLabel[], checks: SectionCheck[]): boolean =>
   sections
@@ -236,55 +223,6 @@ function brushFinding(snapshot: JobSnapshot): DerivedFinding[] {
   if (length == null || fresh == null || fresh <= 0) return []
   const value = mapObservations({ 'brush-length': length }, { brushNewMm: fresh }).findings['brush-length']
   return value ? [{ observation: 'brush-length', value, from: `${length} mm of ${fresh} mm new` }] : []
-}
-
-/** Points of the voltage walk that the family has, from the supply to the motor. */
-export function walkPoints(family: FamilyId): PointId[] {
-  if (contactorFamilies.includes(family)) return ['supply', 'call', 'output', 'contactor-drop', 'motor']
-  return lowVoltageCallFamilies.includes(family) ? ['supply', 'call', 'motor'] : ['supply', 'motor']
-}
-
-/** Live readings along the chain, judged. */
-export function walkOf(snapshot: JobSnapshot): WalkResult {
-  const readings = activeReadings(snapshot, 'supply', 'old').flatMap((row) =>
-    row.value === null ? [] : [{ point: row.pointA as PointId, volts: row.value }],
-  )
-  const plate = typedList(fieldText(snapshot, 'motor-old', 'voltages'), 'volts')
-  return voltageWalk(readings, plate.length > 0 ? plate : [nominalOf(snapshot)])
-}
-
-function walkFindings(snapshot: JobSnapshot): DerivedFinding[] {
-  const observations: Record<PointId, ObservationId> = {
-    supply: 'supply-voltage',
-    call: 'control-voltage',
-    output: 'contactor-output',
-    motor: 'motor-voltage',
-    'contactor-drop': 'contactor-output',
-  }
-  return walkOf(snapshot).points.flatMap(({ point, volts, verdict }): DerivedFinding[] => {
-    const from = `${volts} V at the ${point === 'contactor-drop' ? 'closed pole' : point}`
-    if (point === 'contactor-drop')
-      return verdict === 'high' ? [{ observation: 'contactor-output', value: 'low', from }] : []
-    if (point === 'call')
-      return [
-        {
-          observation: 'control-voltage',
-          value: verdict === 'normal' || verdict === 'high' ? 'present' : verdict,
-          from,
-        },
-      ]
-    const value = verdict === 'high' && point !== 'supply' ? 'normal' : verdict
-    return value === 'borderline' ? [] : [{ observation: observations[point], value, from }]
-  })
-}
-
-/** Nominal volts: of the plate where it is typed, else of the region. */
-export function nominalOf(snapshot: JobSnapshot): number {
-  const plate = typedValue(
-    fieldText(snapshot, 'motor-old', 'voltages').split(/[-/ ]/).filter(Boolean).at(-1),
-    'volts',
-  )
-  return plate && plate > 0 ? plate : nominalVolts(snapshot.household, snapshot.machine).volts
 }
 
 /** What is known, said by the person or made by a reading; a reading wins over what was said before it. */

@@ -3,7 +3,7 @@ import { familyIds } from '../knowledge/vocabulary'
 import { dataFieldError } from '../match/motorData'
 import { validatedAct } from './actInput'
 import type { Act } from './actTypes'
-import { capacitorOf, derivedFindings, walkPoints, windingLeads, windingOf } from './derive'
+import { capacitorOf, derivedFindings, windingLeads, windingOf } from './derive'
 import { energyOf } from './energy'
 import { isId, newId } from './ids'
 import { act, id, jobOn, NOW, onBench, refused } from './job.testing'
@@ -13,6 +13,7 @@ import { planAct } from './plan'
 import { isolationActs, proofActs } from './proofScript'
 import type { JobSnapshot } from './rows'
 import { inverse, merged, withChanges } from './snapshot'
+import { legsOfJob, walkFindings, walkPoints } from './supplyWalk'
 
 describe('acts and their changes', () => {
   it('are taken back by their inverse, whatever they touched', () => {
@@ -245,6 +246,63 @@ describe('what readings make', () => {
     expect(walkPoints('outdoor-unit-fan')).toHaveLength(5)
     expect(walkPoints('furnace-blower')).toEqual(['supply', 'call', 'motor'])
     expect(walkPoints('bath-exhaust-fan')).toEqual(['supply', 'motor'])
+  })
+})
+
+describe('the legs of a supply, read live', () => {
+  const live = (
+    typed: Record<string, string>,
+    legs = 'two',
+    region: JobSnapshot['household']['region'] = 'north-america',
+  ) =>
+    Object.entries(typed).reduce(
+      (job, [points, volts]) => {
+        const [a = '', b = ''] = points.split(' ')
+        return act(job, { kind: 'reading.set', id: id(), reading: 'supply', part: 'old', a, b, typed: volts })
+      },
+      act(inRegion(region), { kind: 'field.set', id: id(), part: 'plan', field: 'legs', typed: legs }),
+    )
+  const inRegion = (region: JobSnapshot['household']['region']): JobSnapshot => {
+    const job = jobOn('outdoor-unit-fan', 'psc')
+    return { ...job, household: { ...job.household, region } }
+  }
+  const found = (job: JobSnapshot) =>
+    Object.fromEntries(walkFindings(job).map(({ observation, value }) => [observation, value]))
+
+  it('one of two that is gone is no supply, whatever comes back through the load', () => {
+    expect(found(live({ 'supply L2–ground': '0.4' }))).toEqual({ 'supply-voltage': 'none' })
+    const weak = live({ supply: '131', 'supply L1–ground': '121', 'supply L2–ground': '0.4' })
+    expect(found(weak)).toEqual({ 'supply-voltage': 'none' })
+    expect(walkFindings(weak)[0]?.from).toBe('0.4 V at L2–ground')
+  })
+
+  it('one of three that is gone leaves a pair: the supply is low', () => {
+    expect(found(live({ 'supply L3–ground': '0.2', 'supply L1–ground': '120' }, 'three'))).toEqual({
+      'supply-voltage': 'low',
+    })
+  })
+
+  it('a pole that does not close is what comes out of the contactor', () => {
+    const job = live({ supply: '239', 'supply L2–ground': '120', 'output L2–ground': '1.2' })
+    expect(found(job)).toEqual({ 'supply-voltage': 'normal', 'contactor-output': 'none' })
+  })
+
+  it('of two readings that cannot both be true neither is a finding', () => {
+    const job = live({ supply: '239', 'supply L2–ground': '0' })
+    expect(found(job)).toEqual({})
+    expect(legsOfJob(job).conflict).toBe('supply')
+  })
+
+  it('a leg that shows its volts says nothing alone', () => {
+    expect(found(live({ 'supply L2–ground': '120', 'output L2–ground': '119' }))).toEqual({})
+  })
+
+  it('between two of three phases in Europe stand 400 V, at a motor for 230', () => {
+    expect(found(live({ supply: '402', motor: '231' }, 'three', 'europe'))).toEqual({
+      'supply-voltage': 'normal',
+      'motor-voltage': 'normal',
+    })
+    expect(found(live({ supply: '402' }, 'three'))).toEqual({ 'supply-voltage': 'high' })
   })
 })
 

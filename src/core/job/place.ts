@@ -24,8 +24,12 @@ export const isPlanField = (field: string): field is PlanField => Object.hasOwn(
 /** The answer that stands for a field of the plan, given or not. */
 export const planAnswer = (snapshot: JobSnapshot, field: PlanField): string => {
   const typed = fieldText(snapshot, 'plan', field)
-  return (planFields[field] as readonly string[]).includes(typed) ? typed : planFields[field][0]
+  if ((planFields[field] as readonly string[]).includes(typed)) return typed
+  return field === 'legs' ? usualLegs(snapshot) : planFields[field][0]
 }
+
+const usualLegs = ({ machine, household }: JobSnapshot): (typeof planFields)['legs'][number] =>
+  usualPlace(machine.family, household.region).twoHot ? 'two' : 'one'
 
 /** Whether the person has answered: unanswered is not answered, whatever value stands for it meanwhile. */
 export const isAnswered = (snapshot: JobSnapshot, field: PlanField): boolean =>

@@ -145,7 +145,8 @@ export const isolationPlans: Record<FamilyId, IsolationPlan> = {
     capacitor: 'likely',
     electronics: false,
     switchBefore: null,
-    asks: [],
+    // Larger ones, and many in Europe, hang on three phases: a third leg that nobody reads stays live.
+    asks: ['legs'],
   },
   'mini-split-indoor-fan': {
     points: [

@@ -5,6 +5,7 @@ import {
   fieldText,
   findingsOf,
   type JobSnapshot,
+  legsOfJob,
   proofPlaceText,
   windingOf,
 } from '../job'
@@ -85,7 +86,8 @@ export function measured(snapshot: JobSnapshot): RecordItem[] {
   return [
     ...partMeasured(snapshot, 'old'),
     ...partMeasured(snapshot, 'new'),
-    ...supply.flatMap((row) => text(`Supply: ${row.typed} V, live.`)),
+    ...list(supply.map((row) => `${livePoint(row)}: ${row.typed} V, live.`)),
+    ...(supply.some(({ pointB }) => pointB !== '') ? text(legsOfJob(snapshot).text ?? '') : []),
     ...list(
       struck.map(
         (row) =>
@@ -94,6 +96,18 @@ export function measured(snapshot: JobSnapshot): RecordItem[] {
     ),
   ]
 }
+
+const livePoints: Record<string, string> = {
+  supply: 'Supply',
+  call: 'Call',
+  output: 'Behind the contacts',
+  'contactor-drop': 'Across the closed pole',
+  motor: 'At the motor',
+}
+
+/** Where a live reading was taken, with its leg where it is one of several. */
+const livePoint = ({ pointA, pointB }: { pointA: string; pointB: string }): string =>
+  [livePoints[pointA] ?? pointA, pointB].filter(Boolean).join(', ')
 
 function partMeasured(snapshot: JobSnapshot, part: 'old' | 'new'): RecordItem[] {
   const { check } = capacitorOf(snapshot, part)

@@ -1,4 +1,5 @@
 export { type CurrentVerdict, currentAgainstPlate } from './current'
+export { type LegPlace, type LegReading, type LegsInput, type LegsResult, legWalk, pairsOfLegs } from './legs'
 
 export type PointId = 'supply' | 'call' | 'contactor-drop' | 'output' | 'motor'
 
@@ -36,14 +37,15 @@ const CHAIN: PointId[] = ['supply', 'output', 'motor']
 /**
  * Judge the readings along the chain from the supply to the motor, and where the voltage is lost.
  * @param plateVolts of the motor, or a range as printed: 208-230 is [208, 230]
+ * @param lineVolts of the supply and behind the contacts, where they are not the motor's
  * @example voltageWalk([{ point: 'supply', volts: 241 }, { point: 'motor', volts: 0 }], [230]).points.map(({ verdict }) => verdict) // ['normal', 'none']
  */
-export function voltageWalk(readings: WalkReading[], plateVolts: number[]): WalkResult {
-  const line = {
-    low: Math.min(...plateVolts) * (1 - LINE_SHARE),
-    high: Math.max(...plateVolts) * (1 + LINE_SHARE),
-  }
-  const points = readings.map((reading) => judge(reading, line, Math.max(...plateVolts)))
+export function voltageWalk(
+  readings: WalkReading[],
+  plateVolts: number[],
+  lineVolts: number[] = plateVolts,
+): WalkResult {
+  const points = readings.map((reading) => judge(reading, reading.point === 'motor' ? plateVolts : lineVolts))
   const alive = (point: PointId) => points.find((each) => each.point === point)
   let lostBetween: [PointId, PointId] | null = null
   let last: PointId | null = null
@@ -59,7 +61,8 @@ export function voltageWalk(readings: WalkReading[], plateVolts: number[]): Walk
   return { points, lostBetween, text: sentence(points, lostBetween) }
 }
 
-function judge({ point, volts }: WalkReading, line: { low: number; high: number }, plate: number): WalkPoint {
+function judge({ point, volts }: WalkReading, rated: number[]): WalkPoint {
+  const line = { low: Math.min(...rated) * (1 - LINE_SHARE), high: Math.max(...rated) * (1 + LINE_SHARE) }
   if (point === 'call') {
     const verdict =
       volts < CALL.gone ? 'none' : volts < CALL.low ? 'low' : volts > CALL.high ? 'high' : 'normal'
@@ -93,7 +96,13 @@ function judge({ point, volts }: WalkReading, line: { low: number; high: number 
     }
   }
   const verdict =
-    volts < plate * LINE_SHARE ? 'none' : volts < line.low ? 'low' : volts > line.high ? 'high' : 'normal'
+    volts < Math.max(...rated) * LINE_SHARE
+      ? 'none'
+      : volts < line.low
+        ? 'low'
+        : volts > line.high
+          ? 'high'
+          : 'normal'
   return {
     point,
     volts,

@@ -5,8 +5,8 @@ import { IsolationDto } from '../isolation/input'
 import { isolationPlan } from '../isolation/plan'
 import { compareOptions, type OptionsInput } from '../options'
 import { OptionsDto } from '../options/input'
-import { voltageWalk, type WalkReading } from '../supply'
-import { WalkDto } from '../supply/input'
+import { type LegsInput, legWalk, voltageWalk, type WalkReading } from '../supply'
+import { LegsDto, WalkDto } from '../supply/input'
 import { type Tool, tool } from './types'
 
 /** Tools whose JSON is this project's own. */
@@ -45,6 +45,24 @@ export const ownTools: Tool[] = [
       },
     ],
     run: ({ readings, plateVolts }) => voltageWalk(readings, plateVolts),
+  }),
+  tool<Omit<LegsInput, 'between'> & Partial<Pick<LegsInput, 'between'>>>({
+    name: 'legs',
+    about: 'Each leg of a two- or three-wire supply against ground, before and behind the contacts.',
+    inputs: [
+      {
+        type: LegsDto,
+        example: {
+          lives: ['L1', 'L2'],
+          readings: [
+            { at: 'supply', pair: 'L1–ground', volts: 119 },
+            { at: 'supply', pair: 'L2–ground', volts: 0.4 },
+          ],
+          plateVolts: [208, 230],
+        },
+      },
+    ],
+    run: (input) => legWalk({ between: {}, ...input }),
   }),
   tool<IsolationInput>({
     name: 'isolation',

@@ -9,6 +9,30 @@ const found = (text: string) => {
 }
 
 describe('plain words', () => {
+  it.each([
+    ['it tripped the breaker last night and smelt like burning a bit', []],
+    ['the main breaker popped, and there was a burnt smell', []],
+    ['the breaker trips and the panel smells of burning', ['burnt-supply']],
+    ['tripped the breaker and the plug smells burnt', ['burnt-supply']],
+    ['the breaker tripped and is burnt', ['burnt-supply']],
+    ['the plug smells like burning', ['burnt-supply']],
+  ])(
+    '“%s”: a smell without a place beside a breaker that tripped is asked, one with a place stops',
+    (text, raised) => {
+      const read = readNotice({ text })
+      expect(read.raised).toEqual(raised)
+      expect(read.stops).toContain('burnt-supply')
+    },
+  )
+
+  it('“nobody else” has touched it: the teller has, and of the wires nothing is told', () => {
+    expect(found('since i changed the motor, nobody else touched it')).toEqual({
+      family: null,
+      onset: 'after-a-repair',
+    })
+    expect(found('nobody touched the wires')).toMatchObject({ 'wiring-changed': 'no' })
+  })
+
   it('take no push at a reset button for one at the fan', () => {
     expect(found('the bath fan is dead until I push the reset button')).not.toHaveProperty('nudge-start')
   })

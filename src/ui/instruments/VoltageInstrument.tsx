@@ -1,14 +1,25 @@
 'use client'
 
 import { typedList } from '@/core/job'
-import { currentAgainstPlate, type PointId, voltageWalk } from '@/core/supply'
+import {
+  currentAgainstPlate,
+  type LegPlace,
+  legWalk,
+  type PointId,
+  pairsOfLegs,
+  voltageWalk,
+} from '@/core/supply'
 import { significant } from '@/core/units'
-import { TextField } from '../kit/TextField'
+import { SelectField, TextField } from '../kit/TextField'
+import { Legs } from '../pieces/Legs'
 import { VoltageLadder } from '../pieces/VoltageLadder'
 import { Figure, figure, Result } from './parts'
 import type { InstrumentProps } from './types'
 
 const points: PointId[] = ['supply', 'call', 'output', 'contactor-drop', 'motor']
+
+const places: LegPlace[] = ['supply', 'output']
+const livesBy: Record<string, string[]> = { two: ['L1', 'L2'], three: ['L1', 'L2', 'L3'] }
 
 /** The chain from the supply to the motor as a ladder, each rung with its reading. */
 export function VoltageInstrument({ address }: InstrumentProps) {
@@ -17,7 +28,8 @@ export function VoltageInstrument({ address }: InstrumentProps) {
     const volts = figure(address, point, 'volts')
     return volts === null ? [] : [{ point, volts }]
   })
-  const walk = voltageWalk(readings, plate.length > 0 ? plate : [120])
+  const rated = plate.length > 0 ? plate : [120]
+  const walk = voltageWalk(readings, rated)
   const [amps, fla] = [figure(address, 'amps', 'amps'), figure(address, 'fla', 'amps')]
   const current = amps && fla ? currentAgainstPlate(amps, fla) : null
   return (
@@ -41,6 +53,18 @@ export function VoltageInstrument({ address }: InstrumentProps) {
         disabled={false}
         onType={(point, typed) => address.set(point, typed)}
       />
+      <SelectField
+        className="mt-5 max-w-60"
+        label="Live wires of the supply"
+        value={address.get('legs')}
+        empty="one, and neutral"
+        options={[
+          { value: 'two', label: 'two' },
+          { value: 'three', label: 'three' },
+        ]}
+        onChoose={(legs) => address.set('legs', legs)}
+      />
+      <LegsOfAddress address={address} plateVolts={rated} />
       <h3 className="mt-6 mb-2">Running current against the plate</h3>
       <div className="grid max-w-md grid-cols-2 gap-3">
         <Figure address={address} name="amps" label="Clamp meter shows" quantity="amps" placeholder="1.3" />
@@ -54,5 +78,33 @@ export function VoltageInstrument({ address }: InstrumentProps) {
       </div>
       {current ? <Result value={`${significant(current.share * 100, 3)} %`}>{current.text}</Result> : null}
     </>
+  )
+}
+
+/** Each leg of a supply of two or three live wires; nothing where there is one. */
+function LegsOfAddress({ address, plateVolts }: Pick<InstrumentProps, 'address'> & { plateVolts: number[] }) {
+  const lives = livesBy[address.get('legs')]
+  if (!lives) return null
+  const name = (at: LegPlace, pair: string) => `${at}-${pair}`
+  const pairs = pairsOfLegs(lives)
+  const [supply, output] = [figure(address, 'supply', 'volts'), figure(address, 'output', 'volts')]
+  return (
+    <Legs
+      points={places.map((at) => ({ at, pairs }))}
+      found={legWalk({
+        lives,
+        readings: places.flatMap((at) =>
+          pairs.flatMap((pair) => {
+            const volts = figure(address, name(at, pair), 'volts')
+            return volts === null ? [] : [{ at, pair, volts }]
+          }),
+        ),
+        between: { ...(supply === null ? {} : { supply }), ...(output === null ? {} : { output }) },
+        plateVolts,
+      })}
+      typed={(at, pair) => address.get(name(at, pair))}
+      disabled={false}
+      onType={(at, pair, typed) => address.set(name(at, pair), typed)}
+    />
   )
 }

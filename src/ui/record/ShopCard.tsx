@@ -65,6 +65,7 @@ function Page({ card, children }: { card: Card; children: ReactNode }) {
           <List title="May differ" items={card.may} empty="Nothing." />
         </div>
         <List title="To buy besides" items={card.besides} empty="Nothing that the job knows of." box />
+        {card.price.length > 0 ? <List title="What it may cost" items={card.price} empty="" /> : null}
         {card.notKnown.length > 0 ? <List title="Not measured yet" items={card.notKnown} empty="" /> : null}
       </div>
       <Offers />

@@ -10,6 +10,8 @@ export interface DangerRule {
   denied?: true
   /** These classes in the same clause say that it is none. */
   unless?: string[]
+  /** Where all of these stand in its very words, something else may be meant: it is asked, as a denied one is. */
+  askedWith?: string[]
 }
 
 export const dangerRules: DangerRule[] = [
@@ -120,6 +122,8 @@ export const dangerRules: DangerRule[] = [
       {scorched} .. {supplyplace}`,
     finding: ['danger-signs', 'burnt-supply'],
     unless: ['cookstove'],
+    // "It tripped the breaker and smelt of burning": the breaker acted, and the smell has no place yet.
+    askedWith: ['breakertrips', 'smellword'],
   },
   {
     stop: 'lost-neutral',
@@ -207,6 +211,7 @@ export const dangerClasses: Record<string, string> = {
   wetword: `wet, soaked, soaking, drenched, under water, sodden, damp, dripping wet, full of water, got wet, waterlogged, submerged, soaking wet, dripping`,
   nowater: `no water, without water, dry`,
   waterline: `water tank, wet tea towel, wet towel, like a wet,water line, waterline, ice maker, water heater, hot water, water tank, water bill, water pump, waterproof, bucket, coil above, condensate, in the floor, water valve, washing machine, dishwasher, tray`,
+  breakertrips: `(trips|tripped|tripping|trip|tript|threw|throws|popped|pops|blew|knocked out) (the|a|its|my|our|main)? ?(breaker|breakers|fuse|main|mains|supply), (breaker|breakers|fuse|main|mains|supply) (has|had|just|keeps|kept)? ?(tripped|trips|tripping|popped|pops|blew|went)`,
   supplyplace: `power point, powerpoint, outlet, receptacle, socket, wall socket, panel, breaker panel, fuse box, breaker, breakers, isolator, disconnect, main, mains, supply, supply (wire|wires|cable|lead|cord), house wiring, plug, plug top, power (cord|cable|lead), cord, flex, wires in the wall, meter box, consumer unit, plug goes in, junction box, service panel, distribution board, wall plate, power point, ceiling box, feed wires, mains cable, mains lead, extension (lead|cord), wall box, breaker box, power plug`,
   scorched: `scorch*, melted, melt, melts, melting, burnt, burned, burns, brown, browned, charred, char, black, blackened, singed, discolou*, discolor*, blistered, bubbled, warped, fused, hot, smoking, smells burnt, heat marks, crispy, sooty, deformed, glowing, cooked, burn mark*, burning`,
   cookstove: `measured it hot, when i measured,hot day, plug in hot, brown wire, brown lead, black wire, black lead, red black, red / black, black cat, burner panel, on the black`,

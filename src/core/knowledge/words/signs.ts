@@ -266,6 +266,7 @@ export const signClasses: Record<string, string> = {
   rodded: `rodded, swept, cleaned, hoovered`,
   // Wiring.
   nobody: `nobody, no one, no body, none of us, no electrician, nor has anyone else`,
+  nobodyelse: `(nobody|noone|no one|no body|not anyone) else, nor has anyone else`,
   touched: `touched, touch, altered, moved, changed, messed with, messed (with)? ?the, messed, worked on it, worked on, shifted, fiddled with, had the lid off, been at, opened, been near, laid a hand on`,
   touchedpast: `moved, changed, swapped, altered, rewired, had, switched round, reconnected, mixed up, crossed, took off, redid, touched`,
   wiring: `wires, wire, wiring, the wires off it, its wires, leads, connections, cables`,

@@ -18,6 +18,7 @@ const compiled = dangerRules.map((rule) => ({ rule, patterns: patternsOf(rule.wa
 /** Every danger, of any time, any machine, asked or told; a denied one is marked. */
 export function dangersIn(reading: Reading, pieces: Piece[]): Danger[] {
   const found: Danger[] = []
+  const doubted = new Set<Match>()
   for (const { rule, patterns } of compiled)
     for (const pattern of patterns)
       for (const match of matchesOf(pattern, reading)) {
@@ -34,6 +35,7 @@ export function dangersIn(reading: Reading, pieces: Piece[]): Danger[] {
             isTakenBack(match, piece, reading),
           match,
         })
+        if (rule.askedWith?.every((name) => reachedBy(match, name, reading))) doubted.add(match)
       }
   // What lies within a denied telling is denied with it: "never gave me a shock".
   const denied = found.filter((each) => each.denied)
@@ -41,11 +43,16 @@ export function dangersIn(reading: Reading, pieces: Piece[]): Danger[] {
     ...each,
     denied:
       each.denied ||
+      doubted.has(each.match) ||
       denied.some(
         ({ stop, match }) => stop === each.stop && match.from <= each.match.from && match.to >= each.match.to,
       ),
   }))
 }
+
+/** A class that stands in the very words of the match, reaches into them or follows at once: “a burnt smell”. */
+const reachedBy = (match: Match, name: string, { spans }: Reading): boolean =>
+  spans.some((span) => span.name === name && span.from <= match.to && span.to > match.from)
 
 const BACK = new Set(['quiet', 'silent', 'fine', 'ok', 'off', 'clear', 'never'])
 const CARRYING = new Set([

@@ -11,6 +11,8 @@ describe('the tables of words', () => {
   it('name only classes that there are, where a class stops a rule', () => {
     for (const { unless = [] } of [...factRules, ...dangerRules])
       for (const name of unless) expect(known.has(name), name).toBe(true)
+    for (const { askedWith = [] } of dangerRules)
+      for (const name of askedWith) expect(known.has(name), name).toBe(true)
     for (const { mended = [] } of factRules)
       for (const name of mended) expect(known.has(name), name).toBe(true)
     for (const name of solidClasses) expect(known.has(name), name).toBe(true)

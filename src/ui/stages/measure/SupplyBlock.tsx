@@ -2,10 +2,11 @@
 
 import Link from 'next/link'
 import type { ReactNode } from 'react'
-import { activeReadings, walkOf, walkPoints } from '@/core/job'
+import { activeReadings, legPoints, legsOfJob, walkOf, walkPoints } from '@/core/job'
 import { tests } from '@/core/knowledge/tests'
 import { useJob } from '../../job/JobProvider'
 import { Section } from '../../kit/Section'
+import { Legs } from '../../pieces/Legs'
 import { VoltageLadder } from '../../pieces/VoltageLadder'
 import { StopSigns } from '../StopSigns'
 
@@ -14,8 +15,12 @@ export function SupplyBlock({ children }: { children: ReactNode }) {
   const { snapshot, energy, act, id } = useJob()
   const powered = energy.state === 'live' || energy.state === 'live-test' || energy.state === 'in-service'
   const rated = snapshot.household.catRated === 1
-  const typed = (point: string) =>
-    activeReadings(snapshot, 'supply', 'old').find((row) => row.pointA === point)?.typed ?? ''
+  const typed = (point: string, pair = '') =>
+    activeReadings(snapshot, 'supply', 'old').find((row) => row.pointA === point && row.pointB === pair)
+      ?.typed ?? ''
+  const set = (a: string, b: string, text: string) =>
+    act({ kind: 'reading.set', id: id(), reading: 'supply', part: 'old', a, b, typed: text })
+  const legs = legPoints(snapshot)
   return (
     <Section
       id="supply"
@@ -43,10 +48,17 @@ export function SupplyBlock({ children }: { children: ReactNode }) {
         walk={walkOf(snapshot)}
         typed={typed}
         disabled={!powered || !rated}
-        onType={(point, text) =>
-          act({ kind: 'reading.set', id: id(), reading: 'supply', part: 'old', a: point, b: '', typed: text })
-        }
+        onType={(point, text) => set(point, '', text)}
       />
+      {legs.length > 0 ? (
+        <Legs
+          points={legs}
+          found={legsOfJob(snapshot)}
+          typed={typed}
+          disabled={!powered || !rated}
+          onType={set}
+        />
+      ) : null}
       {children}
       <StopSigns title="Stop, if" rules={['lost-neutral', 'burnt-supply']} />
     </Section>

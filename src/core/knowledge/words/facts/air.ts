@@ -139,6 +139,8 @@ export const airFacts: FactRule[] = [
      {neg} .. {touched} .. {wiring}
      {wiring} .. {neg} .. {touched}
      {neg} .. {touched} a {wire}`,
+    // "Nobody else has touched it": then the teller has.
+    { unless: ['nobodyelse'] },
   ),
   fact(
     'wiring-changed',
