@@ -4,6 +4,7 @@ import { catalogueCapacitors } from '../knowledge/catalogue/capacitors'
 import { catalogueMotors } from '../knowledge/catalogue/motors'
 import type { CapSpec, MotorSpec } from '../match'
 import { motorSpecFrom, typedOver } from '../match/motorData'
+import { capacitorName, motorName } from '../match/partWords'
 import { typedValue } from '../units'
 import { candidatePart } from './candidateParts'
 import { fieldText } from './fields'
@@ -91,13 +92,19 @@ export function isMadeUp(snapshot: JobSnapshot, id: string): boolean {
   return [...catalogueMotors, ...catalogueCapacitors].some((each) => ids.includes(each.id))
 }
 
-/** How a part is called: its maker and number, or the name that the person gave it. */
-export function partName(
-  snapshot: JobSnapshot,
-  spec: { id: string; manufacturer?: string; partNumber?: string },
-): string {
+/** How a part is called: its maker and number, the name that the person gave it, or the figures that are typed of it. */
+export function partName(snapshot: JobSnapshot, spec: MotorSpec | CapSpec): string {
   const row = snapshot.candidates.find((each) => each.id === spec.id)
-  return (
-    [spec.manufacturer, spec.partNumber].filter(Boolean).join(' ') || row?.name || 'the part that was typed'
-  )
+  const known = [spec.manufacturer, spec.partNumber].filter(Boolean).join(' ') || row?.name
+  if (known) return known
+  const figures = isCapacitor(spec) ? capacitorName(spec) : motorName(spec)
+  return figures === 'no number' ? 'the part that was typed' : figures
 }
+
+const isCapacitor = (spec: MotorSpec | CapSpec): spec is CapSpec => 'sections' in spec || 'multi' in spec
+
+/** The capacitors that were put beside the old one in this job, whole enough to be judged. */
+export const keptCapacitors = (snapshot: JobSnapshot): CapSpec[] =>
+  snapshot.candidates
+    .filter(({ part }) => part === 'capacitor')
+    .flatMap((row) => candidateCapacitor(snapshot, row) ?? [])

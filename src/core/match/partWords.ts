@@ -26,3 +26,17 @@ export const capacitorWords = (part: CapSpec): string[] => [
   part.volts ? `${part.volts} V` : '',
   part.duty ?? '',
 ]
+
+/**
+ * How a part is called: by its number, else by its figures, so that two at a counter are told apart.
+ *
+ * @example capacitorName({ id: 'a', sections: [{ section: 'single', uF: 45 }], volts: 440 }) // '45 µF, 440 V'
+ */
+export const capacitorName = (part: CapSpec): string => nameOf(capacitorWords(part))
+
+/** Of a motor likewise. */
+export const motorName = (motor: MotorSpec): string => nameOf(motorWords(motor))
+
+const nameOf = ([number, , ...figures]: string[]): string =>
+  // A run capacitor is the usual one; a start capacitor says so.
+  number || figures.filter((figure) => figure && figure !== 'run').join(', ') || 'no number'

@@ -48,10 +48,7 @@ export function parts(snapshot: JobSnapshot): RecordItem[] {
 
 /** Where each bundle of wires of the old capacitor went, and the wires that were made on the new one. */
 function capacitorWires(snapshot: JobSnapshot): RecordItem[] {
-  const kept = snapshot.candidates
-    .filter(({ part }) => part === 'capacitor')
-    .flatMap((row) => candidateCapacitor(snapshot, row) ?? [])
-  const list = capacitorListOf(snapshot, kept)
+  const list = capacitorListOf(snapshot)
   if (!list) return []
   return [
     ...pairs(

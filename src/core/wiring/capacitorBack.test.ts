@@ -3,7 +3,6 @@ import { candidatePart } from '../job/candidates'
 import { act, id, jobOn } from '../job/job.testing'
 import { refitOf } from '../job/refitOf'
 import type { JobSnapshot } from '../job/rows'
-import { catalogueCapacitors } from '../knowledge/catalogue/capacitors'
 import { withNewCapacitor } from './capacitorBack'
 import { capacitorListOf } from './capacitorOfJob'
 
@@ -23,10 +22,10 @@ function replacedBy(label: string): JobSnapshot {
   }
 }
 const connects = (job: JobSnapshot) =>
-  withNewCapacitor(job, catalogueCapacitors, refitOf(job).steps).filter(({ action }) => action === 'connect')
+  withNewCapacitor(job, refitOf(job).steps).filter(({ action }) => action === 'connect')
 
 describe('what hangs on a capacitor besides its wires', () => {
-  const warnings = (job: JobSnapshot) => capacitorListOf(job, catalogueCapacitors)?.warnings.join(' ') ?? ''
+  const warnings = (job: JobSnapshot) => capacitorListOf(job)?.warnings.join(' ') ?? ''
 
   it('is a start help on HERM and C, which has a charge of its own', () => {
     expect(warnings(replacedBy('35+5 uF 440 V'))).toContain('holds a charge of its own')
@@ -48,13 +47,24 @@ describe('what hangs on a capacitor besides its wires', () => {
 
 describe('the way back with another capacitor', () => {
   it('names no terminal that the new part does not have: two cans, and the bridge between them', () => {
-    const lines = connects(replacedBy('35 uF 440 V'))
+    const beside = act(
+      replacedBy('35 uF 440 V'),
+      { kind: 'candidate.add', id: 'five', part: 'capacitor', source: 'typed', ref: '', name: 'Lesk five' },
+      { kind: 'field.set', id: id(), part: candidatePart('five'), field: 'label', typed: '5 uF 440 V' },
+    )
+    const lines = connects(beside)
     expect(lines.map(({ text }) => text)).toEqual([
       expect.stringMatching(/^Connect common wires to can 1, .*terminal 1; on the old part it hung on C\.$/),
-      expect.stringMatching(/^Connect fan wire to can 2, Brantlow BL-K5\/440, terminal 2; .* FAN\.$/),
+      expect.stringMatching(/^Connect fan wire to can 2, Lesk five, terminal 2; .* FAN\.$/),
       expect.stringMatching(/^Connect compressor wire to can 1, .*terminal 2; .* HERM\.$/),
     ])
-    expect(lines[0]?.checks.join(' ')).toContain('the wire to can 2, Brantlow BL-K5/440, terminal 1 is made')
+    expect(lines[0]?.checks.join(' ')).toContain('the wire to can 2, Lesk five, terminal 1 is made')
+  })
+
+  it('says that a place is open while the other can is not there', () => {
+    const lines = connects(replacedBy('35 uF 440 V'))
+    expect(lines).toHaveLength(3)
+    for (const { text } of lines) expect(text).toMatch(/where it goes now is open\..*5 µF for FAN/)
   })
 
   it('stays as it was where the new part is built as the old one', () => {
@@ -64,6 +74,6 @@ describe('the way back with another capacitor', () => {
 
   it('stays as it was where no part is chosen', () => {
     const job = replacedBy('')
-    expect(withNewCapacitor(job, catalogueCapacitors, refitOf(job).steps)).toEqual(refitOf(job).steps)
+    expect(withNewCapacitor(job, refitOf(job).steps)).toEqual(refitOf(job).steps)
   })
 })

@@ -1,20 +1,32 @@
+import { oldCapacitor } from '../job/oldPart'
 import type { JobSnapshot } from '../job/rows'
-import type { CapSpec } from '../match'
 import type { BackStep } from '../refit/types'
 import type { CapacitorList } from './capacitorLandings'
-import { capacitorListOf } from './capacitorOfJob'
+import { capacitorListOf, missingBeside } from './capacitorOfJob'
 
 /**
  * The way back with the chosen capacitor's own terminals: where it is another build than the old one, a wire that hung on FAN goes
  * where the list of the new part says, and no line names a terminal that the new part does not have.
  *
- * @param catalogue parts among which a second can may be found
- * @example withNewCapacitor(snapshot, catalogue, back.steps)[0].text // 'Connect fan wire to can 2, BL-K5/440, terminal 2.'
+ * @example withNewCapacitor(snapshot, back.steps)[0].text // 'Connect fan wire to can 2, BL-K5/440, terminal 2.'
  */
-export function withNewCapacitor(snapshot: JobSnapshot, catalogue: CapSpec[], steps: BackStep[]): BackStep[] {
-  const list = capacitorListOf(snapshot, catalogue)
-  if (!list) return steps
+export function withNewCapacitor(snapshot: JobSnapshot, steps: BackStep[]): BackStep[] {
+  const list = capacitorListOf(snapshot)
   const terminalOf = new Map(snapshot.ledger.map((row) => [row.id, row.terminal]))
+  const missing = list ? null : missingBeside(snapshot)
+  if (missing) {
+    const terminals = ['C', ...(oldCapacitor(snapshot)?.sections.map(({ section }) => section) ?? [])]
+    return steps.map((step) => {
+      const old = terminalOf.get(step.from) ?? ''
+      return step.action === 'connect' && terminals.includes(old)
+        ? {
+            ...step,
+            text: `Connect ${step.part}: on the old part it hung on ${old}; where it goes now is open. ${missing}`,
+          }
+        : step
+    })
+  }
+  if (!list) return steps
   return steps.map((step) => {
     const old = terminalOf.get(step.from) ?? ''
     const landing =

@@ -1,9 +1,11 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
+import { candidatePart } from '../job/candidates'
 import { act, id, onBench } from '../job/job.testing'
+import type { JobSnapshot } from '../job/rows'
 import { matchCapacitors } from '../match'
 import { capacitorLandings } from './capacitorLandings'
-import { capacitorListOf } from './capacitorOfJob'
+import { capacitorListOf, missingBeside } from './capacitorOfJob'
 
 const dual = [
   { section: 'HERM', uF: 35 },
@@ -95,22 +97,22 @@ describe('three sections by three cans', () => {
   })
 
   it('has a landing for each section, and a bridge to each of the others', () => {
-    const bench = onBench('ceiling-fan', 'psc-multispeed', '4+5+6 µF 250 V')
     const kept = id()
-    const job = act(
-      bench,
-      {
-        kind: 'candidate.add',
-        id: kept,
-        part: 'capacitor',
-        source: 'shelf',
-        ref: 'k4',
-        name: 'Four',
-        capacitor: can('k4', 4),
-      },
-      { kind: 'field.set', id: id(), part: 'choice', field: 'capacitor', typed: kept },
-    )
-    const list = capacitorListOf(job, [can('k5', 5), can('k6', 6)])
+    const choose = (...names: string[]) =>
+      act(
+        onBench('ceiling-fan', 'psc-multispeed', '4+5+6 µF 250 V'),
+        ...['k4', ...names].map((name, index) => ({
+          kind: 'candidate.add' as const,
+          id: index === 0 ? kept : id(),
+          part: 'capacitor' as const,
+          source: 'shelf' as const,
+          ref: name,
+          name,
+          capacitor: can(name, Number(name.slice(1))),
+        })),
+        { kind: 'field.set', id: id(), part: 'choice', field: 'capacitor', typed: kept },
+      )
+    const list = capacitorListOf(choose('k5', 'k6'))
     expect(list?.landings.map(({ wires, can: at, terminal }) => [wires, at, terminal])).toEqual([
       ['wires of C', 0, '1'],
       ['wires of 1', 0, '2'],
@@ -123,7 +125,32 @@ describe('three sections by three cans', () => {
     ])
     expect(list?.names).toEqual(['K4', 'K5', 'K6'])
     // While one of the three is missing nothing is wired by half.
-    expect(capacitorListOf(job, [can('k5', 5)])).toBeNull()
+    expect(capacitorListOf(choose('k5'))).toBeNull()
+    expect(missingBeside(choose('k5'))).toMatch(/Missing: 6 µF for 3\./)
+    expect(missingBeside(choose('k5', 'k6'))).toBeNull()
+  })
+
+  it('never takes a further can from the made-up catalogue of a household that has it off, nor before an own one', () => {
+    const kept = id()
+    const job = act(
+      onBench('outdoor-unit-fan', 'psc', '45+5 µF 370 V'),
+      { kind: 'candidate.add', id: kept, part: 'capacitor', source: 'typed', ref: '', name: '' },
+      { kind: 'field.set', id: id(), part: candidatePart(kept), field: 'label', typed: '5 µF 440 V' },
+      { kind: 'field.set', id: id(), part: 'choice', field: 'capacitor', typed: kept },
+    )
+    const withCatalogue = (each: JobSnapshot): JobSnapshot => ({
+      ...each,
+      household: { ...each.household, demoParts: 1 },
+    })
+    expect(capacitorListOf(job)).toBeNull()
+    expect(capacitorListOf(withCatalogue(job))?.names).toHaveLength(2)
+    const both = act(
+      job,
+      { kind: 'candidate.add', id: 'other', part: 'capacitor', source: 'typed', ref: '', name: '' },
+      { kind: 'field.set', id: id(), part: candidatePart('other'), field: 'label', typed: '45 µF 440 V' },
+    )
+    expect(capacitorListOf(both)?.names).toEqual(['5 µF, 440 V', '45 µF, 440 V'])
+    expect(capacitorListOf(withCatalogue(both))?.names).toEqual(['5 µF, 440 V', '45 µF, 440 V'])
   })
 })
 

@@ -1,37 +1,46 @@
 import { type JobSnapshot, oncePerSnapshot } from '../job'
-import { chosenCapacitor, partName } from '../job/candidates'
+import { chosenCapacitor, keptCapacitors, partName } from '../job/candidates'
 import { oldCapacitor } from '../job/oldPart'
-import { type CapSpec, matchCapacitors } from '../match'
+import { catalogueCapacitors } from '../knowledge/catalogue/capacitors'
+import { type CapacitorMatchInput, type CapSpec, matchCapacitors } from '../match'
 import { type CapacitorList, capacitorLandings } from './capacitorLandings'
 
 /**
  * The list of a job in which a capacitor was chosen: where each bundle of wires goes, with a name for each can. Null where none
- * is chosen, the old label is not read, or the part cannot make its sections.
+ * is chosen, the old label is not read, or the part cannot make its sections. A further can is one that was put beside the old
+ * one in this job; of the made-up catalogue only where the household has that on.
  */
-export function capacitorListOf(snapshot: JobSnapshot, catalogue: CapSpec[]): JobList | null {
-  const lists = known(snapshot)
-  const list = lists.get(catalogue)
-  if (list !== undefined) return list
-  const made = listFrom(snapshot, catalogue)
-  lists.set(catalogue, made)
-  return made
-}
+export const capacitorListOf = oncePerSnapshot((snapshot): JobList | null => {
+  const kept = keptCapacitors(snapshot)
+  return (
+    listFrom(snapshot, kept) ??
+    (snapshot.household.demoParts === 1 ? listFrom(snapshot, [...kept, ...catalogueCapacitors]) : null)
+  )
+})
 
 type JobList = CapacitorList & { names: string[] }
 
-/** A whole catalogue is matched for a second can: once for each snapshot, however often a page is drawn. */
-const known = oncePerSnapshot(() => new Map<CapSpec[], JobList | null>())
+/** What is still to be found beside the chosen can before every wire has its place, in the words of the match; null where nothing is. */
+export function missingBeside(snapshot: JobSnapshot): string | null {
+  const old = oldCapacitor(snapshot)
+  const chosen = chosenCapacitor(snapshot)
+  if (!old || !chosen || capacitorListOf(snapshot)) return null
+  const found = matchedIn(old, chosen, keptCapacitors(snapshot))
+  return found?.rules.find(({ rule }) => rule === 'sections')?.text ?? null
+}
 
-function listFrom(snapshot: JobSnapshot, catalogue: CapSpec[]): JobList | null {
+const matchedIn = (old: CapacitorMatchInput['old'], chosen: CapSpec, pool: CapSpec[]) =>
+  matchCapacitors({
+    old,
+    candidates: [...pool.filter(({ id }) => id !== chosen.id), chosen],
+  }).results.find(({ id }) => id === chosen.id)
+
+function listFrom(snapshot: JobSnapshot, pool: CapSpec[]): JobList | null {
   const old = oldCapacitor(snapshot)
   const chosen = chosenCapacitor(snapshot)
   if (!old || !chosen) return null
-  const beside =
-    matchCapacitors({
-      old,
-      candidates: [...catalogue.filter(({ id }) => id !== chosen.id), chosen],
-    }).results.find(({ id }) => id === chosen.id)?.with ?? []
-  const others = beside.flatMap((id) => catalogue.find((part) => part.id === id && id !== chosen.id) ?? [])
+  const beside = matchedIn(old, chosen, pool)?.with ?? []
+  const others = beside.flatMap((id) => pool.find((part) => part.id === id && id !== chosen.id) ?? [])
   const parts = [chosen, ...others]
   const list = capacitorLandings(old.sections, parts)
   // As the person calls them: an id says nothing to anybody.

@@ -1,5 +1,6 @@
 import type { JobSnapshot } from '@/core/job'
 import type { CapSpec, MotorSpec } from '@/core/match'
+import { capacitorName, motorName } from '@/core/match/partWords'
 import { formatHp } from '@/core/units'
 
 /** A candidate as the sheet names it. */
@@ -26,7 +27,7 @@ export const notKept = ({
 
 export const motorPart = (motor: MotorSpec, from: string, more: Partial<SheetPart> = {}): SheetPart => ({
   id: motor.id,
-  name: motor.partNumber ?? 'no number',
+  name: motorName(motor),
   maker: [motor.manufacturer, motor.hp ? formatHp(motor.hp) : ''].filter(Boolean).join(', '),
   price: motor.price ?? null,
   own: false,
@@ -37,7 +38,7 @@ export const motorPart = (motor: MotorSpec, from: string, more: Partial<SheetPar
 
 export const capacitorPart = (part: CapSpec, from: string, more: Partial<SheetPart> = {}): SheetPart => ({
   id: part.id,
-  name: part.partNumber ?? 'no number',
+  name: capacitorName(part),
   maker: part.manufacturer ?? '',
   price: part.price ?? null,
   own: false,

@@ -1,17 +1,17 @@
 'use client'
 
-import { catalogueCapacitors } from '@/core/knowledge/catalogue/capacitors'
+import Link from 'next/link'
 import { significant } from '@/core/units'
 import type { CapacitorList } from '@/core/wiring/capacitorLandings'
-import { capacitorListOf } from '@/core/wiring/capacitorOfJob'
+import { capacitorListOf, missingBeside } from '@/core/wiring/capacitorOfJob'
 import { useJob } from '../../job/JobProvider'
 import { Section } from '../../kit/Section'
 
 /** The chosen capacitor's own list: what hung where, and where it goes now, drawn and in words. */
 export function CapacitorWires() {
   const { snapshot } = useJob()
-  const list = capacitorListOf(snapshot, catalogueCapacitors)
-  if (!list) return null
+  const list = capacitorListOf(snapshot)
+  if (!list) return <Missing />
   const canName = (can: number) =>
     list.cans.length > 1 ? `can ${can + 1}, ${list.names[can] ?? ''}, terminal` : 'terminal'
   return (
@@ -51,6 +51,23 @@ export function CapacitorWires() {
           ))}
         </div>
       </div>
+    </Section>
+  )
+}
+
+/** One can of a set is chosen: the others have to be there before a wire has its place. */
+function Missing() {
+  const { snapshot } = useJob()
+  const missing = missingBeside(snapshot)
+  if (!missing) return null
+  return (
+    <Section part="capacitor-wires" title="The capacitor’s wires">
+      <p role="status" className="max-w-[75ch] border-copper border-l-4 pl-3">
+        {`${missing} Type the other can beside it under Match; then each wire has its place here.`}{' '}
+        <Link className="text-teal underline" href={`/jobs/${snapshot.job.id}/match`}>
+          To Match
+        </Link>
+      </p>
     </Section>
   )
 }

@@ -2,6 +2,7 @@
 
 import Link from 'next/link'
 import { useState } from 'react'
+import { chosenCapacitor, chosenMotor } from '@/core/job/candidates'
 import { landingPlanOf, readingsFirstOf } from '@/core/wiring/ofJob'
 import { type StripLead, stripOf } from '@/core/wiring/strip'
 import { useJob } from '../../job/JobProvider'
@@ -39,6 +40,8 @@ export function Landings() {
       capped: terminal === null,
       position: lead.position,
     })
+  // A capacitor alone goes in, and no lead of the motor was named: there is nothing of it to land.
+  if (strip.leads.length === 0 && chosenCapacitor(snapshot) && !chosenMotor(snapshot)) return null
   return (
     <Section
       part="landings"

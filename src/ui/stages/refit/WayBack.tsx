@@ -13,7 +13,6 @@ import { SortableContext, sortableKeyboardCoordinates, verticalListSortingStrate
 import { type LedgerRow, reachOfLine } from '@/core/job'
 import { spokenBack } from '@/core/job/actWords'
 import { refitOf } from '@/core/job/refitOf'
-import { catalogueCapacitors } from '@/core/knowledge/catalogue/capacitors'
 import { withNewCapacitor } from '@/core/wiring/capacitorBack'
 import { useJob } from '../../job/JobProvider'
 import { Section } from '../../kit/Section'
@@ -26,7 +25,7 @@ export function WayBack() {
   const { snapshot, act, gate } = useJob()
   const back = refitOf(snapshot)
   const rows = new Map(snapshot.ledger.map((row) => [row.id, row]))
-  const steps = withNewCapacitor(snapshot, catalogueCapacitors, back.steps).flatMap((step) => {
+  const steps = withNewCapacitor(snapshot, back.steps).flatMap((step) => {
     const row = rows.get(step.from)
     return row ? [{ step, row }] : []
   })
