@@ -5,6 +5,7 @@ import { catalogueMotors } from '../knowledge/catalogue/motors'
 import type { CapSpec, MotorSpec } from '../match'
 import { motorSpecFrom, typedOver } from '../match/motorData'
 import { capacitorName, motorName } from '../match/partWords'
+import { sectionsOfLabel } from '../match/sectionsOfLabel'
 import { typedValue } from '../units'
 import { candidatePart } from './candidateParts'
 import { fieldText } from './fields'
@@ -47,12 +48,14 @@ export function candidateCapacitor(snapshot: JobSnapshot, row: CandidateRow): Ca
   const label = text('label').trim()
   if (label === '') return kept.sections || kept.multi ? ({ ...kept, ...size, id: row.id } as CapSpec) : null
   try {
-    const { sections, volts, duty, tolerancePercent } = parseCapacitorLabel(label)
+    const read = parseCapacitorLabel(label)
+    const { volts, duty, tolerancePercent } = read
+    const { sections: _, multi: __, ...rest } = kept
     return {
-      ...kept,
+      ...rest,
       ...size,
       id: row.id,
-      sections,
+      ...sectionsOfLabel(read),
       duty,
       ...(volts === null ? {} : { volts }),
       ...(tolerancePercent === null ? {} : { tolerancePercent }),

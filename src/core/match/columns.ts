@@ -3,6 +3,7 @@ import { isCoreError } from '../errors'
 import type { ParseOptions } from '../units'
 import type { CapSpec } from './capacitor'
 import { type DataField, dataFieldError, motorData, motorSpecFrom, tradeData } from './motorData'
+import { sectionsOfLabel } from './sectionsOfLabel'
 import type { MotorSpec } from './types'
 
 export type PartKind = 'motor' | 'capacitor'
@@ -225,7 +226,7 @@ function capacitorOf(cellOf: (field: string) => string, lengths: ParseOptions): 
       part: {
         partNumber: cellOf('partNumber'),
         ...(spec.manufacturer ? { manufacturer: spec.manufacturer } : {}),
-        sections: label.sections,
+        ...sectionsOfLabel(label),
         ...(label.volts === null ? {} : { volts: label.volts }),
         duty: cellOf('duty') === 'start' ? 'start' : label.duty,
         ...(label.tolerancePercent ? { tolerancePercent: label.tolerancePercent } : {}),
@@ -266,9 +267,11 @@ function cellText(field: string, part: MotorSpec & CapSpec): string {
     replaces: () => part.replaces?.join(', ') ?? '',
     unique: () => (part.unique ? 'yes' : ''),
     capacitance: () =>
-      (part.sections ?? [])
-        .map(({ uF, minUf, maxUf }) => (minUf !== undefined ? `${minUf}-${maxUf}` : `${uF}`))
-        .join('+'),
+      (
+        part.sections?.map(({ uF, minUf, maxUf }) => (minUf !== undefined ? `${minUf}-${maxUf}` : `${uF}`)) ??
+        part.multi?.map(({ uF }) => `${uF}`) ??
+        []
+      ).join('+'),
   }
   const own = special[field]
   return own ? own() : text((part as never as Record<string, number | string | undefined>)[field])

@@ -1,5 +1,6 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
+import { parseCapacitorLabel } from '../capacitor'
 import {
   comparePower,
   type MotorMatchInput,
@@ -8,6 +9,7 @@ import {
   matchMotors,
   quickMotors,
 } from '.'
+import { sectionsOfLabel } from './sectionsOfLabel'
 
 const old: MotorSpec = {
   id: 'old',
@@ -224,6 +226,24 @@ describe('capacitors', () => {
     expect(results.find((r) => r.id === 's35')).toMatchObject({ verdict: 'fits-with-work', with: ['s5'] })
     expect(results.find((r) => r.id === 's5')!.with).toEqual(['s35'])
     expect(results.find((r) => r.id === 's7')!.verdict).toBe('no')
+  })
+
+  it('a label with more sections than a machine asks for is a part that makes them', () => {
+    const made = sectionsOfLabel(parseCapacitorLabel('2.5+2.5+5+10+20+25 µF 440 V'))
+    expect(made.multi?.map(({ terminal }) => terminal)).toEqual(['2.5', '2.5 (2)', '5', '10', '20', '25'])
+    const [result] = matchCapacitors({
+      old: {
+        ...dual,
+        sections: [
+          { section: 'HERM', uF: 45 },
+          { section: 'FAN', uF: 5 },
+        ],
+      },
+      candidates: [{ id: 'six', volts: 440, ...made }],
+    }).results
+    expect(result?.verdict).toBe('fits-with-work')
+    expect(result?.work[0]?.text).toContain('HERM: 20 + 25; FAN: 5')
+    expect(sectionsOfLabel(parseCapacitorLabel('4+5+6 µF 250 V')).multi).toBeUndefined()
   })
 
   it('a multi-section part must make all sections at once', () => {
