@@ -188,6 +188,20 @@ export function cSideQuestion(snapshot: JobSnapshot): { terminals: string[]; ans
   }
 }
 
+/**
+ * What has to be seen before the circuit can be judged, where nothing else is wrong with it; null where nothing is open. A
+ * proposal whose one gap is a question is not called wrong.
+ */
+export function seeFirst(snapshot: JobSnapshot): string | null {
+  const side = cSideQuestion(snapshot)
+  const check = wiringCheckOf(snapshot)
+  if (!check || check.ok || !side || side.terminals.includes(side.answer)) return null
+  // What the circuit lacks without C's wire is current in the start winding, and nothing else.
+  return check.problems.every(({ code }) => code === 'start-winding-dead')
+    ? 'Say first on which terminal the wire of C sits: until then a part of the circuit is open, and nobody can judge it.'
+    : null
+}
+
 /** Readings by which a motor gets no power, however its leads were landed: it is unsound, or nobody knows what it is. */
 const heldVerdicts: WindingVerdict[] = ['grounded', 'shorted', 'open', 'inconsistent']
 
@@ -200,7 +214,8 @@ export function wiringHolds(snapshot: JobSnapshot): string | null {
     heldVerdicts.some((each) => each === windingOf(snapshot, wiredPart(snapshot))?.verdict)
   )
     return first
-  const check = wiringCheckOf(snapshot)
-  const [problem] = check?.problems ?? []
+  const open = seeFirst(snapshot)
+  if (open) return open
+  const [problem] = wiringCheckOf(snapshot)?.problems ?? []
   return problem ? `By the circuit, this wiring is wrong: ${problem.text}` : null
 }

@@ -6,7 +6,7 @@ import { act, id, onBench } from '../job/job.testing'
 import { controlTerminals } from '../knowledge/terminals'
 import { familyIds } from '../knowledge/vocabulary'
 import { type Connection, type WiringInput, type WiringResult, wireMotor } from '.'
-import { cSideQuestion, landingPlanOf, terminalsOf, wiringCheckOf, wiringHolds } from './ofJob'
+import { cSideQuestion, landingPlanOf, seeFirst, terminalsOf, wiringCheckOf, wiringHolds } from './ofJob'
 
 const windings = { runOhm: 17.8, startOhm: 40.6 }
 
@@ -611,6 +611,14 @@ describe('the landings of a job', () => {
   it('assume no wire: without a word on C’s side nothing is right, and a capacitor of its own asks for its jumper', () => {
     const job = act(wired(good), { kind: 'field.set', id: id(), part: 'wiring', field: 'c-side', typed: '' })
     expect(wiringCheckOf(job)!.ok).toBe(false)
+    expect(wiringHolds(job)).toMatch(/^Say first on which terminal the wire of C sits/)
+    expect(seeFirst(job)).toBe(wiringHolds(job))
+    const onHerm = {
+      ...job,
+      landings: job.landings.map((row) => (row.lead === 'black' ? { ...row, terminal: 'HERM' } : row)),
+    }
+    expect(seeFirst(onHerm)).toBeNull()
+    expect(wiringHolds(onHerm)).toMatch(/wiring is wrong/)
     let bath = act(
       onBench('bath-exhaust-fan', 'psc', '4 µF 250 V'),
       ...['white', 'black', 'brown'].map((name): Act => ({ kind: 'lead.add', id: id(), part: 'old', name })),

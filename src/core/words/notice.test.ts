@@ -12,6 +12,7 @@ describe('plain words', () => {
   it.each([
     ['it tripped the breaker last night and smelt like burning a bit', []],
     ['the main breaker popped, and there was a burnt smell', []],
+    ['the breaker has tripped again and something smells of burning', ['breaker-retrips']],
     ['the breaker trips and the panel smells of burning', ['burnt-supply']],
     ['tripped the breaker and the plug smells burnt', ['burnt-supply']],
     ['the breaker tripped and is burnt', ['burnt-supply']],
@@ -24,6 +25,16 @@ describe('plain words', () => {
       expect(read.stops).toContain('burnt-supply')
     },
   )
+
+  it.each([
+    ['the fan on top is dead', { family: null, 'fan-state': 'dead' }],
+    ['the top speed is dead', { family: null, speeds: 'some-missing' }],
+    ['new motor needed i think', { family: null }],
+    ['nobody was at the wires', { family: null, 'wiring-changed': 'no' }],
+    ['starts slow and gives up', { family: null, 'fan-state': 'starts-then-stops' }],
+  ])('“%s”', (text, expected) => {
+    expect(found(text)).toEqual(expected)
+  })
 
   it('“nobody else” has touched it: the teller has, and of the wires nothing is told', () => {
     expect(found('since i changed the motor, nobody else touched it')).toEqual({

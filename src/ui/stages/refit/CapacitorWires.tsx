@@ -12,6 +12,8 @@ export function CapacitorWires() {
   const { snapshot } = useJob()
   const list = capacitorListOf(snapshot)
   if (!list) return <Missing />
+  // The marks of many terminals stay readable.
+  const many = list.cans.some(({ terminals }) => terminals.length > 4)
   const canName = (can: number) =>
     list.cans.length > 1 ? `can ${can + 1}, ${list.names[can] ?? ''}, terminal` : 'terminal'
   return (
@@ -21,7 +23,7 @@ export function CapacitorWires() {
       aside="every section discharged and read by itself before a wire moves"
     >
       <div
-        className="grid items-start gap-5 mid:grid-cols-[300px_minmax(0,1fr)]"
+        className={`grid items-start gap-5 ${many ? 'mid:grid-cols-[460px_minmax(0,1fr)]' : 'mid:grid-cols-[300px_minmax(0,1fr)]'}`}
         data-testid="capacitor-wires"
       >
         <CansDrawing list={list} />

@@ -1,7 +1,7 @@
 'use client'
 
 import { significant } from '@/core/units'
-import { wiringCheckOf } from '@/core/wiring/ofJob'
+import { seeFirst, wiringCheckOf } from '@/core/wiring/ofJob'
 import { useJob } from '../../job/JobProvider'
 
 const turns = {
@@ -15,6 +15,13 @@ export function SolvedWiring() {
   const { snapshot } = useJob()
   const check = wiringCheckOf(snapshot)
   if (!check) return null
+  const open = seeFirst(snapshot)
+  if (open)
+    return (
+      <p className="mt-3 border-copper border-l-4 pl-3 font-bold" role="status" data-testid="solved-open">
+        {open}
+      </p>
+    )
   const volts = (value: number | null) => (value === null ? '–' : `${significant(value, 3)} V`)
   return (
     <div

@@ -368,6 +368,8 @@ export const runningFacts: FactRule[] = [
      # .. its thing , # {and} #
      {speedname} 's right , .. {speedname} .. {halted|speedmiss|snapped}
      {middle} .. {halted}`,
+    // “The fan on top is dead” names a place, no speed.
+    { unless: ['ontop'] },
   ),
   fact(
     'speeds',
