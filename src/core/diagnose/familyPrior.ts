@@ -3,6 +3,7 @@ import {
   KEEP_WHATEVER_THE_KIND,
   kindWeights,
   priors,
+  scarceFor,
   wearCauses,
   youngCauses,
 } from '../knowledge/priors'
@@ -42,7 +43,8 @@ export function priorOf(
     // A motor kind unusual for the family brings its own parts along; where the kind is not known, each by its share.
     const weight = kinds.reduce((sum, { kind, share }) => {
       if (impossibleFor[kind].includes(cause) && !keep.includes(cause)) return sum
-      return sum + share * Math.max(named ?? 0, kindWeights[kind][cause] ?? 0)
+      const scarce = scarceFor[kind]?.[cause] ?? 1
+      return sum + share * scarce * Math.max(named ?? 0, kindWeights[kind][cause] ?? 0)
     }, 0)
     return { cause, probability: weight * ageFactor(cause, ageYears) }
   })

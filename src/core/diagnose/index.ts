@@ -15,6 +15,7 @@ import { rankTrials } from './trials'
 import type { DiagnoseInput, Diagnosis, Findings, Leading, Suspect } from './types'
 
 export { type Contradiction, contradictionsIn } from './contradictions'
+export { decidedWords, reasonedSuspect, sharedMends } from './decidedWords'
 export { priorOf } from './familyPrior'
 export { likelihood, tellingValues } from './likelihood'
 export { DECIDED } from './mends'

@@ -1,10 +1,9 @@
 'use client'
 
 import { useRouter } from 'next/navigation'
-import { usableTest } from '@/core/diagnose'
+import { decidedWords, usableTest } from '@/core/diagnose'
 import { diagnoseInputOf, reachOfTest } from '@/core/job'
 import { goOnFrom, type GoOn as Way } from '@/core/job/goOn'
-import { shortCauses } from '@/core/knowledge/shortCauses'
 import { observationInfo } from '@/core/knowledge/vocabulary'
 import { useJob } from '../job/JobProvider'
 
@@ -46,9 +45,10 @@ function useNext(from: From): Way | null {
           stage: 'measure',
         }
       : null
-  if (diagnosis.decided)
+  const decided = decidedWords(diagnosis)
+  if (decided)
     return {
-      text: `The findings already point to: ${shortCauses[diagnosis.decided.cause].toLowerCase()}.`,
+      text: `The findings already point to: ${decided.toLowerCase()}.`,
       label: 'Decide',
       stage: 'decide',
     }

@@ -42,6 +42,14 @@ export const impossibleFor: Record<MotorKindId, CauseId[]> = {
   'capacitor-start': [...RUN_CAPACITOR, ...MODULE, ...BRUSHLESS, 'brushes-worn'],
 }
 
+/**
+ * Causes that a motor kind hardly ever has, as a share of their weight in the family. A single winding has two ends that may be
+ * exchanged without any change: only its taps and its feed can be wired wrongly, and neither turns it round.
+ */
+export const scarceFor: Partial<Record<MotorKindId, CauseWeights>> = {
+  'shaded-pole': { 'wired-wrong': 0.15 },
+}
+
 /** A compressor's capacitor section stays possible in a family that has one, whatever drives the fan. */
 export const KEEP_WHATEVER_THE_KIND: Partial<Record<FamilyId, CauseId[]>> = {
   'outdoor-unit-fan': ['capacitor-other-section-failed'],

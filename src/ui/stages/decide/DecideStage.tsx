@@ -1,7 +1,7 @@
 'use client'
 
 import Link from 'next/link'
-import { worthMaking } from '@/core/diagnose'
+import { reasonedSuspect, worthMaking } from '@/core/diagnose'
 import { stopGaps } from '@/core/knowledge/stopGaps'
 import { shortLabels } from '@/core/knowledge/valueLabels'
 import { type CauseId, causeInfo } from '@/core/knowledge/vocabulary'
@@ -37,7 +37,7 @@ export function DecideStage() {
     <>
       <Verdict lead={lead} onAgree={() => decide(true, lead.cause, '')} />
       <Section part="why" title="Why">
-        <Reasons suspect={lead} />
+        <Reasons suspect={reasonedSuspect(diagnosis, lead)} />
         {next ? (
           <p className="mt-2 max-w-[70ch] text-sm">
             What would change it most:{' '}

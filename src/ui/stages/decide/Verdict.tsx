@@ -1,7 +1,7 @@
 'use client'
 
 import Link from 'next/link'
-import { type Suspect, worthMaking } from '@/core/diagnose'
+import { type Suspect, sharedMends, worthMaking } from '@/core/diagnose'
 import { actionInfo } from '@/core/knowledge/actions'
 import { shortCauses } from '@/core/knowledge/shortCauses'
 import { shortLabels } from '@/core/knowledge/valueLabels'
@@ -10,8 +10,6 @@ import { type OptionKind, optionInfo } from '@/core/options'
 import { formatPercent } from '@/core/units'
 import { useJob } from '../../job/JobProvider'
 
-/** Less than this of a cause is not named beside the others. */
-const WORTH_NAMING = 0.05
 const TRADE = 'call-licensed-trade'
 const capital = (text: string) => text.replace(/^./, (letter) => letter.toUpperCase())
 
@@ -25,9 +23,9 @@ export function Verdict({ lead, onAgree }: { lead: Suspect; onAgree: () => void 
     .reduce((sum, suspect) => sum + suspect.probability, 0)
   const isLeading = leading.action === action
   const shared = isLeading ? leading.probability : ofAction
-  const mends = isLeading ? leading.mends.filter(({ probability }) => probability >= WORTH_NAMING) : []
   // One repair for several causes: the repair is what was decided, not the one cause that it is named after.
-  const several = diagnosis.decided !== null && mends.length > 1
+  const mends = isLeading ? sharedMends(diagnosis) : []
+  const several = mends.length > 0
   const decision = snapshot.decisions[0]
   const own = snapshot.beliefs.length
   const [trial] = diagnosis.trials

@@ -3,7 +3,7 @@
 import dynamic from 'next/dynamic'
 import { useRouter } from 'next/navigation'
 import { useState } from 'react'
-import { rankedWhileDead, worthMaking } from '@/core/diagnose'
+import { decidedWords, rankedWhileDead, worthMaking } from '@/core/diagnose'
 import { actionInfo } from '@/core/knowledge/actions'
 import { shortCauses } from '@/core/knowledge/shortCauses'
 import { causeInfo, type ObservationId } from '@/core/knowledge/vocabulary'
@@ -87,7 +87,7 @@ function DecidedCard() {
   const { snapshot, diagnosis } = useJob()
   return (
     <Head
-      title={`Decided: ${shortCauses[diagnosis.decided!.cause]}`}
+      title={`Decided: ${decidedWords(diagnosis) ?? ''}`}
       text="More readings can still change it. Agree or disagree under Decide."
     >
       <ToDecide jobId={snapshot.job.id} />
