@@ -70,6 +70,20 @@ describe('a capacitor label', () => {
     expect(label.duty).toBe('start')
   })
 
+  it.each([
+    ['35+5 440V', [35, 5], 440],
+    ['45/5 370 VAC ±6 %', [45, 5], 370],
+    ['4+5+6 250 V~', [4, 5, 6], 250],
+  ])('reads the sums of “%s” where nothing else is left that they could be', (text, values, volts) => {
+    const label = parseCapacitorLabel(text)
+    expect(label.sections.map(({ uF }) => uF)).toEqual(values)
+    expect(label.volts).toBe(volts)
+  })
+
+  it.each(['5/370V', '45/5 370', '440 V', '35 440 V'])('does not guess at “%s”', (text) => {
+    expect(() => parseCapacitorLabel(text)).toThrow(/No capacitance found/)
+  })
+
   it('says what to type when there is no capacitance', () => {
     expect(() => parseCapacitorLabel('440 VAC 50/60 Hz')).toThrow(/with its unit/)
   })

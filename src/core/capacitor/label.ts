@@ -62,7 +62,9 @@ export function parseCapacitorLabel(text: string, path = 'label'): CapacitorLabe
 }
 
 function parseSections(source: string): SectionLabel[] {
-  if (BARE.test(source.trim())) return bare(source)
+  // “35+5 440 V”: what is left beside volts and tolerance are sums of figures, and nothing else that they could be.
+  const [figures = '', ...others] = source.split(';').flatMap((piece) => piece.trim() || [])
+  if (others.length === 0 && BARE.test(figures)) return bare(figures)
   const named = new Map<Section, number>()
   for (const match of source.matchAll(NAMED)) {
     const name = (match[1] ?? match[4])!.toUpperCase()

@@ -63,11 +63,13 @@ export function Verdict({ lead, onAgree }: { lead: Suspect; onAgree: () => void 
         {diagnosis.decided ? '' : `Decided is above ${formatPercent(0.9)}.`}
         {own > 0 ? ` ${own === 1 ? 'One suspect is' : `${own} suspects are`} set or struck by you.` : ''}
       </p>
-      {[...diagnosis.notes, ...diagnosis.conflicts.map((conflict) => conflict.text)].map((note) => (
-        <p key={note} className="mt-2 max-w-[65ch] border-copper border-l-4 pl-3">
-          {note}
-        </p>
-      ))}
+      {[...new Set([...diagnosis.notes, ...diagnosis.conflicts.map((conflict) => conflict.text)])].map(
+        (note) => (
+          <p key={note} className="mt-2 max-w-[65ch] border-copper border-l-4 pl-3">
+            {note}
+          </p>
+        ),
+      )}
       {trial && !decision ? (
         <p className="mt-2 max-w-[65ch] border-ink border-l-2 pl-3">
           Or {actionInfo(trial.action).label} as its own test: {trial.minutes} min, and all that is wrong in{' '}
