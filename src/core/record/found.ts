@@ -16,6 +16,7 @@ import { shortLabels, valueLabel } from '../knowledge/valueLabels'
 import { type CauseId, causeInfo, familyLabel, observationIds, vocabulary } from '../knowledge/vocabulary'
 import { writtenOut } from '../match/motorData'
 import { type OptionKind, optionInfo } from '../options'
+import { legsText } from '../supply/legWords'
 import { formatOhm, formatPercent } from '../units'
 import { windingVerdictWords } from '../winding'
 import { roleOf } from '../wiring/strip'
@@ -87,7 +88,7 @@ export function measured(snapshot: JobSnapshot): RecordItem[] {
     ...partMeasured(snapshot, 'old'),
     ...partMeasured(snapshot, 'new'),
     ...list(supply.map((row) => `${livePoint(row)}: ${row.typed} V, live.`)),
-    ...(supply.some(({ pointB }) => pointB !== '') ? text(legsOfJob(snapshot).text ?? '') : []),
+    ...(supply.some(({ pointB }) => pointB !== '') ? text(legsText(legsOfJob(snapshot)) ?? '') : []),
     ...list(
       struck.map(
         (row) =>

@@ -27,12 +27,14 @@ export interface LegsResult {
   places: Record<LegPlace, 'one-gone' | 'all-gone' | 'uneven' | null>
   /** Readings that cannot both be true. */
   conflict: LegPlace | null
-  /** One sentence, or null where nothing was read. */
-  text: string | null
+  /** What was read between the first two legs, and the nominal volts there. */
+  between: LegsInput['between']
+  plateVolts: number[]
+  lives: string[]
 }
 
 /** Under a tenth of the line there is nothing worth the name, as everywhere on the walk. */
-const GONE_SHARE = 0.1
+export const GONE_SHARE = 0.1
 /**
  * The least that a leg has to ground: half of the line where the neutral taps the middle, 0.58 of it on three phases in a star,
  * 0.5 and 0.87 in a delta with a tapped winding; less 20 % for a weak supply.
@@ -67,7 +69,7 @@ export function legWalk({ lives, readings, between, plateVolts }: LegsInput): Le
   const whole = (at: LegPlace) => (between[at] ?? 0) >= Math.min(...plateVolts) * LINE_SHARE
   const conflict =
     (['supply', 'output'] as const).find((at) => whole(at) && firstPairIsCut(legs, at, lives)) ?? null
-  return { legs, places, conflict, text: sentence({ legs, places, conflict }, between, lives, plateVolts) }
+  return { legs, places, conflict, between, plateVolts, lives }
 }
 
 function stateOf({ pair, volts }: LegReading, line: number): LegState {
@@ -91,47 +93,3 @@ const firstPairIsCut = (legs: Judged, place: LegPlace, lives: string[]): boolean
     ({ at, pair, state }) =>
       at === place && state === 'gone' && lives.slice(0, 2).some((leg) => pair === `${leg}–ground`),
   )
-
-const atPlace: Record<LegPlace, string> = {
-  supply: 'where the supply comes in',
-  output: 'behind the contacts',
-}
-
-function sentence(
-  { legs, places, conflict }: Omit<LegsResult, 'text'>,
-  between: LegsInput['between'],
-  lives: string[],
-  plateVolts: number[],
-): string | null {
-  if (legs.length === 0) return null
-  if (conflict)
-    return `A leg without volts to ground and the whole line between the legs, ${atPlace[conflict]}: one reading is wrong, or that wire is a neutral. Read both again; take it as live until they agree.`
-  const gone = (place: LegPlace) =>
-    legs.filter(({ at, state, pair }) => at === place && state === 'gone' && pair.endsWith('ground'))
-  const cut = (place: LegPlace) => gone(place).map(({ pair }) => pair.replace('–ground', ''))
-  if (places.supply === 'all-gone')
-    return 'No leg has volts where the supply comes in: breaker, fuses, disconnect.'
-  if (cut('supply').length > 0)
-    return `Nothing comes in on ${cut('supply').join(' and ')}: its fuse, its part of the breaker, or its wire. The other leg is live.`
-  if (places.supply === null && isSameLeg(legs, between, lives, plateVolts))
-    return `Each leg has its volts to ground and nothing stands between them: ${lives.slice(0, 2).join(' and ')} come from the same side of the panel. This is for an electrician.`
-  if (cut('output').length > 0)
-    return `Nothing comes out on ${cut('output').join(' and ')} while the supply has it: the contacts of that pole do not close.`
-  if (places.supply === 'uneven' || places.output === 'uneven')
-    return 'One reading is far from the others: a leg that is cut can show volts that come back through the motor. Between the legs it tells.'
-  return 'Each leg that was read has its volts. Behind the contacts only the reading between the legs clears them.'
-}
-
-function isSameLeg(
-  legs: Judged,
-  between: LegsInput['between'],
-  lives: string[],
-  plateVolts: number[],
-): boolean {
-  const both = lives
-    .slice(0, 2)
-    .every((leg) =>
-      legs.some(({ at, pair, state }) => at === 'supply' && pair === `${leg}–ground` && state === 'there'),
-    )
-  return both && between.supply !== undefined && between.supply < Math.min(...plateVolts) * GONE_SHARE
-}

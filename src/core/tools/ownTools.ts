@@ -7,6 +7,7 @@ import { compareOptions, type OptionsInput } from '../options'
 import { OptionsDto } from '../options/input'
 import { type LegsInput, legWalk, voltageWalk, type WalkReading } from '../supply'
 import { LegsDto, WalkDto } from '../supply/input'
+import { legsText } from '../supply/legWords'
 import { type Tool, tool } from './types'
 
 /** Tools whose JSON is this project's own. */
@@ -62,7 +63,10 @@ export const ownTools: Tool[] = [
         },
       },
     ],
-    run: (input) => legWalk({ between: {}, ...input }),
+    run: (input) => {
+      const found = legWalk({ between: {}, ...input })
+      return { legs: found.legs, places: found.places, conflict: found.conflict, text: legsText(found) }
+    },
   }),
   tool<IsolationInput>({
     name: 'isolation',

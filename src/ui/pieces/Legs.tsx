@@ -1,6 +1,7 @@
 'use client'
 
 import type { LegPlace, LegsResult } from '@/core/supply'
+import { legsText } from '@/core/supply/legWords'
 import { NumberField } from '../kit/NumberField'
 
 const places: Record<LegPlace, { name: string; where: string }> = {
@@ -72,7 +73,7 @@ export function Legs({ points, found, typed, disabled, onType }: LegsProps) {
         </tbody>
       </table>
       <p className="mt-2 max-w-[72ch] font-bold" role="status" data-testid="legs-verdict">
-        {found.text}
+        {legsText(found)}
       </p>
     </section>
   )

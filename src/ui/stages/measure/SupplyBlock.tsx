@@ -1,14 +1,21 @@
 'use client'
 
+import dynamic from 'next/dynamic'
 import Link from 'next/link'
-import type { ReactNode } from 'react'
+import { type ReactNode, useState } from 'react'
 import { activeReadings, legPoints, legsOfJob, walkOf, walkPoints } from '@/core/job'
 import { tests } from '@/core/knowledge/tests'
 import { useJob } from '../../job/JobProvider'
 import { Section } from '../../kit/Section'
-import { Legs } from '../../pieces/Legs'
+import { atHand } from '../../kit/whenReached'
 import { VoltageLadder } from '../../pieces/VoltageLadder'
 import { StopSigns } from '../StopSigns'
+
+// Opened by a tap, or where something of it was read: nothing is typed into it before it is there.
+const Legs = dynamic(
+  atHand(() => import('../../pieces/Legs').then((module) => module.Legs)),
+  { loading: () => null },
+)
 
 /** Live readings as a ladder from the supply to the motor, with their precautions; greyed while the power is off. */
 export function SupplyBlock({ children }: { children: ReactNode }) {
@@ -21,6 +28,8 @@ export function SupplyBlock({ children }: { children: ReactNode }) {
   const set = (a: string, b: string, text: string) =>
     act({ kind: 'reading.set', id: id(), reading: 'supply', part: 'old', a, b, typed: text })
   const legs = legPoints(snapshot)
+  const [opened, setOpen] = useState(false)
+  const open = opened || activeReadings(snapshot, 'supply', 'old').some(({ pointB }) => pointB !== '')
   return (
     <Section
       id="supply"
@@ -50,7 +59,7 @@ export function SupplyBlock({ children }: { children: ReactNode }) {
         disabled={!powered || !rated}
         onType={(point, text) => set(point, '', text)}
       />
-      {legs.length > 0 ? (
+      {legs.length === 0 ? null : open ? (
         <Legs
           points={legs}
           found={legsOfJob(snapshot)}
@@ -58,7 +67,16 @@ export function SupplyBlock({ children }: { children: ReactNode }) {
           disabled={!powered || !rated}
           onType={set}
         />
-      ) : null}
+      ) : (
+        <p className="mt-4 flex flex-wrap items-center gap-3">
+          <button type="button" className="btn" onClick={() => setOpen(true)}>
+            Read leg by leg
+          </button>
+          <span className="caption">
+            where the whole is missing or weak: a fuse, half a double breaker, one pole of the contactor
+          </span>
+        </p>
+      )}
       {children}
       <StopSigns title="Stop, if" rules={['lost-neutral', 'burnt-supply']} />
     </Section>

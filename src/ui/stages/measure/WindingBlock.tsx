@@ -1,5 +1,6 @@
 'use client'
 
+import dynamic from 'next/dynamic'
 import { useState } from 'react'
 import { activeReadings, fieldText, type Part, windingLeads, windingOf } from '@/core/job'
 import { formatOhm, significant } from '@/core/units'
@@ -7,10 +8,16 @@ import { type WindingResult, windingVerdictWords } from '@/core/winding'
 import { useJob } from '../../job/JobProvider'
 import { NumberField } from '../../kit/NumberField'
 import { Section } from '../../kit/Section'
+import { atHand } from '../../kit/whenReached'
 import { colourNames, LeadSwatch } from '../../pieces/insulation'
 import { LeadMap } from '../../pieces/LeadMap'
 import { allPairs, type ChordReading, pairKey } from '../../pieces/leadPairs'
-import { WindingTree } from '../../pieces/WindingTree'
+
+// A drawing of what was read: a fresh job has none of it, and nothing is typed into it.
+const WindingTree = dynamic(
+  atHand(() => import('../../pieces/WindingTree').then((module) => module.WindingTree)),
+  { loading: () => null },
+)
 
 /** On the drawing up to this many leads; more are typed in the table, with the map beside. */
 const MOST_ON_THE_RING = 5
