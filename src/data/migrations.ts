@@ -438,6 +438,14 @@ const labelPictures: Migration = {
 }
 
 /** How many terminals a capacitor has whose label nobody has read: until it is said, all that it may have are read. */
+/** What is measured on the way in, and again on the way back. */
+const ledgerFigures: Migration = {
+  async up(db: Db) {
+    for (const statement of add('ledger_line', maybe('text', 'figure', 'ofPart', 'backFigure', 'without')))
+      await sql.raw(statement).execute(db)
+  },
+}
+
 const chargeTerminals: Migration = {
   async up(db: Db) {
     await sql.raw(`alter table "charge" add column "terminals" text`).execute(db)
@@ -508,6 +516,7 @@ const migrations: Record<string, Migration> = {
   '0016-labels': whole(labelPictures),
   '0017-dead-periods': whole(deadPeriods),
   '0018-charge-terminals': whole(chargeTerminals),
+  '0019-ledger-figures': whole(ledgerFigures),
 }
 
 /**

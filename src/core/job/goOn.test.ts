@@ -3,7 +3,7 @@ import { describe, expect, it } from 'vitest'
 import { samples } from '../../sampling.testing'
 import { anyDraw, jobAfter, start } from './anyAct.testing'
 import { goOnFrom } from './goOn'
-import { act, id, jobOn, madeDead, NOW } from './job.testing'
+import { act, asked, id, jobOn, madeDead, NOW } from './job.testing'
 import { powerProblems } from './power'
 import { refitOf } from './refitOf'
 import type { JobSnapshot } from './rows'
@@ -11,7 +11,10 @@ import { stillOut } from './stillOut'
 
 /** Every line of the ledger done, or back again. */
 const ticked = (job: JobSnapshot) =>
-  job.ledger.reduce((all, line) => act(all, { kind: 'ledger.tick', id: line.id, on: true }), job)
+  job.ledger.reduce(
+    (all, line) => act(all, ...asked(line), { kind: 'ledger.tick', id: line.id, on: true }),
+    job,
+  )
 const planted = () =>
   act(madeDead(jobOn('bath-exhaust-fan', 'shaded-pole')), {
     kind: 'ledger.plant',

@@ -94,6 +94,16 @@ export const line = (lineId: string, more: Partial<LedgerRow>): Act => ({
   line: more,
 })
 export const tick = (lineId: string, on = true): Act => ({ kind: 'ledger.tick', id: lineId, on })
+/** What a line wants before it is ticked: a figure where it measures, a word why a photo was not taken. */
+export const asked = (line: LedgerRow): Act[] => {
+  const change =
+    line.action === 'measure'
+      ? { figure: '14 mm' }
+      : line.action === 'photo'
+        ? { without: 'no camera at hand' }
+        : null
+  return change ? [{ kind: 'ledger.edit', id: line.id, change }] : []
+}
 export const back = (lineId: string, on = true): Act => ({ kind: 'ledger.back', id: lineId, on })
 
 /** What insulation to the frame reads where it is whole: a reading by hands inside. */

@@ -8,7 +8,9 @@ import { accessKinds, benchParts, lineActions, switchKinds } from '../refit/type
 import type { Act, ActOf, By } from './actTypes'
 import { mayBeAccess, mayFree } from './bench'
 import { hasCover, isPlannedCover } from './covers'
+import { figureWords } from './figureWords'
 import { inside, reachOfLine } from './gate'
+import { figuresAt, openOf } from './ledgerFigures'
 import type { LogEntry } from './log'
 import { isPresent, periodAt, periodOf } from './period'
 import { emptyLine, plantedLedger } from './plant'
@@ -38,6 +40,10 @@ const EDITABLE: (keyof LedgerRow)[] = [
   'cup',
   'terminal',
   'mark',
+  'figure',
+  'ofPart',
+  'backFigure',
+  'without',
   'movesToNewPart',
   'renewMaterial',
   'cureHours',
@@ -248,6 +254,8 @@ function tick(snapshot: JobSnapshot, act: ActOf<'ledger.tick'>, now: number, at:
   if (line.doneAt) return planned(`Done: ${line.part}`, [])
   if (line.struckAt) throw refusal('struck/line')
   if (by.cover === undefined) requireReach(snapshot, now, reachOfLine(snapshot, line), `“${line.part}”`)
+  const open = openOf(snapshot, line)
+  if (open) throw refusal(open, line.part)
   const bypass = isTemporary(line) || bypassOf(line).kind === 'unnamed'
   return planned(
     `Done: ${line.part}`,
@@ -282,6 +290,8 @@ function back(snapshot: JobSnapshot, act: ActOf<'ledger.back'>, now: number, at:
   if (act.on && !line.doneAt) throw refusal('not-done', line.part)
   if (act.on && by.cover === undefined)
     requireReach(snapshot, now, reachOfLine(snapshot, line), `“${line.part}”`)
+  const [again] = act.on ? figuresAt(snapshot, line.id).filter(({ backFigure }) => !backFigure) : []
+  if (again) throw refusal('figure-again', figureWords(again, snapshot.household))
   const draft = planned(
     act.on ? `Back: ${line.part}` : `Not back: ${line.part}`,
     [

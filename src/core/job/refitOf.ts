@@ -4,9 +4,10 @@ import type { BackMove } from '../refit/moved'
 import type { RefitResult, RefitStep } from '../refit/types'
 import { wayBack } from '../refit/wayBack'
 import { fieldText } from './fields'
-import type { JobSnapshot, LedgerRow } from './rows'
+import { figureWords } from './figureWords'
+import type { HouseholdRow, JobSnapshot, LedgerRow } from './rows'
 
-export function stepOf(line: LedgerRow): RefitStep {
+function stepOf(line: LedgerRow, household: HouseholdRow): RefitStep {
   return {
     id: line.id,
     action: line.action,
@@ -15,7 +16,8 @@ export function stepOf(line: LedgerRow): RefitStep {
     ...(line.fastener ? { fastener: line.fastener } : {}),
     ...(line.cup ? { cup: line.cup } : {}),
     ...(line.terminal ? { terminal: line.terminal } : {}),
-    ...(line.mark ? { mark: line.mark } : {}),
+    ...(line.figure ? { mark: figureWords(line, household) } : line.mark ? { mark: line.mark } : {}),
+    ...(line.ofPart ? { of: line.ofPart } : {}),
     ...(line.movesToNewPart ? { movesToNewPart: true } : {}),
     ...(line.renewMaterial
       ? {
@@ -48,7 +50,9 @@ const movesOf = (snapshot: JobSnapshot): BackMove[] =>
 /** The way back from the acts that were ticked. */
 export function refitOf(snapshot: JobSnapshot): RefitResult {
   return wayBack({
-    steps: snapshot.ledger.filter((line) => line.doneAt && !line.struckAt).map(stepOf),
+    steps: snapshot.ledger
+      .filter((line) => line.doneAt && !line.struckAt)
+      .map((line) => stepOf(line, snapshot.household)),
     replaced: replacedPart(snapshot),
     moves: movesOf(snapshot),
   })

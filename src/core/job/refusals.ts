@@ -8,6 +8,8 @@ interface Refusals {
   'done/frees': [part: string]
   'done/split': []
   'duplicate-lead': [name: string]
+  'figure-again': [figure: string]
+  'figure-first': [part: string]
   'forbidden-bypass': [why: string]
   'gas-off': []
   gone: []
@@ -35,6 +37,7 @@ interface Refusals {
   'not-access': []
   'not-bench': [part: string]
   'not-done': [part: string]
+  'photo-first': [part: string]
   'not-held': [label: string]
   'not-isolated/proof': []
   'not-isolated/wait': [label: string]
@@ -186,6 +189,12 @@ const words: { [Key in RefusalKey]: (...params: Refusals[Key]) => string } = {
   'not-access': () =>
     'Only a cover or grille that is unscrewed, unclipped, lifted off or slid out may come off before the proof.',
   'not-bench': (part) => `“${part}” belongs to the machine and is not on the bench.`,
+  'figure-again': (figure) =>
+    `Measure it again before this line is back: ${figure}, as it was. Type what it is now, or that it cannot be measured.`,
+  'figure-first': (part) =>
+    `Type what “${part}” measures first, or say why it is not measured: the way back asks for it.`,
+  'photo-first': (part) =>
+    `Take the photo of “${part}” first, or say why there is none: on the way back nothing else shows how it was.`,
   'not-done': (part) => `“${part}” was not done on the way in: there is nothing to put back.`,
   'not-held': (label) => `Say first how it is held open: ${label}.`,
   'not-isolated/proof': () =>

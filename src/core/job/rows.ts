@@ -335,6 +335,14 @@ export interface DecisionRow extends OfJob {
 export interface LedgerRow extends OfJob, SpokenLine {
   position: number
   mark: string
+  /** What was measured, as it was typed: “14 mm”, “9/16 in”. Null in older files, as the three after it. */
+  figure: string | null
+  /** The part whose place it tells. */
+  ofPart: string | null
+  /** The same measured on the way back, or what was said instead. */
+  backFigure: string | null
+  /** Why a line to measure has no figure, or a line to photograph no photo. */
+  without: string | null
   movesToNewPart: Flag
   renewMaterial: string
   cureHours: number | null

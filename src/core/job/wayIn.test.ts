@@ -4,7 +4,7 @@ import { moreWays } from '../knowledge/ways'
 import type { Act } from './actTypes'
 import { dischargeActs } from './dischargeScript'
 import { energyOf } from './energy'
-import { act, actAt, id, jobOn, NOW, refused } from './job.testing'
+import { act, actAt, asked, id, jobOn, NOW, refused } from './job.testing'
 import { kitOf } from './kit'
 import { neededCharges, neededWaits, onlyPlug } from './place'
 import { isolationActs, proofActs } from './proofScript'
@@ -19,12 +19,13 @@ describe('the way in of every family', () => {
       ['', ...moreWays(family).map((way) => way.id)].map((way) => [family, way] as const),
     ),
   )('%s %s is walked from its first screw to its proof, its discharge and its motor', (family, way) => {
-    const planted = act(jobOn(family), {
+    const fresh = act(jobOn(family), {
       kind: 'ledger.plant',
       ids: Array.from({ length: 60 }, id),
       template: 'motor',
       way,
     })
+    const planted = act(fresh, ...fresh.ledger.flatMap(asked))
     const lines = planted.ledger.filter((line) => line.action !== 'photo')
     // Nothing comes off while a point is closed.
     for (const line of lines) expect(refused(planted, tick(line)), line.part).toBe('not-proven')

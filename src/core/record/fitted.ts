@@ -1,6 +1,6 @@
 import { otherFields, otherPartOf } from '../fit/otherAsked'
 import type { JobSnapshot } from '../job'
-import { candidateCapacitor, chosenCapacitor, chosenMotor, partName } from '../job/candidates'
+import { chosenCapacitor, chosenMotor, partName } from '../job/candidates'
 import { judgedFigure } from '../job/checkFigures'
 import { fieldText } from '../job/fields'
 import { orderOf } from '../job/orders'

@@ -1,10 +1,27 @@
 import type { LedgerRow } from '../job/rows'
 import type { LedgerReading } from './ledger'
 
-/** A line as it is stored, from what was understood. A number with a unit and a colour stay in the part's words. */
+/** The number with its unit among the words of a measured part, and the verb before it. */
+const AMOUNT = /\d[\d\s./,]*\s*(?:mm|cm|millimet(?:re|er)s?|centimet(?:re|er)s?|in(?:ch(?:es)?)?|")(?![a-z])/i
+const VERB = /^(?:measured?|measures)\b\s*/i
+
+/** What was measured, apart from its figure: “wheel depth 9/16 in” is the wheel depth. */
+function measuredPart(part: string): string {
+  const words = part.replace(VERB, '').replace(AMOUNT, ' ').replace(/\s+/g, ' ').trim()
+  return words || part
+}
+
+/** As it was said, “9/16 in”, where that can be found in the words. */
+const figureOf = (part: string, { value, unit }: { value: number; unit: string }): string =>
+  AMOUNT.exec(part)?.[0].replace(/\s+/g, ' ').trim() ?? `${value} ${unit}`
+
+/** A line as it is stored, from what was understood. A colour stays in the part's words, the figure of a measure gets its own place. */
 export const rowOfReading = (reading: LedgerReading): Partial<LedgerRow> => ({
   action: reading.action,
-  part: reading.part,
+  part: reading.action === 'measure' ? measuredPart(reading.part) : reading.part,
+  ...(reading.action === 'measure' && reading.amount
+    ? { figure: figureOf(reading.part, reading.amount) }
+    : {}),
   count: reading.count ?? null,
   fastener: reading.fastener ?? '',
   cup: reading.cup ?? '',

@@ -1,9 +1,10 @@
 'use client'
 
 import { Dialog } from 'radix-ui'
-import { useEffect, useState } from 'react'
+import { type ReactNode, useEffect, useState } from 'react'
 import { pageCan } from '../kit/pageCan'
 import { LinePhotos } from '../photos/LinePhotos'
+import { usePhotos } from '../photos/PhotoSender'
 
 /** An act as the large view shows it. */
 export interface LargeAct {
@@ -15,16 +16,20 @@ export interface LargeAct {
   done: boolean
   /** What stands against it now. */
   problem: string | null
-  tick: () => unknown
+  /** A figure, a photo or a word is wanted before it can be ticked. */
+  lacks?: boolean
+  /** Where that is given. */
+  asks?: ReactNode
 }
 
 interface OneActProps {
   way: 'in' | 'back'
   acts: LargeAct[]
+  onTick: (id: string) => unknown
 }
 
 /** The next act alone, in letters that are read at arm's length: done, photo, read aloud, for a gloved thumb. */
-export function OneAct({ way, acts }: OneActProps) {
+export function OneAct({ way, acts, onTick }: OneActProps) {
   const [open, setOpen] = useState(false)
   const next = acts.find((each) => !each.done)
   const done = acts.filter((each) => each.done).length
@@ -44,7 +49,7 @@ export function OneAct({ way, acts }: OneActProps) {
             <Dialog.Close className="btn min-h-14">Back to the list</Dialog.Close>
           </div>
           {next ? (
-            <Act key={next.id} act={next} way={way} />
+            <Act key={next.id} act={next} way={way} onTick={onTick} />
           ) : (
             <p className="text-3xl">{way === 'in' ? 'All of it is done.' : 'All of it is back.'}</p>
           )}
@@ -54,7 +59,9 @@ export function OneAct({ way, acts }: OneActProps) {
   )
 }
 
-function Act({ act, way }: { act: LargeAct; way: 'in' | 'back' }) {
+function Act({ act, way, onTick }: { act: LargeAct } & Omit<OneActProps, 'acts'>) {
+  const { unsent } = usePhotos()
+  const waits = unsent.some(({ lineId }) => lineId === act.id)
   return (
     <>
       <div aria-live="polite" className="flex-1">
@@ -68,13 +75,14 @@ function Act({ act, way }: { act: LargeAct; way: 'in' | 'back' }) {
           <p className="mt-4 border-stop border-l-4 pl-3 text-xl">{`First: ${act.problem}`}</p>
         ) : null}
       </div>
+      {act.asks}
       <LinePhotos lineId={act.id} way={way} about={act.about} />
       <ReadAloud text={[act.title, ...act.details].join('. ')} />
       <button
         type="button"
         className="btn btn-main !min-h-20 w-full shrink-0 text-2xl"
-        disabled={act.problem !== null}
-        onClick={() => act.tick()}
+        disabled={act.problem !== null || (act.lacks === true && !waits)}
+        onClick={() => onTick(act.id)}
       >
         Done, next
       </button>

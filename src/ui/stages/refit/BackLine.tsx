@@ -4,6 +4,7 @@ import { useSortable } from '@dnd-kit/sortable'
 import { CSS } from '@dnd-kit/utilities'
 import { useState } from 'react'
 import { type LedgerRow, reachOfLine } from '@/core/job'
+import { figuresAt } from '@/core/job/ledgerFigures'
 import type { BackStep } from '@/core/refit/types'
 import { useJob } from '../../job/JobProvider'
 import { useRowClass } from '../../kit/focus'
@@ -11,6 +12,7 @@ import { Grip } from '../../kit/Grip'
 import { Tick } from '../../kit/Tick'
 import { TickKey } from '../../kit/TickKey'
 import { LinePhotos } from '../../photos/LinePhotos'
+import { FigureAgain } from './FigureAgain'
 
 interface BackLineProps {
   step: BackStep
@@ -32,6 +34,8 @@ export function BackLine({ step, row, number, current, ahead, onEarlier, onLater
   const hasPhoto = snapshot.photos.some((photo) => photo.lineId === row.id)
   const on = row.backDoneAt !== null
   const problem = gate(reachOfLine(snapshot, row))
+  const figures = figuresAt(snapshot, row.id)
+  const lacks = !on && figures.some(({ backFigure }) => !backFigure)
   const tick = (next: boolean) => act({ kind: 'ledger.back', id: row.id, on: next })
   return (
     <li
@@ -41,7 +45,7 @@ export function BackLine({ step, row, number, current, ahead, onEarlier, onLater
     >
       <div className="flex items-start gap-1">
         <Tick label={step.text} on={on} disabled={problem !== null && !on} onChange={tick} />
-        {current && problem === null ? <TickKey onPress={() => tick(true)} /> : null}
+        {current && problem === null && !lacks ? <TickKey onPress={() => tick(true)} /> : null}
         <button
           type="button"
           aria-expanded={open}
@@ -64,6 +68,13 @@ export function BackLine({ step, row, number, current, ahead, onEarlier, onLater
         </button>
         <Grip label={`Move line ${number} of the way back: ${row.part}`} {...attributes} {...listeners} />
       </div>
+      {figures.length > 0 && (open || current || figures.some(({ backFigure }) => backFigure)) ? (
+        <div className="pl-12">
+          {figures.map((line) => (
+            <FigureAgain key={line.id} line={line} />
+          ))}
+        </div>
+      ) : null}
       {open || (current && hasPhoto) ? (
         <div className="pl-12">
           <LinePhotos lineId={row.id} way="back" about={row.part || 'this line'} />

@@ -12,6 +12,7 @@ import {
 import { SortableContext, sortableKeyboardCoordinates, verticalListSortingStrategy } from '@dnd-kit/sortable'
 import { type LedgerRow, reachOfLine } from '@/core/job'
 import { spokenBack } from '@/core/job/actWords'
+import { figuresAt } from '@/core/job/ledgerFigures'
 import { refitOf } from '@/core/job/refitOf'
 import { withNewCapacitor } from '@/core/wiring/capacitorBack'
 import { useJob } from '../../job/JobProvider'
@@ -19,6 +20,7 @@ import { Section } from '../../kit/Section'
 import { Tick } from '../../kit/Tick'
 import { OneAct } from '../OneAct'
 import { BackLine } from './BackLine'
+import { FigureAgain } from './FigureAgain'
 
 /** The way back, worked out from the ledger; the person may move a line, and is told what that breaks. */
 export function WayBack() {
@@ -42,7 +44,8 @@ export function WayBack() {
     ...spokenBack(step, row),
     done: row.backDoneAt !== null,
     problem: gate(reachOfLine(snapshot, row)),
-    tick: () => act({ kind: 'ledger.back', id: row.id, on: true }),
+    lacks: figuresAt(snapshot, row.id).some(({ backFigure }) => !backFigure),
+    asks: figuresAt(snapshot, row.id).map((line) => <FigureAgain key={line.id} line={line} />),
   })
   const undo = back.mustUndo.flatMap((id) => {
     const row = rows.get(id)
@@ -78,7 +81,11 @@ export function WayBack() {
         ))}
       {steps.length > 0 ? (
         <div className="mb-2">
-          <OneAct way="back" acts={steps.map(largeOf)} />
+          <OneAct
+            way="back"
+            acts={steps.map(largeOf)}
+            onTick={(id) => act({ kind: 'ledger.back', id, on: true })}
+          />
         </div>
       ) : null}
       <DndContext id="way-back" sensors={sensors} collisionDetection={closestCenter} onDragEnd={drop}>

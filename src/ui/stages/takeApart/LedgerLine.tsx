@@ -5,6 +5,8 @@ import { CSS } from '@dnd-kit/utilities'
 import { useState } from 'react'
 import { benchParts, type LedgerRow, onBench, reachOfLine } from '@/core/job'
 import { actionWords } from '@/core/job/actWords'
+import { withUnit } from '@/core/job/figureWords'
+import { openOf } from '@/core/job/ledgerFigures'
 import { isTemporary } from '@/core/job/power'
 import { coverIds, covers } from '@/core/knowledge/covers'
 import { mayCarryFuel } from '@/core/knowledge/machineWords'
@@ -18,8 +20,11 @@ import { SelectField, TextField } from '../../kit/TextField'
 import { Tick } from '../../kit/Tick'
 import { TickKey } from '../../kit/TickKey'
 import { LinePhotos } from '../../photos/LinePhotos'
+import { usePhotos } from '../../photos/PhotoSender'
 import { Strike } from '../makeDead/Strike'
+import { LineAsks } from './LineAsks'
 import { LineTools } from './LineTools'
+import { useTickLine } from './useTickLine'
 
 /** One act: tick it, drag it, open it to change it. */
 export function LedgerLine({ line, number, current }: { line: LedgerRow; number: number; current: boolean }) {
@@ -56,7 +61,10 @@ export function LedgerLine({ line, number, current }: { line: LedgerRow; number:
             {[
               line.count || line.fastener ? `${line.count ?? 1} × ${line.fastener || 'piece'}` : '',
               line.cup ? `cup ${line.cup}` : '',
+              line.figure ? withUnit(line.figure, snapshot.household.inches === 1) : '',
               line.mark,
+              line.without ? `none: ${line.without}` : '',
+              line.ofPart ? `tells the place of ${line.ofPart}` : '',
               line.movesToNewPart ? 'moves to the new part' : '',
               line.renewMaterial ? `renew ${line.renewMaterial}` : '',
               line.benchOf
@@ -83,6 +91,11 @@ export function LedgerLine({ line, number, current }: { line: LedgerRow; number:
           <LinePhotos lineId={line.id} way="in" about={line.part || 'this line'} />
         </div>
       ) : null}
+      {(current || open) && !done ? (
+        <div className="pl-12">
+          <LineAsks line={line} />
+        </div>
+      ) : null}
       {open ? <Edit line={line} onRemove={() => act({ kind: 'ledger.remove', id: line.id })} /> : null}
     </li>
   )
@@ -97,9 +110,12 @@ function TickWithKey({
   problem: string | null
   current: boolean
 }) {
-  const { act } = useJob()
+  const { snapshot } = useJob()
+  const tickLine = useTickLine()
+  const { unsent } = usePhotos()
   const done = line.doneAt !== null
-  const tick = (on: boolean) => act({ kind: 'ledger.tick', id: line.id, on })
+  const tick = (on: boolean) => tickLine(line, on)
+  const lacks = openOf(snapshot, line) !== null && !unsent.some(({ lineId }) => lineId === line.id)
   return (
     <>
       <Tick
@@ -109,15 +125,17 @@ function TickWithKey({
         title={problem ? `First: ${problem}` : undefined}
         onChange={tick}
       />
-      {current && problem === null ? <TickKey onPress={() => tick(true)} /> : null}
+      {current && problem === null && !lacks ? <TickKey onPress={() => tick(true)} /> : null}
     </>
   )
 }
 
+/** Acts whose way back sets a part into its place. */
+const seats = ['lift-off', 'slide-out', 'unclip', 'pull-hose', 'loosen', 'unscrew']
 const parts = benchParts.map((part) => ({ value: part, label: `the ${part}` }))
 
 function Edit({ line, onRemove }: { line: LedgerRow; onRemove: () => void }) {
-  const { act } = useJob()
+  const { snapshot, act } = useJob()
   const change = (part: Partial<LedgerRow>) => act({ kind: 'ledger.edit', id: line.id, change: part })
   const flag = (key: 'movesToNewPart' | 'temporary' | 'extra', label: string) => (
     <label className="flex min-h-11 items-center gap-2">
@@ -165,6 +183,21 @@ function Edit({ line, onRemove }: { line: LedgerRow; onRemove: () => void }) {
           placeholder="notch up"
           onType={(mark) => change({ mark })}
         />
+        {line.action === 'measure' || line.action === 'mark' ? (
+          <SelectField
+            label="It tells the place of"
+            value={line.ofPart ?? ''}
+            empty="the next part that comes off"
+            options={[
+              ...new Set(
+                snapshot.ledger
+                  .filter((row) => seats.includes(row.action) && !row.struckAt)
+                  .map(({ part }) => part),
+              ),
+            ].map((part) => ({ value: part, label: part }))}
+            onChoose={(ofPart) => change({ ofPart })}
+          />
+        ) : null}
         <TextField
           label="Renew with"
           value={line.renewMaterial}

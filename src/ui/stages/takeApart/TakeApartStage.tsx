@@ -12,6 +12,7 @@ import {
 import { SortableContext, sortableKeyboardCoordinates, verticalListSortingStrategy } from '@dnd-kit/sortable'
 import { type LedgerRow, reachOfLine } from '@/core/job'
 import { spokenAct } from '@/core/job/actWords'
+import { openOf } from '@/core/job/ledgerFigures'
 import { irreversible } from '@/core/refit'
 import { Block } from '../../job/Block'
 import { useJob } from '../../job/JobProvider'
@@ -24,12 +25,14 @@ import { OneAct } from '../OneAct'
 import { AsFound } from './AsFound'
 import { KitList } from './KitList'
 import { LedgerLine } from './LedgerLine'
+import { LineAsks } from './LineAsks'
 import { Plant } from './Plant'
 import { QuickLine } from './QuickLine'
+import { useTickLine } from './useTickLine'
 
 /** Stage 5: the ledger of every act on the way in. */
 export function TakeApartStage() {
-  const { snapshot, act, gate } = useJob()
+  const { snapshot, act } = useJob()
   const lines = snapshot.ledger.filter((line) => !line.struckAt)
   const struck = snapshot.ledger.filter((line) => line.struckAt)
   const sensors = useSensors(
@@ -45,14 +48,6 @@ export function TakeApartStage() {
     act({ kind: 'ledger.move', id: String(active.id), before: before?.id ?? null })
   }
   const done = lines.filter((line) => line.doneAt).length
-  const largeOf = (line: LedgerRow) => ({
-    id: line.id,
-    about: line.part || 'this line',
-    ...spokenAct(line, line.caution || irreversible[line.action]),
-    done: line.doneAt !== null,
-    problem: gate(reachOfLine(snapshot, line)),
-    tick: () => act({ kind: 'ledger.tick', id: line.id, on: true }),
-  })
   return (
     <PhotoSender>
       <GateLine />
@@ -74,7 +69,7 @@ export function TakeApartStage() {
       >
         {lines.length > 0 ? (
           <div className="mb-2">
-            <OneAct way="in" acts={lines.map((line) => largeOf(line))} />
+            <LargeWayIn lines={lines} />
           </div>
         ) : null}
         <CupsDrawn />
@@ -103,5 +98,29 @@ export function TakeApartStage() {
       </Section>
       <GoOn from="take-apart" />
     </PhotoSender>
+  )
+}
+
+/** The way in, one act at a time. */
+function LargeWayIn({ lines }: { lines: LedgerRow[] }) {
+  const { snapshot, gate } = useJob()
+  const tick = useTickLine()
+  return (
+    <OneAct
+      way="in"
+      acts={lines.map((line) => ({
+        id: line.id,
+        about: line.part || 'this line',
+        ...spokenAct(line, line.caution || irreversible[line.action]),
+        done: line.doneAt !== null,
+        problem: gate(reachOfLine(snapshot, line)),
+        lacks: openOf(snapshot, line) !== null,
+        asks: <LineAsks line={line} />,
+      }))}
+      onTick={(id) => {
+        const line = lines.find((each) => each.id === id)
+        return line ? tick(line, true) : undefined
+      }}
+    />
   )
 }

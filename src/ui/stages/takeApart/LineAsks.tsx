@@ -1,0 +1,63 @@
+'use client'
+
+import { useState } from 'react'
+import type { LedgerRow } from '@/core/job'
+import { openOf } from '@/core/job/ledgerFigures'
+import { lengthsOf } from '@/core/job/oldPart'
+import { useJob } from '../../job/JobProvider'
+import { NumberField } from '../../kit/NumberField'
+import { TextField } from '../../kit/TextField'
+import { usePhotos } from '../../photos/PhotoSender'
+
+/** What a line wants before it is ticked: its figure where it measures, its photo where it takes one, or why there is none. */
+export function LineAsks({ line }: { line: LedgerRow }) {
+  const { snapshot, act } = useJob()
+  const { unsent } = usePhotos()
+  const change = (part: Partial<LedgerRow>) => act({ kind: 'ledger.edit', id: line.id, change: part })
+  const waits = unsent.some(({ lineId }) => lineId === line.id)
+  if (line.action === 'measure')
+    return (
+      <div className="grid max-w-xl gap-3 pb-2 mid:grid-cols-[150px_minmax(0,1fr)]">
+        <NumberField
+          label={`What it measures, ${snapshot.household.inches ? 'in' : 'mm'}`}
+          typed={line.figure ?? ''}
+          quantity="mm"
+          options={lengthsOf(snapshot)}
+          placeholder={snapshot.household.inches ? '9/16' : '14'}
+          testId={`figure-${line.id}`}
+          onType={(figure) => change({ figure })}
+        />
+        <TextField
+          label="From where to where"
+          value={line.mark}
+          placeholder="hub face to shaft end"
+          onType={(mark) => change({ mark })}
+        />
+        {line.figure ? null : <Without line={line} ask="It cannot be measured" />}
+      </div>
+    )
+  if (line.action === 'photo' && !waits && (openOf(snapshot, line) !== null || line.without))
+    return <Without line={line} ask="No photo of it" />
+  return null
+}
+
+/** Why there is none: a few words, which the way back shows. */
+function Without({ line, ask }: { line: LedgerRow; ask: string }) {
+  const { act } = useJob()
+  const [open, setOpen] = useState(false)
+  if (!open && !line.without)
+    return (
+      <button type="button" className="btn btn-plain justify-self-start" onClick={() => setOpen(true)}>
+        {ask}
+      </button>
+    )
+  return (
+    <TextField
+      className="mid:col-span-2"
+      label={`${ask}, because`}
+      value={line.without ?? ''}
+      placeholder="the tape does not reach in"
+      onType={(without) => act({ kind: 'ledger.edit', id: line.id, change: { without } })}
+    />
+  )
+}
