@@ -1,4 +1,4 @@
-import { chosenCapacitor, chosenMotor } from '../job/candidates'
+import { chosenCapacitor, chosenMotor, keptCapacitors } from '../job/candidates'
 import { capacitorMatchInputOf, motorMatchInputOf } from '../job/motorMatch'
 import { oldMotor } from '../job/oldPart'
 import { oncePerSnapshot } from '../job/once'
@@ -49,8 +49,11 @@ export function withFit(work: Work[], fit: JobFit, second: SecondEnd | null): Wo
 export const workOfJob = oncePerSnapshot((snapshot: JobSnapshot): JobWork[] => {
   const [motor, capacitor] = [chosenMotor(snapshot), chosenCapacitor(snapshot)]
   const ofMotor = motor ? (matchMotors(motorMatchInputOf(snapshot, [motor])).results[0]?.work ?? []) : []
-  const input = capacitor ? capacitorMatchInputOf(snapshot, [capacitor]) : null
-  const ofCapacitor = input ? (matchCapacitors(input).results[0]?.work ?? []) : []
+  // A single can serves with the others that were put beside it.
+  const beside = keptCapacitors(snapshot).filter(({ id }) => id !== capacitor?.id)
+  const input = capacitor ? capacitorMatchInputOf(snapshot, [capacitor, ...beside]) : null
+  const judged = input ? matchCapacitors(input).results : []
+  const ofCapacitor = judged.find(({ id }) => id === capacitor?.id)?.work ?? []
   const fit = fitOfJob(snapshot)
   const second = motor ? secondEndOfJob(snapshot) : null
   const all = [

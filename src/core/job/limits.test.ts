@@ -19,11 +19,12 @@ import {
   tick,
 } from './job.testing'
 import { periodAt, periodOf } from './period'
-import { curesOf, gasIsOff, gasOpening, hasRun, isTemporary, powerProblems, standingTemporary } from './power'
+import { curesOf, gasIsOff, gasOpening, hasRun, powerProblems, standingTemporary } from './power'
 import { isolationActs, proofActs } from './proofScript'
 import { receive } from './receive'
 import type { JobSnapshot, LedgerRow } from './rows'
 import { withChanges } from './snapshot'
+import { isTemporary } from './temporary'
 import { voidedRows } from './voiding'
 
 const SECOND = 1000

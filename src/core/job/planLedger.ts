@@ -14,12 +14,13 @@ import { figuresAt, openOf } from './ledgerFigures'
 import type { LogEntry } from './log'
 import { isPresent, periodAt, periodOf } from './period'
 import { emptyLine, plantedLedger } from './plant'
-import { carriesFuel, isTemporary } from './power'
+import { carriesFuel } from './power'
 import { type Draft, planned, put } from './put'
 import { requireReach } from './reachMust'
 import { refusal } from './refusals'
 import { must, needReason } from './rowMust'
 import { carriesKinds, type JobSnapshot, type LedgerRow, type RowChange } from './rows'
+import { isTemporary } from './temporary'
 
 /** What a line is about: changed on a bypass that stands, it would let the switch out of sight. */
 const BINDING: (keyof LedgerRow)[] = [

@@ -3,11 +3,13 @@ import { mayCarryFuel } from '../knowledge/machineWords'
 import { leakCheck, type ProveCheck, proveChecks, readingCheck, wiringCheck } from '../knowledge/proofChecks'
 import type { PowerPurpose } from './actTypes'
 import { MINUTE } from './energy'
+import { jobChecks } from './jobChecks'
 import { isPresent } from './period'
 import { standingPoints } from './place'
 import { refitOf } from './refitOf'
 import type { JobRow, JobSnapshot, LedgerRow } from './rows'
 import { stillOut } from './stillOut'
+import { isTemporary } from './temporary'
 
 export interface PowerProblem {
   code:
@@ -24,9 +26,6 @@ export interface PowerProblem {
     | 'unanswered'
   text: string
 }
-
-/** Held, bridged or temporary: it is only ever undone. */
-export const isTemporary = (line: LedgerRow): boolean => line.action === 'bypass' || line.temporary === 1
 
 /** A line that is done and not undone, and must be: held switches, jumpers, whatever is temporary. */
 export const standingTemporary = (snapshot: JobSnapshot): LedgerRow[] =>
@@ -84,6 +83,7 @@ export function checksOf(snapshot: JobSnapshot): ProveCheck[] {
   return [
     ...(isWired(snapshot) ? [wiringCheck] : []),
     ...(gas && !own.some((check) => check.gas) ? [leakCheck] : []),
+    ...jobChecks(snapshot),
     ...own,
   ]
 }
