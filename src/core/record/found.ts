@@ -9,6 +9,7 @@ import {
   proofPlaceText,
   windingOf,
 } from '../job'
+import { asFoundOf } from '../job/asFound'
 import { logSentence } from '../job/logWords'
 import { motorPlateFields } from '../job/oldPart'
 import { actionInfo } from '../knowledge/actions'
@@ -95,6 +96,15 @@ export function measured(snapshot: JobSnapshot): RecordItem[] {
           `Struck: ${[row.pointA, row.pointB].filter(Boolean).join('–')} ${row.typed} (${row.strikeReason}).`,
       ),
     ),
+  ]
+}
+
+/** Earlier repairs and damage in the words of the person, and which wires sat where before anything was moved. */
+export function asFound(snapshot: JobSnapshot): RecordItem[] {
+  const { remarks, wires } = asFoundOf(snapshot)
+  return [
+    ...text(remarks),
+    ...pairs(wires.map(({ terminal, colours }): [string, string] => [`On ${terminal}`, colours.join(', ')])),
   ]
 }
 

@@ -1,5 +1,7 @@
 import type { JobSnapshot, LedgerRow } from '../job'
 import { actionWords } from '../job/actWords'
+import { figureWords, withUnit } from '../job/figureWords'
+import { figureChange } from '../job/ledgerFigures'
 import { refitOf } from '../job/refitOf'
 import { list } from './items'
 import type { RecordItem } from './types'
@@ -11,14 +13,25 @@ export function wayInAndBack(snapshot: JobSnapshot): RecordItem[] {
   const onTheWayBack = new Set(refitOf(snapshot).steps.flatMap(({ from }) => from ?? []))
   return [
     ...list(
-      done.map((line) => lineText(line, onTheWayBack.has(line.id))),
+      done.map((line) => lineText(line, onTheWayBack.has(line.id), snapshot.household)),
       true,
     ),
     ...list(struck.map((line) => `Not there: ${line.part} (${line.strikeReason}).`)),
   ]
 }
 
-function lineText(line: LedgerRow, onTheWayBack: boolean): string {
+/** What it measured on the way in, and what it measured on the way back. */
+function measuredText(line: LedgerRow, household: JobSnapshot['household']): string {
+  if (!line.figure) return ''
+  const inches = household.inches === 1
+  const change = line.backFigure ? figureChange(line.figure, line.backFigure, inches) : null
+  const again = line.backFigure
+    ? `; on the way back ${withUnit(line.backFigure, inches)}${change ? ` (${change})` : ''}`
+    : ''
+  return `${figureWords(line, household)}${again}`
+}
+
+function lineText(line: LedgerRow, onTheWayBack: boolean, household: JobSnapshot['household']): string {
   const pieces = line.fastener || line.count ? `${line.count ?? 1} × ${line.fastener || 'piece'}` : ''
   const renewed = line.renewMaterial
     ? `renewed with ${line.renewMaterial}${line.cureHours === null ? '' : `, cures ${line.cureHours} h`}`
@@ -28,7 +41,9 @@ function lineText(line: LedgerRow, onTheWayBack: boolean): string {
     `${actionWords(line.action)} ${line.part}${line.terminal ? ` from ${line.terminal}` : ''}`,
     pieces,
     line.cup ? `cup ${line.cup}` : '',
-    line.mark ? `mark “${line.mark}”` : '',
+    measuredText(line, household),
+    line.mark && !line.figure ? `mark “${line.mark}”` : '',
+    line.without ? `none: ${line.without}` : '',
     line.movesToNewPart ? 'moves over to the new part' : '',
     renewed,
     line.temporary ? (line.backDoneAt ? 'temporary, undone' : 'temporary, and stands') : '',

@@ -1,7 +1,7 @@
 import type { JobRow, JobSnapshot } from '../job/rows'
 import { titleAndPlace } from '../job/title'
 import { heard, parts, proof, toKnow, watched } from './fitted'
-import { findings, machine, measured, safety, verdict } from './found'
+import { asFound, findings, machine, measured, safety, verdict } from './found'
 import { wayInAndBack } from './ledger'
 import { photosSection } from './photos'
 import type { JobRecord, RecordItem, RecordSection } from './types'
@@ -18,6 +18,7 @@ type Build = (snapshot: JobSnapshot, now: number) => RecordItem[]
 const sections: [title: string, build: Build][] = [
   ['Machine', machine],
   ['Found', findings],
+  ['As it was found', asFound],
   ['Safety record', safety],
   ['Measured', measured],
   ['Verdict', verdict],

@@ -1,7 +1,8 @@
 import { describe, expect, it } from 'vitest'
 import type { Act, JobSnapshot } from '../job'
+import { colourField, remarkField } from '../job/asFound'
 import { candidatePart } from '../job/candidates'
-import { jobOn, madeDead, NOW } from '../job/job.testing'
+import { act, jobOn, line, madeDead, NOW, tick } from '../job/job.testing'
 import { planAct } from '../job/plan'
 import { withChanges } from '../job/snapshot'
 import { WENT_IN } from '../job/wentIn'
@@ -138,6 +139,26 @@ describe('the record of a job', () => {
       { kind: 'ledger.strike', id: 'seal-line', reason: 'this build has none' },
     )
     expect(words(recordOf(job, NOW), 'Way in and back')).toContain('Not there: seal (this build has none).')
+  })
+
+  it('has the machine as it was found, and each figure of the way in beside that of the way back', () => {
+    const job = doing(
+      jobOn('bath-exhaust-fan', 'psc'),
+      { kind: 'field.set', id: 'remark', ...remarkField, typed: 'one cover screw missing' },
+      { kind: 'field.set', id: 'wires', ...colourField('L'), typed: 'black' },
+    )
+    expect(words(recordOf(job, NOW), 'As it was found')).toMatch(/one cover screw missing.*On L.*black/s)
+    const dead = act(
+      madeDead(jobOn('bath-exhaust-fan', 'psc')),
+      line('depth', { action: 'measure', part: 'wheel depth', figure: '14 mm', mark: 'hub to shaft end' }),
+      line('wheel', { action: 'lift-off', part: 'wheel' }),
+      tick('depth'),
+      tick('wheel'),
+      { kind: 'ledger.edit', id: 'depth', change: { backFigure: '20.4 mm' } },
+    )
+    expect(words(recordOf(dead, NOW), 'Way in and back')).toContain(
+      '14 mm hub to shaft end; on the way back 20.4 mm (1/4 in more)',
+    )
   })
 
   it('keeps a watched start with its times', () => {

@@ -1,6 +1,7 @@
 'use client'
 
 import { reachOfPart } from '@/core/job'
+import { asFoundOf, foundOn } from '@/core/job/asFound'
 import { terminalsOf } from '@/core/wiring/ofJob'
 import { roleOf, type StripLead, stripOf } from '@/core/wiring/strip'
 import { useJob } from '../../job/JobProvider'
@@ -35,6 +36,9 @@ function Line({
   const locked = gate(reachOfPart(snapshot, 'motor')) !== null
   const { suggestion } = lead
   const role = roleOf(lead.role)
+  // Colours of another motor say nothing of this one.
+  const found = stripOf(snapshot).part === 'old' ? foundOn(asFoundOf(snapshot), lead.name) : null
+  const goes = lead.terminal || (lead.capped ? 'a cap' : (suggestion?.terminal ?? ''))
   return (
     <li className="grid grid-cols-[44px_minmax(0,1fr)] items-center gap-x-3 border-line border-b py-1.5 mid:grid-cols-[44px_190px_200px_minmax(0,1fr)]">
       <Tick
@@ -63,6 +67,13 @@ function Line({
       />
       <span className="col-span-2 text-sm text-soft leading-snug mid:col-span-1">
         {suggestion ? sentence(suggestion.why) : `To find it: ${role.how}.`}
+        {found ? (
+          <span className={found === goes ? 'block' : 'block font-semibold text-copper'}>
+            {found === goes
+              ? `As it was found: on ${found}.`
+              : `As it was found, ${lead.name} sat on ${found}${goes ? `, not on ${goes}` : ''}: look at the photo and the plate before you land it.`}
+          </span>
+        ) : null}
       </span>
     </li>
   )

@@ -19,6 +19,7 @@ import { useJob } from '../../job/JobProvider'
 import { Section } from '../../kit/Section'
 import { Tick } from '../../kit/Tick'
 import { OneAct } from '../OneAct'
+import { AsItWas } from './AsItWas'
 import { BackLine } from './BackLine'
 import { FigureAgain } from './FigureAgain'
 
@@ -69,6 +70,7 @@ export function WayBack() {
           : 'worked out from the ledger'
       }
     >
+      <AsItWas />
       {steps.length === 0 ? (
         <p>Tick the lines of the ledger as you take things apart; the way back is worked out from them.</p>
       ) : null}

@@ -1,32 +1,41 @@
 'use client'
 
 import { fieldText } from '@/core/job'
+import { colourField, remarkField } from '@/core/job/asFound'
 import { stripOf } from '@/core/wiring/strip'
 import { useJob } from '../../job/JobProvider'
 import { Section } from '../../kit/Section'
 import { TextField } from '../../kit/TextField'
 import { LinePhotos } from '../../photos/LinePhotos'
 
+interface Place {
+  part: string
+  field: string
+}
+
 /** Before anything is moved: earlier repairs, damage, what is missing, and which colour sits on which label. */
 export function AsFound() {
   const { snapshot, act, id } = useJob()
-  const text = (field: string) => fieldText(snapshot, 'as-found', field)
-  const set = (field: string) => (typed: string) =>
-    act({ kind: 'field.set', id: id(), part: 'as-found', field, typed })
+  const text = ({ part, field }: Place) => fieldText(snapshot, part, field)
+  const set = (place: Place) => (typed: string) => act({ kind: 'field.set', id: id(), ...place, typed })
   const terminals = stripOf(snapshot).terminals
-  const told = terminals.filter((terminal) => text(`on ${terminal.id}`) !== '').length
+  const told = terminals.filter((terminal) => text(colourField(terminal.id)) !== '').length
   return (
     <Section
       part="as-found"
       title="As found"
-      aside={text('remarks') || told > 0 ? 'kept for the record' : 'before anything is moved'}
+      aside={
+        text(remarkField) || told > 0
+          ? 'it stands again at the head of the way back'
+          : 'before anything is moved'
+      }
     >
       <TextField
         label="Earlier repairs, damage, missing screws, what the drawing says otherwise"
         lines={2}
-        value={text('remarks')}
+        value={text(remarkField)}
         placeholder="one cover screw missing top left; a capacitor was added beside the old one"
-        onType={set('remarks')}
+        onType={set(remarkField)}
       />
       <LinePhotos lineId="" way="in" about="the machine as it was found" />
       <details className="mt-1" open={told > 0}>
@@ -38,9 +47,9 @@ export function AsFound() {
             <TextField
               key={terminal.id}
               label={`On ${terminal.id}`}
-              value={text(`on ${terminal.id}`)}
+              value={text(colourField(terminal.id))}
               placeholder="black, blue-white"
-              onType={set(`on ${terminal.id}`)}
+              onType={set(colourField(terminal.id))}
             />
           ))}
         </div>
