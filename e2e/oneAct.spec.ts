@@ -1,3 +1,4 @@
+import type { Act } from '../src/core/job'
 import { expect, test } from './fixtures'
 import {
   allOfStages,
@@ -7,7 +8,9 @@ import {
   openPoint,
   ready,
   saved,
+  send,
   startJob,
+  withoutPhoto,
 } from './support'
 
 test.describe('one thumb', () => {
@@ -28,10 +31,13 @@ test.describe('one thumb', () => {
     const done = one.getByRole('button', { name: 'Done, next' })
     const size = await done.boundingBox()
     expect(size?.height).toBeGreaterThanOrEqual(70)
-    for (const count of ['1 of ', '2 of ', '3 of ']) {
+    for (const count of ['1 of ', '2 of ']) {
       await done.click()
       await expect(one).toContainText(count)
     }
+    await withoutPhoto(one)
+    await done.click()
+    await expect(one).toContainText('3 of ')
     await one.getByRole('button', { name: 'Back to the list' }).click()
     await saved(page)
     // What is done has left the page of the next thing, and stands in the list.
@@ -39,6 +45,60 @@ test.describe('one thumb', () => {
     await expect(ticked).toHaveCount(0)
     await allOfStages(page)
     await expect(ticked).toHaveCount(3)
+  })
+})
+
+test.describe('what was measured', () => {
+  test.use({ viewport: { width: 390, height: 844 } })
+
+  test('has its field on the way in, and is asked again where its part goes back', async ({ page }) => {
+    await startJob(page, 'bathroom fan rattles, the wheel wobbles')
+    await deadByStory(page)
+    await goStage(page, 'take-apart')
+    const lines: [string, object][] = [
+      ['grip', { action: 'measure', part: 'wheel depth' }],
+      ['look', { action: 'photo', part: 'wheel on its shaft' }],
+      ['wheel', { action: 'lift-off', part: 'wheel' }],
+    ]
+    await send(
+      page,
+      lines.map(([id, line]) => ({ kind: 'ledger.add', id, after: null, line }) as Act),
+    )
+    await page.reload()
+    await page.getByRole('button', { name: 'One act at a time, large' }).click()
+    const one = page.getByTestId('one-act')
+    const done = one.getByRole('button', { name: 'Done, next' })
+    await expect(one).toContainText('Then: photo wheel on its shaft; lift off wheel.')
+    await expect(done).toBeDisabled()
+    await one.getByLabel('What it measures').fill('9/16')
+    await one.getByLabel('From where to where').fill('hub face to shaft end')
+    await done.click()
+    // A photo line wants its photo, or a word.
+    await expect(one).toContainText('1 of 3')
+    await expect(done).toBeDisabled()
+    await withoutPhoto(one)
+    await done.click()
+    await done.click()
+    await expect(one).toContainText('All of it is done')
+    await one.getByRole('button', { name: /Not done after all: Lift off wheel/ }).click()
+    await expect(one).toContainText('2 of 3')
+    await done.click()
+    await one.getByRole('button', { name: 'Back to the list' }).click()
+    await saved(page)
+    await goStage(page, 'refit')
+    await page.getByRole('button', { name: 'One act at a time, large' }).click()
+    await expect(one).toContainText('9/16 in hub face to shaft end')
+    await expect(done).toBeDisabled()
+    await one.getByLabel('Now').fill('1/4')
+    await expect(one).toContainText('5/16 in less than it was')
+    await expectAccessible(page)
+    await done.click()
+    await expect(one).toContainText('All of it is back')
+    await saved(page)
+    await one.getByRole('button', { name: 'Back to the list' }).click()
+    await goStage(page, 'prove')
+    // What does not stand as it stood is answered before power.
+    await expect(page.getByTestId('check-figure-grip')).toContainText('5/16 in less than on the way in')
   })
 })
 

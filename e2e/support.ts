@@ -1,5 +1,5 @@
 import AxeBuilder from '@axe-core/playwright'
-import { expect, type Page } from '@playwright/test'
+import { expect, type Locator, type Page } from '@playwright/test'
 import type { Act, JobSnapshot } from '../src/core/job'
 import { chargePairs } from '../src/core/job/chargePairs'
 import { neededCharges, neededWaits } from '../src/core/job/place'
@@ -42,6 +42,12 @@ export const goStage = async (page: Page, stage: string): Promise<void> => {
 
 /** A phone opens a stage on the next thing alone: here all of it, for this and the pages to come. */
 export const allOfStages = (page: Page) => page.getByRole('button', { name: 'All of this stage' }).click()
+
+/** A line to photograph that gets no photo, and why. */
+export async function withoutPhoto(within: Page | Locator): Promise<void> {
+  await within.getByRole('button', { name: 'No photo of it' }).click()
+  await within.getByLabel('No photo of it, because').fill('the phone is flat')
+}
 
 /** Everything typed has reached the file. */
 export const saved = (page: Page) => expect(page.getByTestId('save-state')).toHaveText('saved')

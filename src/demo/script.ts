@@ -1,5 +1,6 @@
-import { type Act, type JobSnapshot, neededWaits, newId } from '@/core/job'
+import { type Act, type JobSnapshot, type LedgerRow, neededWaits, newId } from '@/core/job'
 import { dischargeActs } from '@/core/job/dischargeScript'
+import { figuresAt } from '@/core/job/ledgerFigures'
 import { isolationActs, proofActs } from '@/core/job/proofScript'
 import { refitOf } from '@/core/job/refitOf'
 import type { Machine } from './machines'
@@ -139,14 +140,33 @@ export const tick =
     snapshot.ledger
       .filter((line) => !line.doneAt)
       .slice(0, most)
-      .map((line): Act => ({ kind: 'ledger.tick', id: line.id, on: true }))
+      .flatMap((line): Act[] => [...asked(line), { kind: 'ledger.tick', id: line.id, on: true }])
+
+/** What a line wants before it is ticked: a figure, or a word why there is no photo. */
+const asked = (line: LedgerRow): Act[] =>
+  line.action === 'measure'
+    ? [{ kind: 'ledger.edit', id: line.id, change: { figure: '1 1/8 in' } }]
+    : line.action === 'photo'
+      ? [
+          {
+            kind: 'ledger.edit',
+            id: line.id,
+            change: { without: 'both hands full, nobody to hold the phone' },
+          },
+        ]
+      : []
 
 export const back =
   (most: number) =>
   ({ snapshot }: Scene): Act[] =>
     refitOf(snapshot)
       .steps.slice(0, most)
-      .map((line): Act => ({ kind: 'ledger.back', id: line.from, on: true }))
+      .flatMap((line): Act[] => [
+        ...figuresAt(snapshot, line.from).map(
+          ({ id }): Act => ({ kind: 'ledger.edit', id, change: { backFigure: 'as it was' } }),
+        ),
+        { kind: 'ledger.back', id: line.from, on: true },
+      ])
 
 /** A start that was watched: events by the seconds after the call. */
 export const watched = (

@@ -47,7 +47,7 @@ export function spokenBack(step: BackStep, row: LedgerRow): SpokenAct {
     details: [
       cup && !step.text.includes(`cup ${cup}`) ? `${pieces || 'Its fasteners'}, out of cup ${cup}.` : '',
       terminal && !step.text.includes(terminal) ? `To ${terminal}.` : '',
-      mark && !step.text.includes(mark) ? `As it was: ${mark}.` : '',
+      mark && ![step.text, ...step.checks].some((said) => said.includes(mark)) ? `As it was: ${mark}.` : '',
       ...step.checks.map((check) => `Check: ${check}.`),
     ].filter(Boolean),
   }

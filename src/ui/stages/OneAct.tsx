@@ -2,8 +2,10 @@
 
 import { Dialog } from 'radix-ui'
 import { type ReactNode, useEffect, useState } from 'react'
+import { useJob } from '../job/JobProvider'
 import { pageCan } from '../kit/pageCan'
 import { LinePhotos } from '../photos/LinePhotos'
+import { MarkedPhoto } from '../photos/MarkedPhoto'
 import { usePhotos } from '../photos/PhotoSender'
 
 /** An act as the large view shows it. */
@@ -26,13 +28,24 @@ interface OneActProps {
   way: 'in' | 'back'
   acts: LargeAct[]
   onTick: (id: string) => unknown
+  onUntick: (id: string) => unknown
 }
 
+interface ActProps extends Pick<OneActProps, 'way' | 'onTick'> {
+  act: LargeAct
+  then: LargeAct[]
+}
+
+/** How many acts behind the next one are told. */
+const AHEAD = 2
+
 /** The next act alone, in letters that are read at arm's length: done, photo, read aloud, for a gloved thumb. */
-export function OneAct({ way, acts, onTick }: OneActProps) {
+export function OneAct({ way, acts, onTick, onUntick }: OneActProps) {
   const [open, setOpen] = useState(false)
   const next = acts.find((each) => !each.done)
   const done = acts.filter((each) => each.done).length
+  // What stands before the act that is shown: ticked by a thumb too many, it is taken back here.
+  const last = acts.slice(0, next ? acts.indexOf(next) : undefined).findLast((each) => each.done)
   return (
     <Dialog.Root open={open} onOpenChange={setOpen}>
       <Dialog.Trigger className="btn" disabled={!next && !open}>
@@ -48,8 +61,19 @@ export function OneAct({ way, acts, onTick }: OneActProps) {
             <Dialog.Title className="text-lg">{`${done} of ${acts.length} ${way === 'in' ? 'done' : 'back'}`}</Dialog.Title>
             <Dialog.Close className="btn min-h-14">Back to the list</Dialog.Close>
           </div>
+          {last ? (
+            <button type="button" className="btn btn-plain self-start" onClick={() => onUntick(last.id)}>
+              {`Not ${way === 'in' ? 'done' : 'back'} after all: ${last.title}`}
+            </button>
+          ) : null}
           {next ? (
-            <Act key={next.id} act={next} way={way} onTick={onTick} />
+            <Act
+              key={next.id}
+              act={next}
+              way={way}
+              then={acts.filter((each) => !each.done && each.id !== next.id).slice(0, AHEAD)}
+              onTick={onTick}
+            />
           ) : (
             <p className="text-3xl">{way === 'in' ? 'All of it is done.' : 'All of it is back.'}</p>
           )}
@@ -59,8 +83,11 @@ export function OneAct({ way, acts, onTick }: OneActProps) {
   )
 }
 
-function Act({ act, way, onTick }: { act: LargeAct } & Omit<OneActProps, 'acts'>) {
+function Act({ act, way, then, onTick }: ActProps) {
+  const { snapshot } = useJob()
   const { unsent } = usePhotos()
+  // On the way back the photo of the way in shows how it was.
+  const photo = snapshot.photos.find((row) => row.lineId === act.id && row.way === 'in')
   const waits = unsent.some(({ lineId }) => lineId === act.id)
   return (
     <>
@@ -75,6 +102,14 @@ function Act({ act, way, onTick }: { act: LargeAct } & Omit<OneActProps, 'acts'>
           <p className="mt-4 border-stop border-l-4 pl-3 text-xl">{`First: ${act.problem}`}</p>
         ) : null}
       </div>
+      {photo ? (
+        <MarkedPhoto
+          hash={photo.hash}
+          marks={photo.marks}
+          alt={`${act.about}${photo.caption ? `: ${photo.caption}` : ''}`}
+          className="aspect-[4/3] w-full shrink-0"
+        />
+      ) : null}
       {act.asks}
       <LinePhotos lineId={act.id} way={way} about={act.about} />
       <ReadAloud text={[act.title, ...act.details].join('. ')} />
@@ -86,9 +121,14 @@ function Act({ act, way, onTick }: { act: LargeAct } & Omit<OneActProps, 'acts'>
       >
         Done, next
       </button>
+      {then.length > 0 ? (
+        <p className="caption text-base">{`Then: ${then.map(({ title }) => lower(title)).join('; ')}.`}</p>
+      ) : null}
     </>
   )
 }
+
+const lower = (text: string) => `${text.slice(0, 1).toLowerCase()}${text.slice(1).replace(/\.$/, '')}`
 
 /** Spoken by a voice of this device alone; nothing is sent elsewhere. */
 function ReadAloud({ text }: { text: string }) {

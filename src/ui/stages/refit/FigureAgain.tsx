@@ -29,7 +29,8 @@ export function FigureAgain({ line }: { line: LedgerRow }) {
       <div className="mt-1 flex flex-wrap items-end gap-2">
         <NumberField
           className="w-[130px]"
-          label={`Now, ${inches ? 'in' : 'mm'}`}
+          label="Now"
+          unit={inches ? 'in' : 'mm'}
           typed={said ? '' : again}
           quantity="mm"
           options={lengthsOf(snapshot)}

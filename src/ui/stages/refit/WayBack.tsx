@@ -87,6 +87,7 @@ export function WayBack() {
             way="back"
             acts={steps.map(largeOf)}
             onTick={(id) => act({ kind: 'ledger.back', id, on: true })}
+            onUntick={(id) => act({ kind: 'ledger.back', id, on: false })}
           />
         </div>
       ) : null}

@@ -86,14 +86,14 @@ export function LedgerLine({ line, number, current }: { line: LedgerRow; number:
         </button>
         <Grip label={`Move line ${number}: ${line.part}`} {...attributes} {...listeners} />
       </div>
-      {open || current || hasPhoto ? (
-        <div className="pl-12">
-          <LinePhotos lineId={line.id} way="in" about={line.part || 'this line'} />
-        </div>
-      ) : null}
       {(current || open) && !done ? (
         <div className="pl-12">
           <LineAsks line={line} />
+        </div>
+      ) : null}
+      {open || current || hasPhoto ? (
+        <div className="pl-12">
+          <LinePhotos lineId={line.id} way="in" about={line.part || 'this line'} />
         </div>
       ) : null}
       {open ? <Edit line={line} onRemove={() => act({ kind: 'ledger.remove', id: line.id })} /> : null}

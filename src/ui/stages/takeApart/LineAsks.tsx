@@ -19,7 +19,8 @@ export function LineAsks({ line }: { line: LedgerRow }) {
     return (
       <div className="grid max-w-xl gap-3 pb-2 mid:grid-cols-[150px_minmax(0,1fr)]">
         <NumberField
-          label={`What it measures, ${snapshot.household.inches ? 'in' : 'mm'}`}
+          label="What it measures"
+          unit={snapshot.household.inches ? 'in' : 'mm'}
           typed={line.figure ?? ''}
           quantity="mm"
           options={lengthsOf(snapshot)}
@@ -47,7 +48,11 @@ function Without({ line, ask }: { line: LedgerRow; ask: string }) {
   const [open, setOpen] = useState(false)
   if (!open && !line.without)
     return (
-      <button type="button" className="btn btn-plain justify-self-start" onClick={() => setOpen(true)}>
+      <button
+        type="button"
+        className="btn btn-plain justify-self-start mid:col-span-2"
+        onClick={() => setOpen(true)}
+      >
         {ask}
       </button>
     )
@@ -59,5 +64,21 @@ function Without({ line, ask }: { line: LedgerRow; ask: string }) {
       placeholder="the tape does not reach in"
       onType={(without) => act({ kind: 'ledger.edit', id: line.id, change: { without } })}
     />
+  )
+}
+
+/** How it sat, or what is different on this machine: a few words by thumb or voice, which stand again on the way back. */
+export function LineMark({ line }: { line: LedgerRow }) {
+  const { act } = useJob()
+  return (
+    <>
+      <LineAsks line={line} />
+      <TextField
+        label="How it sits, or what is different here"
+        value={line.mark}
+        placeholder="notch up, plug to the front"
+        onType={(mark) => act({ kind: 'ledger.edit', id: line.id, change: { mark } })}
+      />
+    </>
   )
 }

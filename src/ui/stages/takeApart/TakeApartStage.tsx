@@ -25,7 +25,7 @@ import { OneAct } from '../OneAct'
 import { AsFound } from './AsFound'
 import { KitList } from './KitList'
 import { LedgerLine } from './LedgerLine'
-import { LineAsks } from './LineAsks'
+import { LineAsks, LineMark } from './LineAsks'
 import { Plant } from './Plant'
 import { QuickLine } from './QuickLine'
 import { useTickLine } from './useTickLine'
@@ -105,6 +105,10 @@ export function TakeApartStage() {
 function LargeWayIn({ lines }: { lines: LedgerRow[] }) {
   const { snapshot, gate } = useJob()
   const tick = useTickLine()
+  const tickById = (id: string, on: boolean) => {
+    const line = lines.find((each) => each.id === id)
+    return line ? tick(line, on) : undefined
+  }
   return (
     <OneAct
       way="in"
@@ -115,12 +119,10 @@ function LargeWayIn({ lines }: { lines: LedgerRow[] }) {
         done: line.doneAt !== null,
         problem: gate(reachOfLine(snapshot, line)),
         lacks: openOf(snapshot, line) !== null,
-        asks: <LineAsks line={line} />,
+        asks: line.action === 'measure' ? <LineAsks line={line} /> : <LineMark line={line} />,
       }))}
-      onTick={(id) => {
-        const line = lines.find((each) => each.id === id)
-        return line ? tick(line, true) : undefined
-      }}
+      onTick={(id) => tickById(id, true)}
+      onUntick={(id) => tickById(id, false)}
     />
   )
 }
