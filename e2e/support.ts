@@ -49,6 +49,16 @@ export async function withoutPhoto(within: Page | Locator): Promise<void> {
   await within.getByLabel('No photo of it, because').fill('the phone is flat')
 }
 
+/** The act that stands large is done, with what it asks for first: a figure, a word for a photo, the figure as it was. */
+export async function doneNext(large: Locator): Promise<void> {
+  if (await large.getByRole('button', { name: 'No photo of it' }).isVisible()) await withoutPhoto(large)
+  const figure = large.getByLabel('What it measures')
+  if (await figure.isVisible()) await figure.fill('9/16')
+  for (const same of await large.getByRole('button', { name: 'as it was', exact: true }).all())
+    await same.click()
+  await large.getByRole('button', { name: 'Done, next' }).click()
+}
+
 /** Everything typed has reached the file. */
 export const saved = (page: Page) => expect(page.getByTestId('save-state')).toHaveText('saved')
 

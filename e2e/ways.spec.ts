@@ -1,5 +1,5 @@
 import { expect, type Page, test } from './fixtures'
-import { deadByStory, expectAccessible, goStage, saved, startJob } from './support'
+import { deadByStory, doneNext, expectAccessible, goStage, saved, startJob } from './support'
 
 /** Plant a way by its name and take it apart, one large act after the other. */
 async function apart(page: Page, name: RegExp) {
@@ -10,7 +10,7 @@ async function apart(page: Page, name: RegExp) {
   const count = Number(/of (\d+)/.exec((await large.getByRole('heading').textContent()) ?? '')?.[1])
   for (let done = 0; done < count; done++) {
     await expect(large.getByRole('heading')).toHaveText(`${done} of ${count} done`)
-    await large.getByRole('button', { name: 'Done, next' }).click()
+    await doneNext(large)
   }
   await expect(large).toContainText('All of it is done.')
   await large.getByRole('button', { name: 'Back to the list' }).click()
@@ -31,7 +31,7 @@ test('a freezer fan of thirty acts, by one thumb: apart, and back one act at a t
   const large = page.getByTestId('one-act')
   // The motor first, its own bits on it, and what hides it behind.
   await expect(large).toContainText(/motor/i)
-  for (let back = 0; back < 4; back++) await large.getByRole('button', { name: 'Done, next' }).click()
+  for (let back = 0; back < 4; back++) await doneNext(large)
   await expect(large.getByRole('heading')).toContainText('4 of')
   await large.getByRole('button', { name: 'Back to the list' }).click()
   await saved(page)
@@ -58,7 +58,7 @@ test('an inducer’s bearing is renewed at the bench; two screws left over are t
   const count = Number(/of (\d+)/.exec((await large.getByRole('heading').textContent()) ?? '')?.[1])
   for (let back = 0; back < count; back++) {
     await expect(large.getByRole('heading')).toHaveText(`${back} of ${count} back`)
-    await large.getByRole('button', { name: 'Done, next' }).click()
+    await doneNext(large)
   }
   await expect(large).toContainText('All of it is back.')
   await large.getByRole('button', { name: 'Back to the list' }).click()

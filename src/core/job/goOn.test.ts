@@ -47,10 +47,11 @@ describe('from a stage that is done', () => {
     expect(goOnFrom(cleaned, 'take-apart')?.stage).toBe('refit')
     expect(goOnFrom(apart, 'refit')).toBeNull()
     // Photos taken on the way in have no way back.
-    const back = stillOut(apart).reduce(
-      (all, line) => act(all, { kind: 'ledger.back', id: line.id, on: true }),
+    const back = refitOf(apart).steps.reduce(
+      (all, { from }) => act(all, { kind: 'ledger.back', id: from, on: true }),
       apart,
     )
+    expect(stillOut(back)).toEqual([])
     expect(back.ledger.some((line) => line.action === 'photo' && !line.backDoneAt)).toBe(true)
     expect(goOnFrom(back, 'refit')?.stage).toBe('prove')
   })

@@ -17,6 +17,7 @@ import { emptyLine, plantedLedger } from './plant'
 import { carriesFuel } from './power'
 import { type Draft, planned, put } from './put'
 import { requireReach } from './reachMust'
+import { cannotBeBack } from './refitOf'
 import { refusal } from './refusals'
 import { must, needReason } from './rowMust'
 import { carriesKinds, type JobSnapshot, type LedgerRow, type RowChange } from './rows'
@@ -291,6 +292,8 @@ function back(snapshot: JobSnapshot, act: ActOf<'ledger.back'>, now: number, at:
   if (act.on && !line.doneAt) throw refusal('not-done', line.part)
   if (act.on && by.cover === undefined)
     requireReach(snapshot, now, reachOfLine(snapshot, line), `“${line.part}”`)
+  const impossible = act.on ? cannotBeBack(snapshot, line.id) : null
+  if (impossible) throw refusal('order', impossible)
   const [again] = act.on ? figuresAt(snapshot, line.id).filter(({ backFigure }) => !backFigure) : []
   if (again) throw refusal('figure-again', figureWords(again, snapshot.household))
   const draft = planned(

@@ -48,12 +48,42 @@ const movesOf = (snapshot: JobSnapshot): BackMove[] =>
     .map((line) => ({ from: line.id, after: line.backAfter ?? '' }))
 
 /** The way back from the acts that were ticked. */
-export function refitOf(snapshot: JobSnapshot): RefitResult {
-  return wayBack({
+export const refitOf = (snapshot: JobSnapshot): RefitResult => backWith(snapshot, movesOf(snapshot))
+
+const backWith = (snapshot: JobSnapshot, moves: BackMove[]): RefitResult =>
+  wayBack({
     steps: snapshot.ledger
       .filter((line) => line.doneAt && !line.struckAt)
       .map((line) => stepOf(line, snapshot.household)),
     replaced: replacedPart(snapshot),
-    moves: movesOf(snapshot),
+    moves,
   })
+
+/** Lines in the order in which hands put them back, each behind the one before it, and so before all that is still out. */
+const handsOrder = (snapshot: JobSnapshot): string[] =>
+  snapshot.ledger
+    .filter((line) => line.backDoneAt !== null)
+    .sort((one, two) => (one.backDoneAt ?? '').localeCompare(two.backDoneAt ?? ''))
+    .map(({ id }) => id)
+
+const brokenBy = (snapshot: JobSnapshot, hands: string[]): RefitResult['problems'] =>
+  backWith(snapshot, [
+    ...movesOf(snapshot),
+    ...hands.map((from, index) => ({ from, after: hands[index - 1] ?? '' })),
+  ]).problems.filter(({ code }) => code === 'order')
+
+/**
+ * What is wrong with the order in which the lines were put back: a cover that closed over what is still out. It may be meant, as
+ * over a night, and is told, never refused.
+ */
+export const orderOfHands = (snapshot: JobSnapshot): string[] => [
+  ...new Set(brokenBy(snapshot, handsOrder(snapshot)).map(({ text }) => text)),
+]
+
+/** Why no hands can put this line back now: what it sits on or closes is not there yet. Null where they can. */
+export function cannotBeBack(snapshot: JobSnapshot, lineId: string): string | null {
+  const hands = handsOrder(snapshot)
+  const known = new Set(brokenBy(snapshot, hands).map(({ text }) => text))
+  const broken = brokenBy(snapshot, [...hands.filter((id) => id !== lineId), lineId])
+  return broken.find(({ text, cannot }) => cannot && !known.has(text))?.text ?? null
 }

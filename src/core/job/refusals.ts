@@ -37,6 +37,7 @@ interface Refusals {
   'not-access': []
   'not-bench': [part: string]
   'not-done': [part: string]
+  order: [why: string]
   'photo-first': [part: string]
   'not-held': [label: string]
   'not-isolated/proof': []
@@ -193,6 +194,7 @@ const words: { [Key in RefusalKey]: (...params: Refusals[Key]) => string } = {
     `Measure it again before this line is back: ${figure}, as it was. Type what it is now, or that it cannot be measured.`,
   'figure-first': (part) =>
     `Type what “${part}” measures first, or say why it is not measured: the way back asks for it.`,
+  order: (why) => why,
   'photo-first': (part) =>
     `Take the photo of “${part}” first, or say why there is none: on the way back nothing else shows how it was.`,
   'not-done': (part) => `“${part}” was not done on the way in: there is nothing to put back.`,

@@ -25,6 +25,7 @@ export function movedBack<T extends Pick<BackStep, 'from'>>(steps: T[], moves: B
 }
 
 const SEATED = ['set-on', 'slide-in']
+const CLOSES = [...SEATED, 'clip']
 const HOLDS = ['screw', 'tighten', 'clip', 'plug', 'push-hose']
 /** What closes the machine: what lies behind it has to be back before. */
 const COVER = /\b(?:cover|panel|grille|door|lid|shroud|guard|top|back|hood)\b/i
@@ -37,24 +38,30 @@ const same = (one: string, other: string) => one.trim().toLowerCase() === other.
  *
  * @param order ids in the order of the way back  @param steps acts in the order of the way in
  * @param seals index of a seal's line to the index of the line of the part that lies on it
+ * @param newPart id of the line that sets the new part in; null where nothing is replaced
+ * @returns `cannot`: no hands can do it so; else it is unusual, and may be meant
  */
 export function brokenOrder(
   order: BackStep[],
   steps: RefitStep[],
   seals: Map<number, number>,
-): { from: string; text: string }[] {
+  newPart: string | null,
+): { from: string; text: string; cannot: boolean }[] {
   const place = new Map(order.map((step, index) => [step.from, index]))
   const back = new Map(order.map((step) => [step.from, step]))
   const later = (one: string, other: string) => {
     const [a, b] = [place.get(one), place.get(other)]
     return a !== undefined && b !== undefined && a > b
   }
-  const found: { from: string; text: string }[] = []
-  const say = (from: string, text: string) => found.push({ from, text })
+  const found: { from: string; text: string; cannot: boolean }[] = []
+  const say = (from: string, text: string, cannot = false) => found.push({ from, text, cannot })
+  for (const { from, action, part } of order)
+    if (newPart !== null && action === 'transfer' && later(newPart, from))
+      say(from, `“${part}” sits on the new part, which is not in its place yet: put that in before.`, true)
   for (const [seal, seat] of seals) {
     const [own, on] = [steps[seal], steps[seat]]
     if (own && on && later(own.id, on.id))
-      say(own.id, `The seal “${own.part}” comes after “${on.part}”, which lies on it: put it before.`)
+      say(own.id, `The seal “${own.part}” comes after “${on.part}”, which lies on it: put it before.`, true)
   }
   steps.forEach((step, index) => {
     for (const before of step.after ?? [])
@@ -71,8 +78,8 @@ export function brokenOrder(
         SEATED.includes(innerBack.action) &&
         same(step.part, inner.part)
       )
-        say(step.id, `“${inner.part}” is fastened before it is on: put its fasteners after it.`)
-      else if (SEATED.includes(outerBack.action) && COVER.test(step.part))
+        say(step.id, `“${inner.part}” is fastened before it is on: put its fasteners after it.`, true)
+      else if (CLOSES.includes(outerBack.action) && COVER.test(step.part))
         say(
           inner.id,
           `“${step.part}” closes before “${inner.part}” is back behind it: put “${inner.part}” before.`,
@@ -88,19 +95,25 @@ export function withMoves(
   steps: RefitStep[],
   moves: BackMove[],
   seals: Map<number, number>,
+  newPart: string | null,
 ): RefitResult {
   if (moves.length === 0) return result
   const order = movedBack(result.steps, moves)
-  const told = new Set(brokenOrder(result.steps, steps, seals).map(({ text }) => text))
+  const told = new Set(brokenOrder(result.steps, steps, seals, newPart).map(({ text }) => text))
   return {
     ...result,
     steps: order,
     problems: [
       ...result.problems,
       // What the ledger itself has that way was no choice of the person's.
-      ...brokenOrder(order, steps, seals)
+      ...brokenOrder(order, steps, seals, newPart)
         .filter(({ text }) => !told.has(text))
-        .map(({ text, from }) => ({ code: 'order' as const, text, from })),
+        .map(({ text, from, cannot }) => ({
+          code: 'order' as const,
+          text,
+          from,
+          ...(cannot ? { cannot } : {}),
+        })),
     ],
   }
 }

@@ -142,8 +142,8 @@ export interface RefitResult {
   renew: { material: string; part: string; cureHours: number }[]
   waitHours: number
   mustUndo: string[]
-  /** `from`: the line that stands wrong, where one does. */
-  problems: { code: RefitProblemCode; text: string; from?: string }[]
+  /** `from`: the line that stands wrong, where one does; `cannot`: no hands can do it in that order. */
+  problems: { code: RefitProblemCode; text: string; from?: string; cannot?: true }[]
 }
 
 /** Parts whose readings and acts may go on at the bench once they are out of the machine. */

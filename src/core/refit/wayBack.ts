@@ -89,7 +89,13 @@ export function wayBack(
     mustUndo: steps.filter((step) => step.temporary || step.action === 'bypass').map((step) => step.id),
     problems,
   }
-  const moved = withMoves(result, steps, input.moves ?? [], seals)
+  const moved = withMoves(
+    result,
+    steps,
+    input.moves ?? [],
+    seals,
+    newPart === null ? null : (steps[newPart]?.id ?? null),
+  )
   lastFixing(moved.steps)?.checks.push('turns free, equal gaps')
   return moved
 }

@@ -13,7 +13,7 @@ import { SortableContext, sortableKeyboardCoordinates, verticalListSortingStrate
 import { type LedgerRow, reachOfLine } from '@/core/job'
 import { spokenBack } from '@/core/job/actWords'
 import { figuresAt } from '@/core/job/ledgerFigures'
-import { refitOf } from '@/core/job/refitOf'
+import { orderOfHands, refitOf } from '@/core/job/refitOf'
 import { withNewCapacitor } from '@/core/wiring/capacitorBack'
 import { useJob } from '../../job/JobProvider'
 import { Section } from '../../kit/Section'
@@ -81,6 +81,11 @@ export function WayBack() {
             {problem.text}
           </p>
         ))}
+      {orderOfHands(snapshot).map((text) => (
+        <p key={text} role="status" className="mb-2 border-copper border-l-4 pl-2">
+          {`As it was ticked: ${text}`}
+        </p>
+      ))}
       {steps.length > 0 ? (
         <div className="mb-2">
           <OneAct
