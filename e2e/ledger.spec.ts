@@ -105,3 +105,17 @@ test('the kit is ticked before the first act, and what is missing stands on the 
   await page.goto(page.url().replace('take-apart', 'shop-card'))
   await expect(page.getByRole('main')).toContainText('Puller.')
 })
+
+test('lines that are said one after another stay in that row', async ({ page }) => {
+  await startJob(page, 'bathroom fan rattles')
+  await goStage(page, 'take-apart')
+  await allOfStages(page)
+  const line = page.getByLabel('Add a line in one sentence')
+  for (const said of ['lift off the grille', 'unplug the motor', '2 nuts cup A', 'lift off the motor']) {
+    await line.fill(said)
+    await line.press('Enter')
+    await expect(line).toHaveValue('')
+  }
+  const said = page.getByTestId('ledger').getByRole('listitem')
+  await expect(said).toHaveText([/grille/, /plug/, /cup A/, /lift off the motor|lift off motor/])
+})

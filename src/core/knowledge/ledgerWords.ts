@@ -86,6 +86,12 @@ export const verbs = {
   pull: 'pull(?:ed|s|ing)?|took|take|taken|tak(?:e|en) off|slip(?:ped|s)?|yank(?:ed)?|work(?:ed)? off|off|drag(?:ged)?|remov(?:e|ed)|disconnect(?:ed)?|came',
 } as const
 
+/** Care of a part: nothing comes off by it. What scrapes a seal away breaks it, and is told apart by the seal. */
+export const careWords =
+  'scrap(?:e|ed|ing)|wip(?:e|ed|ing)|thaw(?:ed|ing)?|defrost(?:ed|ing)?|(?:clean|brush|vacuum|wash|sand|polish|oil|dust)(?:ed|ing)|greas(?:ed|ing)|(?:clean|brush|vacuum|wash|oil|grease) (?:the|its|all|both|it|every)|(?:blew|blown|blowing) (?:out|off)'
+export const sealWords =
+  'gaskets?|sealants?|seals?|silicone|putty|beads?|caulk\\w*|tape|glue|adhesive|foam|mastic|rtv'
+
 /** What tells a remark from an act. */
 export const remarkWords =
   'missing|been (?:in )?here|rust(?:y|ed)?|corroded|shorter|longer than|looser|rubbed|showing|found|looks?|seems?|smells?|somebody|someone|previous|earlier|was already|there (?:is|are|was|were)|tea break|lunch|back in|note to self|remember|careful|greasy|dirty|cracked|burnt|bent|worn'

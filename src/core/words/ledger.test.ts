@@ -5,6 +5,28 @@ import { readLine } from './ledger'
 
 const read = (text: string, terminals?: string[]) => readLine({ text, ...(terminals ? { terminals } : {}) })
 
+describe('a line of care', () => {
+  it.each(['scrape the paint off the wheel', 'cleaned the blades', 'thaw the coil', 'wiped the hub dry'])(
+    '“%s” takes nothing off',
+    (text) => expect(readLine({ text }).action).toBe('note'),
+  )
+
+  it.each([
+    ['scrape the old gasket off', 'break-seal'],
+    ['vacuum line pulled', 'pull-hose'],
+    ['pried the plug cap off the hidden screw', 'lift-off'],
+  ] as const)('“%s” does', (text, action) => expect(readLine({ text }).action).toBe(action))
+})
+
+describe('the colour of a line', () => {
+  it('is that of its own wire, and none where two wires are told', () => {
+    const colour = (text: string) => readLine({ text, terminals: ['neutral', 'COOL'] }).colour
+    expect(colour('white wire off at neutral, old one was brown')).toBe('white')
+    expect(colour('pink and white wires off')).toBeUndefined()
+    expect(colour('blue-white wire off COOL')).toBe('blue-white')
+  })
+})
+
 describe('a line of taking apart, as people speak', () => {
   it.each([
     [

@@ -1,4 +1,5 @@
 import {
+  careWords,
   clipNouns,
   colourWords,
   driveWords,
@@ -9,6 +10,7 @@ import {
   plugNouns,
   remarkWords,
   sealNouns,
+  sealWords,
   slideNouns,
   tieNouns,
   verbs,
@@ -239,13 +241,22 @@ const acts: [RefitAction | 'note', (said: string, terminals: string[]) => boolea
 ]
 
 function actionOf(said: string, terminals: string[]): RefitAction | 'note' {
-  if (isRemark(said)) return 'note'
+  if (isRemark(said) || isCare(said)) return 'note'
+  // What is pried off is a cap or a cover, whatever its name holds: “the plug cap”.
+  if (PRIED.test(said)) return /\boff\b/.test(said) ? 'lift-off' : 'unclip'
   return acts.find(([, fits]) => fits(said, terminals))?.[0] ?? 'note'
 }
 
 const PLAIN_VERB = new RegExp(
   `\\b(?:${[verbs.loosen, verbs.unplug, verbs.disconnect, verbs.unclip, verbs.cut, verbs.unsolder, verbs.drain, 'unscrew\\w*|peel\\w*|scrap\\w*|lift\\w*|remov\\w*|took|pull\\w*|undid|undo|slid\\w*|mark\\w*|measur\\w*'].join('|')})\\b`,
 )
+
+const CARE = new RegExp(`^(?:i |we |then |and |now )*(?:${careWords})\\b`)
+const SEAL = new RegExp(`\\b(?:${sealWords})\\b`)
+const PRIED = /^(?:i |we |then |and |now )*(?:pr(?:y|ied|ying)|pris(?:e|ed|ing)|lever(?:ed|ing)?)\b/
+
+/** A part is cleaned, scraped of its paint, thawed: it stays where it is. */
+const isCare = (said: string): boolean => CARE.test(said) && !SEAL.test(said)
 
 /** Somebody tells what is there; nothing is taken apart. */
 const isRemark = (said: string): boolean =>
@@ -370,8 +381,11 @@ function fastenerOf(said: string): string {
 
 /** Every colour of the insulation in the order in which it is said: the base first, its stripe after. */
 function colourOf(said: string): string {
+  // “Old one was brown” is another wire, and “pink and white wires” are two.
+  const [own = ''] = said.split(/[,;]\s*(?=(?:the )?(?:old|new|other)\b)|\b(?:old|other) one\b/)
+  if (/\b\w+ and \w+ (?:wires|leads)\b/.test(own)) return ''
   const found = [
-    ...said.matchAll(word(Object.keys(colourWords).join('|').replace(/\|/g, 's?|').concat('s?'), 'g')),
+    ...own.matchAll(word(Object.keys(colourWords).join('|').replace(/\|/g, 's?|').concat('s?'), 'g')),
   ].map(([each]) => colourWords[each.replace(/s$/, '')] ?? colourWords[each] ?? each)
   return [...new Set(found)].slice(0, 2).join('-')
 }

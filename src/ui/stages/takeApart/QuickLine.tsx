@@ -30,6 +30,8 @@ export function QuickLine({ current }: { current: string | undefined }) {
     setTaken(said)
     setSentence(said)
   }
+  /** The line that was said before this one. */
+  const [last, setLast] = useState('')
   const [place, setPlace] = useState<Place>('before')
   const terminals = useMemo(() => terminalsOf(snapshot), [snapshot])
   const reading = useMemo(
@@ -40,17 +42,22 @@ export function QuickLine({ current }: { current: string | undefined }) {
   const dangers = inOrderOfLife(noticed?.raised ?? [])
   const add = () => {
     if (!reading || reading.refused || reading.asks) return
+    // Lines that are said one after another stay in that row.
+    const before = snapshot.ledger.find((line) => line.id === last && !line.doneAt && !line.struckAt)
     const at = current === undefined ? 'end' : place
+    const line = id()
     // A danger that is noted here is a danger.
     for (const rule of dangers) act({ kind: 'stop.raise', id: id(), rule, note: sentence.trim() })
     const done = act({
       kind: 'ledger.add',
-      id: id(),
-      after: at === 'after' && current ? current : null,
-      ...(at === 'before' && current ? { before: current } : {}),
+      id: line,
+      after: at === 'end' ? null : (before?.id ?? (at === 'after' && current ? current : null)),
+      ...(at === 'before' && current && !before ? { before: current } : {}),
       line: rowOfReading(reading),
     })
-    if (done) setSentence('')
+    if (!done) return
+    setLast(line)
+    setSentence('')
   }
   return (
     <div className="mt-3">
