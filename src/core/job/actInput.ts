@@ -155,6 +155,7 @@ const classes: Record<Act['kind'], new () => object> = {
     ids: PlainList('string', { atMost: 200 }),
     template: OneOf(['motor', 'capacitor', 'capacitor-dual']),
     way: Text({ max: 40, optional: true }),
+    instead: Flag({ optional: true }),
   }),
   'ledger.add': dto({ id, after: nullableText, before: Text({ max: 40, optional: true }), line }),
   'ledger.split': dto({ id, fresh: id, count: Num({ min: 1, max: 10_000 }) }),

@@ -139,6 +139,8 @@ export type Act =
       ids: string[]
       template: 'motor' | 'capacitor' | 'capacitor-dual'
       way?: string
+      /** In place of the lines of another template that nobody has touched. */
+      instead?: boolean
     }
   /** Behind a line, at the end (null), or right before the line that `before` names. */
   | { kind: 'ledger.add'; id: string; after: string | null; before?: string; line: Partial<LedgerRow> }

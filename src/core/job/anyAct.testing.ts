@@ -228,6 +228,7 @@ export function actOf(job: JobSnapshot, draw: Draw): Act {
       ids: Array.from({ length: 60 }, (_, place) => `${fresh}-${place}`),
       template: from(['motor', 'capacitor', 'capacitor-dual'] as const, pick),
       ...(on ? { way: from(['', 'bearing', 'freezer-side', 'condensing', 'toString'], row) } : {}),
+      ...(pick % 3 === 0 ? { instead: true } : {}),
     },
     'ledger.add': { kind: 'ledger.add', id: fresh, after: on ? null : rowId(job.ledger), line },
     'ledger.edit': { kind: 'ledger.edit', id: rowId(job.ledger), change: line },

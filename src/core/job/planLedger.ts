@@ -1,8 +1,8 @@
 import { machineCovers } from '../knowledge/bypassWords'
 import { type CoverId, coverIds } from '../knowledge/covers'
 import { conductor } from '../knowledge/machineWords'
-import { capacitorTemplate, type Template } from '../knowledge/templates'
-import { wayOf } from '../knowledge/ways'
+import { capacitorTemplate, motorTemplates, type Template } from '../knowledge/templates'
+import { moreWays, wayOf } from '../knowledge/ways'
 import { bypassOf } from '../refit/bypass'
 import { accessKinds, benchParts, lineActions, switchKinds } from '../refit/types'
 import type { Act, ActOf, By } from './actTypes'
@@ -213,10 +213,35 @@ function plant(snapshot: JobSnapshot, act: ActOf<'ledger.plant'>, at: string): D
     lastPosition(snapshot) + 1,
     () => ids.shift() ?? '',
   )
+  const stale = act.instead ? untouched(snapshot) : []
   return planned(`Template planted: ${rows.length} lines`, [
+    ...stale.map((line) => put(snapshot, 'ledger', line.id, null)),
     ...rows.map((row) => put(snapshot, 'ledger', row.id, row)),
     ...wayFields(snapshot, way, template, at, () => ids.shift() ?? ''),
   ])
+}
+
+/** Lines of a template that stand as it planted them: not ticked, without a photo, a figure or a word of somebody's own. */
+function untouched(snapshot: JobSnapshot): LedgerRow[] {
+  const { family } = snapshot.machine
+  const planted = [
+    motorTemplates[family],
+    ...moreWays(family),
+    capacitorTemplate(family, false),
+    capacitorTemplate(family, true),
+  ].flatMap(({ lines }) => lines)
+  return snapshot.ledger.filter(
+    (line) =>
+      !line.doneAt &&
+      !line.struckAt &&
+      line.access === '' &&
+      !line.figure &&
+      !line.without &&
+      !snapshot.photos.some(({ lineId }) => lineId === line.id) &&
+      planted.some(
+        ({ action, part, mark = '' }) => action === line.action && part === line.part && mark === line.mark,
+      ),
+  )
 }
 
 /** What the way back and the kit have to know of the way that was taken; the usual one leaves nothing behind. */

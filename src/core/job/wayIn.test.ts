@@ -114,3 +114,45 @@ describe('a way that is one build or one repair of its family', () => {
     expect(back.renew.map(({ part }) => part)).toContain('gas union')
   })
 })
+
+describe('another way in than the one that was planted', () => {
+  const plant = (way: string, instead: boolean): Act => ({
+    kind: 'ledger.plant',
+    ids: Array.from({ length: 60 }, id),
+    template: 'motor',
+    way,
+    ...(instead ? { instead } : {}),
+  })
+  const parts = (job: { ledger: LedgerRow[] }) => job.ledger.map(({ action, part }) => `${action} ${part}`)
+
+  it('comes in place of the lines that nobody has touched, and of no other', () => {
+    const usual = act(jobOn('bath-exhaust-fan'), plant('', false))
+    const own: Act = {
+      kind: 'ledger.add',
+      id: 'own',
+      after: null,
+      line: { part: 'spider nest', action: 'lift-off' },
+    }
+    const [line] = usual.ledger.filter(({ access, action }) => access === '' && action !== 'photo')
+    if (!line) throw new Error('The template has no line inside.')
+    const marked = act(usual, own, {
+      kind: 'ledger.edit',
+      id: line.id,
+      change: { mark: 'two turns of tape on it' },
+    })
+    const other = act(marked, plant('screwed-grille', true))
+    expect(parts(other)).toContain('lift-off spider nest')
+    expect(other.ledger.find(({ id: same }) => same === line.id)?.mark).toBe('two turns of tape on it')
+    const fresh = act(jobOn('bath-exhaust-fan'), plant('screwed-grille', false))
+    const inside = (job: { ledger: LedgerRow[] }) =>
+      parts({ ledger: job.ledger.filter(({ access }) => access === '') })
+    expect(inside(other).filter((each) => !inside(fresh).includes(each))).toEqual(['lift-off spider nest'])
+    expect(inside(other)).toEqual(expect.arrayContaining(inside(fresh)))
+  })
+
+  it('planted beside it leaves both', () => {
+    const both = act(jobOn('bath-exhaust-fan'), plant('', false), plant('screwed-grille', false))
+    const one = act(jobOn('bath-exhaust-fan'), plant('', false))
+    expect(both.ledger.length).toBeGreaterThan(one.ledger.length + 5)
+  })
+})

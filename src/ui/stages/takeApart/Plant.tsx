@@ -11,12 +11,18 @@ import { Section } from '../../kit/Section'
 const IDS = 80
 
 /** Propose the lines of a way in, by what was decided and by how the machine is built. */
-export function Plant() {
+export function Plant({ instead = false }: { instead?: boolean }) {
   const { snapshot, act, id } = useJob()
   const family = snapshot.machine.family
   const dual = (capacitorOf(snapshot, 'old').label?.sections.length ?? 1) > 1
   const plant = (template: 'motor' | 'capacitor' | 'capacitor-dual', way = '') =>
-    act({ kind: 'ledger.plant', template, way, ids: Array.from({ length: IDS }, id) })
+    act({
+      kind: 'ledger.plant',
+      template,
+      way,
+      ids: Array.from({ length: IDS }, id),
+      ...(instead ? { instead } : {}),
+    })
   const motor = motorTemplates[family]
   const capacitor = capacitorTemplate(family, dual)
   const ways = moreWays(family)
@@ -25,8 +31,12 @@ export function Plant() {
   return (
     <Section
       part="plant"
-      title="Begin with a template"
-      aside="typical lines; drop, add and reorder until they are your machine’s"
+      title={instead ? 'Another way in' : 'Begin with a template'}
+      aside={
+        instead
+          ? 'its lines come in place of those that nobody has touched'
+          : 'typical lines; drop, add and reorder until they are your machine’s'
+      }
     >
       <div className="grid gap-2 mid:grid-cols-2 mid:gap-4">
         {hasOne ? (

@@ -57,7 +57,16 @@ export function TakeApartStage() {
       <Block name="The kit list">
         <KitList />
       </Block>
-      {lines.every((line) => line.access !== '') ? <Plant /> : null}
+      {lines.every((line) => line.access !== '') ? (
+        <Plant />
+      ) : lines.some((line) => line.access === '' && line.doneAt) ? null : (
+        <details className="mt-3">
+          <summary className="flex min-h-11 items-center font-semibold text-teal underline underline-offset-4">
+            My machine is built otherwise
+          </summary>
+          <Plant instead />
+        </details>
+      )}
       <Section
         part="way-in"
         title="The way in"
