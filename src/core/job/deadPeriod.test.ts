@@ -22,7 +22,7 @@ import {
   tick,
 } from './job.testing'
 import { isPresent, periodOf } from './period'
-import { neededCharges, neededWaits, pairsOf, switchesBefore } from './place'
+import { neededCharges, neededWaits, pairsOf, switchesBefore, unansweredPlan } from './place'
 import { checksOf, closingProblems, isWatched, openedUnions, powerProblems } from './power'
 import { isolationActs, proofActs } from './proofScript'
 import { receive } from './receive'
@@ -637,6 +637,16 @@ describe('a smell of gas', () => {
 })
 
 describe('a machine on more than one leg', () => {
+  it('hangs on the usual ones till somebody said, and says nothing of itself', () => {
+    const job = jobOn('outdoor-unit-fan', 'psc')
+    expect(pairsOf(job)).toEqual(['L1–L2', 'L1–ground', 'L2–ground'])
+    const european: JobSnapshot = { ...job, household: { ...job.household, region: 'europe' } }
+    expect(pairsOf(european)).toEqual(['L–N', 'L–ground', 'N–ground'])
+    for (const each of [job, european]) expect(unansweredPlan(each)).toContain('legs')
+    const three = act(job, { kind: 'field.set', id: id(), part: 'plan', field: 'legs', typed: 'three' })
+    expect(pairsOf(three)).toContain('L2–L3')
+  })
+
   it('is asked how many live wires feed it, and each of them is read', () => {
     const legs = (family: 'furnace-blower' | 'other-fan', typed: string) =>
       pairsOf(act(jobOn(family, 'psc'), { kind: 'field.set', id: id(), part: 'plan', field: 'legs', typed }))

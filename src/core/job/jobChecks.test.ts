@@ -1,4 +1,5 @@
 import { describe, expect, it } from 'vitest'
+import { workOfJob } from '../fit/work'
 import type { Act } from './actTypes'
 import { candidatePart } from './candidates'
 import { act, answered, back, bath, id, jobOn, line, madeDead, NOW, tick } from './job.testing'
@@ -57,7 +58,21 @@ describe('before power a job asks', () => {
 
   it('for nothing of a part that drops in, nor of what is only bought', () => {
     expect(jobChecks(madeDead(bath()))).toEqual([])
-    expect(jobChecks(twoSingles()).map(({ id: check }) => check)).not.toContain('work-buy-capacitor')
+    const motor = act(
+      madeDead(act(jobOn('outdoor-unit-fan', 'psc'), field('motor-old', 'capacitorUf', '5'))),
+      {
+        kind: 'candidate.add',
+        id: 'new',
+        part: 'motor',
+        source: 'typed',
+        ref: '',
+        name: 'Orsa 1/4',
+        motor: { id: 'new', hp: 0.25, motorKind: 'psc', capacitor: { uF: 7.5, volts: 370 } },
+      },
+      field('choice', 'motor', 'new'),
+    )
+    expect(workOfJob(motor).map(({ kind }) => kind)).toContain('buy-capacitor')
+    expect(jobChecks(motor).map(({ id: check }) => check)).not.toContain('work-buy-capacitor')
   })
 
   it('whether a figure that changed is so on purpose', () => {

@@ -15,17 +15,15 @@ const errands: WorkKind[] = ['buy-capacitor']
  */
 export const jobChecks = (snapshot: JobSnapshot): ProveCheck[] => [
   ...workChecks(snapshot),
-  ...changedFigures(snapshot)
-    .filter(({ line }) => !line.struckAt)
-    .map(
-      ({ line, change }): ProveCheck => ({
-        id: `figure-${line.id}`,
-        act: `${capital(line.part)}: ${change} than on the way in`,
-        expect: `it was ${figureWords(line, snapshot.household)}, and is so on purpose now`,
-        otherwise: 'Move it to where it was, measure it again, then answer this.',
-        dead: true,
-      }),
-    ),
+  ...changedFigures(snapshot).map(
+    ({ line, change }): ProveCheck => ({
+      id: `figure-${line.id}`,
+      act: `${capital(line.part)}: ${change} than on the way in`,
+      expect: `it was ${figureWords(line, snapshot.household)}, and is so on purpose now`,
+      otherwise: 'Move it to where it was, measure it again, then answer this.',
+      dead: true,
+    }),
+  ),
 ]
 
 function workChecks(snapshot: JobSnapshot): ProveCheck[] {

@@ -65,6 +65,12 @@ describe('a line to measure', () => {
     expect(changedFigures(act(done, edit('depth', { backFigure: '15 mm' })))).toEqual([])
   })
 
+  it('without a figure is asked for nowhere: its words alone are a check', () => {
+    const done = act(way(), tick('depth'), tick('screw'), tick('wheel'))
+    expect(figuresAt(done, 'wheel')).toEqual([])
+    expect(refused(done, back('wheel'))).toBeNull()
+  })
+
   it('takes its unit from the household where none was typed', () => {
     const row = { figure: '14', mark: '', part: 'impeller' }
     expect(figureWords(row, { inches: 0 })).toBe('14 mm at impeller')

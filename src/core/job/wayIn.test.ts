@@ -140,7 +140,12 @@ describe('another way in than the one that was planted', () => {
       id: line.id,
       change: { mark: 'two turns of tape on it' },
     })
+    const photo = marked.ledger.find(({ action }) => action === 'photo')
+    if (!photo) throw new Error('The template has no photo.')
+    const said = act(marked, { kind: 'ledger.edit', id: photo.id, change: { without: 'the phone is flat' } })
     const other = act(marked, plant('screwed-grille', true))
+    const stays = (job: { ledger: LedgerRow[] }) => job.ledger.some(({ id: same }) => same === photo.id)
+    expect([stays(other), stays(act(said, plant('screwed-grille', true)))]).toEqual([false, true])
     expect(parts(other)).toContain('lift-off spider nest')
     expect(other.ledger.find(({ id: same }) => same === line.id)?.mark).toBe('two turns of tape on it')
     const fresh = act(jobOn('bath-exhaust-fan'), plant('screwed-grille', false))

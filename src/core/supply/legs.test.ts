@@ -91,6 +91,15 @@ describe('the legs of a supply', () => {
     expect(found.legs.map(({ state }) => state)).toEqual(['there', 'there', 'gone', 'odd'])
   })
 
+  it.each([
+    [20, 'gone'],
+    [21, 'odd'],
+    [83, 'odd'],
+    [84, 'there'],
+  ])('%d V to ground of a leg of 208 V is %s', (volts, state) =>
+    expect(two([['supply', 'L1–ground', volts]]).legs[0]?.state).toBe(state),
+  )
+
   it('knows no pair that these legs do not have, and says nothing of nothing', () => {
     expect(two([['supply', 'L3–ground', 0]]).legs).toEqual([])
     expect(legsText(two([]))).toBeNull()
