@@ -48,7 +48,17 @@ describe('the order of hands on the way back', () => {
     const job = apart()
     expect(refused(job, back('door'))).toBeNull()
     const shut = actAt(NOW + SECOND, job, back('door'))
-    expect(orderOfHands(shut).join()).toMatch(/“door” closes before “core and filters” is back behind it/)
+    // One sentence for one door, the innermost first.
+    expect(orderOfHands(shut)).toEqual([
+      '“door” closes before “motor gasket”, “motor”, “blade” and 1 more are back behind it: put them before.',
+    ])
+    const almost = ['seal', 'motor', 'nuts', 'blade'].reduce(
+      (all, id, index) => actAt(NOW + (index + 2) * SECOND, all, back(id)),
+      actAt(NOW + 2 * SECOND, shut, back('door', false)),
+    )
+    expect(orderOfHands(actAt(NOW + 9 * SECOND, almost, back('door')))).toEqual([
+      '“door” closes before “core and filters” is back behind it: put “core and filters” before.',
+    ])
     expect(orderOfHands(actAt(NOW + 2 * SECOND, shut, back('door', false)))).toEqual([])
   })
 

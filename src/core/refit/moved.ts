@@ -70,6 +70,7 @@ export function brokenOrder(
           step.id,
           `“${step.part}” goes back before “${steps.find(({ id }) => id === before)?.part ?? before}”.`,
         )
+    const shutOut: RefitStep[] = []
     for (const inner of steps.slice(index + 1)) {
       const [outerBack, innerBack] = [back.get(step.id), back.get(inner.id)]
       if (!outerBack || !innerBack || !later(inner.id, step.id)) continue
@@ -79,14 +80,26 @@ export function brokenOrder(
         same(step.part, inner.part)
       )
         say(step.id, `“${inner.part}” is fastened before it is on: put its fasteners after it.`, true)
-      else if (CLOSES.includes(outerBack.action) && COVER.test(step.part))
-        say(
-          inner.id,
-          `“${step.part}” closes before “${inner.part}” is back behind it: put “${inner.part}” before.`,
-        )
+      else if (CLOSES.includes(outerBack.action) && COVER.test(step.part)) shutOut.push(inner)
     }
+    const [first] = shutOut
+    if (first) say(first.id, closesOver(step.part, [...new Set(shutOut.map(({ part }) => part))]))
   })
   return found
+}
+
+/** As many are named as one takes in at a glance. */
+const NAMED = 3
+
+function closesOver(cover: string, parts: string[]): string {
+  const named = parts
+    .slice(-NAMED)
+    .reverse()
+    .map((part) => `“${part}”`)
+  const more = parts.length - named.length
+  return parts.length === 1
+    ? `“${cover}” closes before ${named[0]} is back behind it: put ${named[0]} before.`
+    : `“${cover}” closes before ${named.join(', ')}${more > 0 ? ` and ${more} more` : ''} are back behind it: put them before.`
 }
 
 /** The way back in the person's own order, with what that order breaks. */
