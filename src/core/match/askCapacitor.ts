@@ -117,10 +117,10 @@ function softLines({ old }: CapacitorAskInput, wanted: Wanted[]): AskLine[] {
     ),
     ...(old.tolerancePercent
       ? [
-          soft('tolerance', 'tolerancePercent.plus', `Tolerance at most +${old.tolerancePercent.plus} %.`, {
+          soft('tolerance', 'tolerancePercent.plus', toleranceText(old.tolerancePercent, '+'), {
             max: old.tolerancePercent.plus,
           }),
-          soft('tolerance', 'tolerancePercent.minus', `Tolerance at most −${old.tolerancePercent.minus} %.`, {
+          soft('tolerance', 'tolerancePercent.minus', toleranceText(old.tolerancePercent, '−'), {
             max: old.tolerancePercent.minus,
           }),
         ]
@@ -133,3 +133,7 @@ function softLines({ old }: CapacitorAskInput, wanted: Wanted[]): AskLine[] {
       : [soft('size', 'heightMm', `At most ${mm(old.heightMm)} high.`, { max: old.heightMm + 1 })]),
   ]
 }
+
+/** Alike on both sides it is one figure, and said once. */
+const toleranceText = ({ plus, minus }: { plus: number; minus: number }, side: '+' | '−'): string =>
+  `Tolerance at most ${plus === minus ? `±${plus}` : side === '+' ? `+${plus}` : `−${minus}`} %.`

@@ -43,7 +43,10 @@ export function OptionRow({ option, scale, cheapest, chosen, onChoose }: OptionR
     >
       <div>
         <p className="leading-snug">
-          <b>{option.label}</b> <span className="caption">for {skills[option.skill]}</span>
+          <b>{option.label}</b>{' '}
+          <span className="caption">
+            {option.skill === 1 ? 'anybody can' : `for ${skills[option.skill]}`}
+          </span>
         </p>
         <p className="caption max-w-[60ch] leading-snug">{option.text}</p>
         <div className="prefilled mt-1.5 grid grid-cols-4 gap-1.5">
