@@ -5,6 +5,7 @@ import type { RefitResult, RefitStep } from '../refit/types'
 import { wayBack } from '../refit/wayBack'
 import { fieldText } from './fields'
 import { figureWords } from './figureWords'
+import { oncePerSnapshot } from './once'
 import type { HouseholdRow, JobSnapshot, LedgerRow } from './rows'
 
 function stepOf(line: LedgerRow, household: HouseholdRow): RefitStep {
@@ -47,8 +48,8 @@ const movesOf = (snapshot: JobSnapshot): BackMove[] =>
     .sort((one, two) => (one.backMovedAt ?? '').localeCompare(two.backMovedAt ?? ''))
     .map((line) => ({ from: line.id, after: line.backAfter ?? '' }))
 
-/** The way back from the acts that were ticked. */
-export const refitOf = (snapshot: JobSnapshot): RefitResult => backWith(snapshot, movesOf(snapshot))
+/** The way back from the acts that were ticked: asked for by each of its lines, and worked out once. */
+export const refitOf = oncePerSnapshot((snapshot): RefitResult => backWith(snapshot, movesOf(snapshot)))
 
 const backWith = (snapshot: JobSnapshot, moves: BackMove[]): RefitResult =>
   wayBack({
@@ -76,9 +77,9 @@ const brokenBy = (snapshot: JobSnapshot, hands: string[]): RefitResult['problems
  * What is wrong with the order in which the lines were put back: a cover that closed over what is still out. It may be meant, as
  * over a night, and is told, never refused.
  */
-export const orderOfHands = (snapshot: JobSnapshot): string[] => [
+export const orderOfHands = oncePerSnapshot((snapshot): string[] => [
   ...new Set(brokenBy(snapshot, handsOrder(snapshot)).map(({ text }) => text)),
-]
+])
 
 /** Why no hands can put this line back now: what it sits on or closes is not there yet. Null where they can. */
 export function cannotBeBack(snapshot: JobSnapshot, lineId: string): string | null {
