@@ -1,16 +1,22 @@
 import { fieldText } from './fields'
 import type { JobSnapshot } from './rows'
 
+/** Where something typed is kept among the fields of a job. */
+export interface FieldPlace {
+  part: string
+  field: string
+}
+
 const PART = 'as-found'
 const ON = 'on '
 
 /** Where the colours of a terminal are kept among the fields of a job. */
-export const colourField = (terminal: string): { part: string; field: string } => ({
+export const colourField = (terminal: string): FieldPlace => ({
   part: PART,
   field: `${ON}${terminal}`,
 })
 
-export const remarkField = { part: PART, field: 'remarks' }
+export const remarkField: FieldPlace = { part: PART, field: 'remarks' }
 
 export interface AsFound {
   /** Earlier repairs, damage, missing screws, in the words of the person. */

@@ -98,10 +98,12 @@ export function isMadeUp(snapshot: JobSnapshot, id: string): boolean {
 /** How a part is called: its maker and number, the name that the person gave it, or the figures that are typed of it. */
 export function partName(snapshot: JobSnapshot, spec: MotorSpec | CapSpec): string {
   const row = snapshot.candidates.find((each) => each.id === spec.id)
-  const known = [spec.manufacturer, spec.partNumber].filter(Boolean).join(' ') || row?.name
-  if (known) return known
-  const figures = isCapacitor(spec) ? capacitorName(spec) : motorName(spec)
-  return figures === 'no number' ? 'the part that was typed' : figures
+  return (
+    [spec.manufacturer, spec.partNumber].filter(Boolean).join(' ') ||
+    row?.name ||
+    (isCapacitor(spec) ? capacitorName(spec) : motorName(spec)) ||
+    'the part that was typed'
+  )
 }
 
 const isCapacitor = (spec: MotorSpec | CapSpec): spec is CapSpec => 'sections' in spec || 'multi' in spec

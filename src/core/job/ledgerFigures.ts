@@ -1,7 +1,7 @@
 import { typedValue } from '../units'
 import { lengthText } from '../units/household'
 import { refitOf } from './refitOf'
-import type { JobSnapshot, LedgerRow } from './rows'
+import type { HouseholdRow, JobSnapshot, LedgerRow } from './rows'
 
 /** Less than this a tape does not tell apart: a sixteenth of an inch. Millimetres. */
 const AS_IT_WAS_MM = 1.6
@@ -46,12 +46,15 @@ export function figureChange(was: string, now: string, inches: boolean): string 
     : `${lengthText(Math.abs(change), inches)} ${change < 0 ? 'less' : 'more'}`
 }
 
+/** How far a measured line lies from what it was; null where it was not measured again, or is as it was. */
+export const changeOf = (
+  { figure, backFigure }: Pick<LedgerRow, 'figure' | 'backFigure'>,
+  { inches }: Pick<HouseholdRow, 'inches'>,
+): string | null => (figure && backFigure ? figureChange(figure, backFigure, inches === 1) : null)
+
 /** The measured figures of a job that do not stand as they stood. */
 export const changedFigures = (snapshot: JobSnapshot): { line: LedgerRow; change: string }[] =>
   snapshot.ledger.flatMap((line) => {
-    const change =
-      line.figure && line.backFigure
-        ? figureChange(line.figure, line.backFigure, snapshot.household.inches === 1)
-        : null
+    const change = changeOf(line, snapshot.household)
     return change ? [{ line, change }] : []
   })

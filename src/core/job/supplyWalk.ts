@@ -49,8 +49,7 @@ export function walkOf(snapshot: JobSnapshot): WalkResult {
 /** Live readings of each leg, judged. */
 export function legsOfJob(snapshot: JobSnapshot): LegsResult {
   const own = taken(snapshot)
-  const between = (at: LegPlace) => own.find((row) => row.pointA === at && row.pointB === '')?.volts
-  const [supply, output] = [between('supply'), between('output')]
+  const between = (at: LegPlace) => own.find((row) => row.pointA === at && row.pointB === '')?.volts ?? null
   return legWalk({
     lives: livesOf(proofPlaceOf(snapshot)),
     readings: own.flatMap(({ pointA, pointB, volts }): LegReading[] =>
@@ -58,10 +57,7 @@ export function legsOfJob(snapshot: JobSnapshot): LegsResult {
         ? [{ at: pointA, pair: pointB, volts }]
         : [],
     ),
-    between: {
-      ...(supply === undefined ? {} : { supply }),
-      ...(output === undefined ? {} : { output }),
-    },
+    between: { supply: between('supply'), output: between('output') },
     plateVolts: lineVolts(snapshot),
   })
 }

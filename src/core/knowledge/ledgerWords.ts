@@ -89,8 +89,7 @@ export const verbs = {
 /** Care of a part: nothing comes off by it. What scrapes a seal away breaks it, and is told apart by the seal. */
 export const careWords =
   'scrap(?:e|ed|ing)|wip(?:e|ed|ing)|thaw(?:ed|ing)?|defrost(?:ed|ing)?|(?:clean|brush|vacuum|wash|sand|polish|oil|dust)(?:ed|ing)|greas(?:ed|ing)|(?:clean|brush|vacuum|wash|oil|grease) (?:the|its|all|both|it|every)|(?:blew|blown|blowing) (?:out|off)'
-export const sealWords =
-  'gaskets?|sealants?|seals?|silicone|putty|beads?|caulk\\w*|tape|glue|adhesive|foam|mastic|rtv'
+export const sealWords = `${sealNouns}|beads|glue|adhesive|caulk\\w*|rtv`
 
 /** What tells a remark from an act. */
 export const remarkWords =

@@ -28,7 +28,7 @@ export const capacitorWords = (part: CapSpec): string[] => [
 ]
 
 /**
- * How a part is called: by its number, else by its figures, so that two at a counter are told apart.
+ * How a part is called: by its number, else by its figures, so that two at a counter are told apart; empty where it has neither.
  *
  * @example capacitorName({ id: 'a', sections: [{ section: 'single', uF: 45 }], volts: 440 }) // '45 µF, 440 V'
  */
@@ -39,4 +39,4 @@ export const motorName = (motor: MotorSpec): string => nameOf(motorWords(motor))
 
 const nameOf = ([number, , ...figures]: string[]): string =>
   // A run capacitor is the usual one; a start capacitor says so.
-  number || figures.filter((figure) => figure && figure !== 'run').join(', ') || 'no number'
+  number || figures.filter((figure) => figure && figure !== 'run').join(', ')

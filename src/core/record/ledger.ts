@@ -1,7 +1,7 @@
 import type { JobSnapshot, LedgerRow } from '../job'
 import { actionWords } from '../job/actWords'
 import { figureWords, withUnit } from '../job/figureWords'
-import { figureChange } from '../job/ledgerFigures'
+import { changeOf } from '../job/ledgerFigures'
 import { refitOf } from '../job/refitOf'
 import { list } from './items'
 import type { RecordItem } from './types'
@@ -24,7 +24,7 @@ export function wayInAndBack(snapshot: JobSnapshot): RecordItem[] {
 function measuredText(line: LedgerRow, household: JobSnapshot['household']): string {
   if (!line.figure) return ''
   const inches = household.inches === 1
-  const change = line.backFigure ? figureChange(line.figure, line.backFigure, inches) : null
+  const change = changeOf(line, household)
   const again = line.backFigure
     ? `; on the way back ${withUnit(line.backFigure, inches)}${change ? ` (${change})` : ''}`
     : ''

@@ -33,5 +33,5 @@ function isSameLeg({ legs, between, lives, plateVolts }: LegsResult): boolean {
     .every((leg) =>
       legs.some(({ at, pair, state }) => at === 'supply' && pair === `${leg}–ground` && state === 'there'),
     )
-  return both && between.supply !== undefined && between.supply < Math.min(...plateVolts) * GONE_SHARE
+  return both && between.supply != null && between.supply < Math.min(...plateVolts) * GONE_SHARE
 }

@@ -12,8 +12,8 @@ export interface LegsInput {
   /** Live conductors of the supply: L1 and L2, or three. */
   lives: string[]
   readings: LegReading[]
-  /** Between the first two legs, at each place. */
-  between: Partial<Record<LegPlace, number>>
+  /** Between the first two legs, at each place; null where it was not read. */
+  between: Partial<Record<LegPlace, number | null>>
   plateVolts: number[]
 }
 

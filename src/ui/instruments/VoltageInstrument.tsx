@@ -1,6 +1,7 @@
 'use client'
 
 import { typedList } from '@/core/job'
+import { livesOf } from '@/core/knowledge/isolation'
 import {
   currentAgainstPlate,
   type LegPlace,
@@ -19,7 +20,6 @@ import type { InstrumentProps } from './types'
 const points: PointId[] = ['supply', 'call', 'output', 'contactor-drop', 'motor']
 
 const places: LegPlace[] = ['supply', 'output']
-const livesBy: Record<string, string[]> = { two: ['L1', 'L2'], three: ['L1', 'L2', 'L3'] }
 
 /** The chain from the supply to the motor as a ladder, each rung with its reading. */
 export function VoltageInstrument({ address }: InstrumentProps) {
@@ -83,11 +83,11 @@ export function VoltageInstrument({ address }: InstrumentProps) {
 
 /** Each leg of a supply of two or three live wires; nothing where there is one. */
 function LegsOfAddress({ address, plateVolts }: Pick<InstrumentProps, 'address'> & { plateVolts: number[] }) {
-  const lives = livesBy[address.get('legs')]
-  if (!lives) return null
+  const legs = address.get('legs')
+  const lives = livesOf({ twoHot: legs === 'two', threePhase: legs === 'three' })
   const name = (at: LegPlace, pair: string) => `${at}-${pair}`
   const pairs = pairsOfLegs(lives)
-  const [supply, output] = [figure(address, 'supply', 'volts'), figure(address, 'output', 'volts')]
+  if (pairs.length === 0) return null
   return (
     <Legs
       points={places.map((at) => ({ at, pairs }))}
@@ -99,7 +99,7 @@ function LegsOfAddress({ address, plateVolts }: Pick<InstrumentProps, 'address'>
             return volts === null ? [] : [{ at, pair, volts }]
           }),
         ),
-        between: { ...(supply === null ? {} : { supply }), ...(output === null ? {} : { output }) },
+        between: { supply: figure(address, 'supply', 'volts'), output: figure(address, 'output', 'volts') },
         plateVolts,
       })}
       typed={(at, pair) => address.get(name(at, pair))}

@@ -11,10 +11,12 @@ const AGAIN_MS = 4000
 
 interface Photos {
   unsent: UnsentPhoto[]
+  /** A photo of this line lies on the device, on its way to the file. */
+  waits: (lineId: string) => boolean
   take: (photo: File, lineId: string, way: 'in' | 'back') => void
 }
 
-const Context = createContext<Photos>({ unsent: [], take: () => {} })
+const Context = createContext<Photos>({ unsent: [], waits: () => false, take: () => {} })
 
 export const usePhotos = (): Photos => useContext(Context)
 
@@ -57,7 +59,13 @@ export function PhotoSender({ children }: { children: ReactNode }) {
     }
   }
   return (
-    <Context.Provider value={{ unsent, take: (...photo) => void take(...photo) }}>
+    <Context.Provider
+      value={{
+        unsent,
+        waits: (lineId) => unsent.some((photo) => photo.lineId === lineId),
+        take: (...photo) => void take(...photo),
+      }}
+    >
       {children}
     </Context.Provider>
   )

@@ -85,10 +85,9 @@ export function OneAct({ way, acts, onTick, onUntick }: OneActProps) {
 
 function Act({ act, way, then, onTick }: ActProps) {
   const { snapshot } = useJob()
-  const { unsent } = usePhotos()
+  const { waits } = usePhotos()
   // On the way back the photo of the way in shows how it was.
   const photo = snapshot.photos.find((row) => row.lineId === act.id && row.way === 'in')
-  const waits = unsent.some(({ lineId }) => lineId === act.id)
   return (
     <>
       <div aria-live="polite" className="flex-1">
@@ -116,7 +115,7 @@ function Act({ act, way, then, onTick }: ActProps) {
       <button
         type="button"
         className="btn btn-main !min-h-20 w-full shrink-0 text-2xl"
-        disabled={act.problem !== null || (act.lacks === true && !waits)}
+        disabled={act.problem !== null || (act.lacks === true && !waits(act.id))}
         onClick={() => onTick(act.id)}
       >
         Done, next

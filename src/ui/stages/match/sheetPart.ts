@@ -17,6 +17,9 @@ export interface SheetPart {
   capacitor?: CapSpec
 }
 
+/** A part of which neither number nor figure is known. */
+const NAMELESS = 'no number'
+
 /** What was kept with the job stands once, as it was kept: whether a part or its result is none of those. */
 export const notKept = ({
   candidates,
@@ -27,7 +30,7 @@ export const notKept = ({
 
 export const motorPart = (motor: MotorSpec, from: string, more: Partial<SheetPart> = {}): SheetPart => ({
   id: motor.id,
-  name: motorName(motor),
+  name: motorName(motor) || NAMELESS,
   maker: [motor.manufacturer, motor.hp ? formatHp(motor.hp) : ''].filter(Boolean).join(', '),
   price: motor.price ?? null,
   own: false,
@@ -38,7 +41,7 @@ export const motorPart = (motor: MotorSpec, from: string, more: Partial<SheetPar
 
 export const capacitorPart = (part: CapSpec, from: string, more: Partial<SheetPart> = {}): SheetPart => ({
   id: part.id,
-  name: capacitorName(part),
+  name: capacitorName(part) || NAMELESS,
   maker: part.manufacturer ?? '',
   price: part.price ?? null,
   own: false,

@@ -2,7 +2,7 @@
 
 import type { LedgerRow } from '@/core/job'
 import { figureWords, withUnit } from '@/core/job/figureWords'
-import { figureChange } from '@/core/job/ledgerFigures'
+import { changeOf } from '@/core/job/ledgerFigures'
 import { lengthsOf } from '@/core/job/oldPart'
 import { useJob } from '../../job/JobProvider'
 import { NumberField } from '../../kit/NumberField'
@@ -16,7 +16,7 @@ export function FigureAgain({ line }: { line: LedgerRow }) {
   const again = line.backFigure ?? ''
   const set = (backFigure: string) => act({ kind: 'ledger.edit', id: line.id, change: { backFigure } })
   const was = withUnit(line.figure ?? '', inches)
-  const change = again ? figureChange(line.figure ?? '', again, inches) : null
+  const change = changeOf(line, household)
   const said = again === AS_IT_WAS || again === NOT_MEASURED
   const hasPhoto = snapshot.photos.some(({ lineId }) => lineId === line.id)
   return (

@@ -1,23 +1,18 @@
 'use client'
 
 import { fieldText } from '@/core/job'
-import { colourField, remarkField } from '@/core/job/asFound'
+import { colourField, type FieldPlace, remarkField } from '@/core/job/asFound'
 import { stripOf } from '@/core/wiring/strip'
 import { useJob } from '../../job/JobProvider'
 import { Section } from '../../kit/Section'
 import { TextField } from '../../kit/TextField'
 import { LinePhotos } from '../../photos/LinePhotos'
 
-interface Place {
-  part: string
-  field: string
-}
-
 /** Before anything is moved: earlier repairs, damage, what is missing, and which colour sits on which label. */
 export function AsFound() {
   const { snapshot, act, id } = useJob()
-  const text = ({ part, field }: Place) => fieldText(snapshot, part, field)
-  const set = (place: Place) => (typed: string) => act({ kind: 'field.set', id: id(), ...place, typed })
+  const text = ({ part, field }: FieldPlace) => fieldText(snapshot, part, field)
+  const set = (place: FieldPlace) => (typed: string) => act({ kind: 'field.set', id: id(), ...place, typed })
   const terminals = stripOf(snapshot).terminals
   const told = terminals.filter((terminal) => text(colourField(terminal.id)) !== '').length
   return (

@@ -112,10 +112,10 @@ function TickWithKey({
 }) {
   const { snapshot } = useJob()
   const tickLine = useTickLine()
-  const { unsent } = usePhotos()
+  const { waits } = usePhotos()
   const done = line.doneAt !== null
   const tick = (on: boolean) => tickLine(line, on)
-  const lacks = openOf(snapshot, line) !== null && !unsent.some(({ lineId }) => lineId === line.id)
+  const lacks = openOf(snapshot, line) !== null && !waits(line.id)
   return (
     <>
       <Tick

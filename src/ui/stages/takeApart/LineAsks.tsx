@@ -12,9 +12,8 @@ import { usePhotos } from '../../photos/PhotoSender'
 /** What a line wants before it is ticked: its figure where it measures, its photo where it takes one, or why there is none. */
 export function LineAsks({ line }: { line: LedgerRow }) {
   const { snapshot, act } = useJob()
-  const { unsent } = usePhotos()
+  const { waits } = usePhotos()
   const change = (part: Partial<LedgerRow>) => act({ kind: 'ledger.edit', id: line.id, change: part })
-  const waits = unsent.some(({ lineId }) => lineId === line.id)
   if (line.action === 'measure')
     return (
       <div className="grid max-w-xl gap-3 pb-2 mid:grid-cols-[150px_minmax(0,1fr)]">
@@ -37,7 +36,7 @@ export function LineAsks({ line }: { line: LedgerRow }) {
         {line.figure ? null : <Without line={line} ask="It cannot be measured" />}
       </div>
     )
-  if (line.action === 'photo' && !waits && (openOf(snapshot, line) !== null || line.without))
+  if (line.action === 'photo' && !waits(line.id) && (openOf(snapshot, line) !== null || line.without))
     return <Without line={line} ask="No photo of it" />
   return null
 }

@@ -8,10 +8,9 @@ import { usePhotos } from '../../photos/PhotoSender'
 /** Ticks a line of the way in. A photo that waits on this device for its way to the file is a photo: the line says so. */
 export function useTickLine(): (line: LedgerRow, on: boolean) => unknown {
   const { snapshot, act } = useJob()
-  const { unsent } = usePhotos()
+  const { waits } = usePhotos()
   return (line, on) => {
-    const waits = unsent.some(({ lineId }) => lineId === line.id)
-    if (on && waits && openOf(snapshot, line) === 'photo-first')
+    if (on && waits(line.id) && openOf(snapshot, line) === 'photo-first')
       act({ kind: 'ledger.edit', id: line.id, change: { without: 'its photo waits on a device to be sent' } })
     return act({ kind: 'ledger.tick', id: line.id, on })
   }
