@@ -64,6 +64,7 @@ const classes: Record<Act['kind'], new () => object> = {
   'stop.lift': dto({ rule: stopRule, how: OneOf(liftWays), reason: text }),
   'point.open': dto({ id }),
   'point.close': dto({ id }),
+  'point.still': dto({ id }),
   'point.held': dto({ id, held: text }),
   'point.add': dto({ id, point: OneOf(Object.keys(vocabulary.isolationPoints)) }),
   'point.strike': dto({ id, reason: text }),

@@ -73,6 +73,7 @@ const actRules: { [Kind in Act['kind']]: ActRow<Kind> } = {
   'stop.lift': rule('plain', 'any-stop'),
   'point.open': rule('asserts', 'any-stop'),
   'point.close': rule('reverts', 'any-stop'),
+  'point.still': rule('asserts', 'any-stop'),
   'point.held': types(rule('asserts', 'any-stop'), 'id'),
   'point.add': rule('reverts', 'any-stop'),
   'point.strike': rule('asserts', 'live-stop'),

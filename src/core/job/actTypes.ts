@@ -51,6 +51,7 @@ export type Act =
   | { kind: 'stop.lift'; rule: StopRuleId; how: LiftWay; reason: string }
   | { kind: 'point.open'; id: string }
   | { kind: 'point.close'; id: string }
+  | { kind: 'point.still'; id: string }
   | { kind: 'point.held'; id: string; held: string }
   | { kind: 'point.add'; id: string; point: IsolationPointId }
   | { kind: 'point.strike'; id: string; reason: string }

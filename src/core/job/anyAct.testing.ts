@@ -150,6 +150,7 @@ export function actOf(job: JobSnapshot, draw: Draw): Act {
     },
     'point.strike': { kind: 'point.strike', id: rowId(job.points), reason: draw.reason },
     'point.restore': { kind: 'point.restore', id: rowId(job.points) },
+    'point.still': { kind: 'point.still', id: rowId(job.points) },
     'proof.start': { kind: 'proof.start', id: fresh, feed: 1 + (pick % 3) },
     'proof.switch': { kind: 'proof.switch', id: rowId(job.proofs), on },
     'proof.failed': { kind: 'proof.failed', id: rowId(job.proofs), what: draw.reason },

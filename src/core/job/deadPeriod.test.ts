@@ -2,6 +2,7 @@ import { describe, expect, it } from 'vitest'
 import { familyIds } from '../knowledge/vocabulary'
 import type { Act } from './actTypes'
 import { isOut } from './bench'
+import { closingProblems } from './closing'
 import { dischargeActs } from './dischargeScript'
 import { energyOf } from './energy'
 import { gateProblem, reachOfLine } from './gate'
@@ -23,7 +24,7 @@ import {
 } from './job.testing'
 import { isPresent, periodOf } from './period'
 import { neededCharges, neededWaits, pairsOf, switchesBefore, unansweredPlan } from './place'
-import { checksOf, closingProblems, isWatched, openedUnions, powerProblems } from './power'
+import { checksOf, isWatched, openedUnions, powerProblems } from './power'
 import { isolationActs, proofActs } from './proofScript'
 import { receive } from './receive'
 import type { JobSnapshot, LedgerRow } from './rows'
@@ -329,7 +330,8 @@ describe('a proof', () => {
     const last = steps.at(-1)
     expect(last && refused(evening, last, NOW + 29 * MINUTE)).toBeNull()
     expect(last && refused(evening, last, NOW + 31 * MINUTE)).toBe('too-slow')
-    expect(last && refused(evening, last, NOW + 14 * 60 * MINUTE)).toBe('too-slow')
+    expect(last && refused(evening, last, NOW + 11 * 60 * MINUTE)).toBe('too-slow')
+    expect(last && refused(evening, last, NOW + 14 * 60 * MINUTE)).toBe('seen-again')
   })
 
   it('spans all circuits: what was read of the first an hour before the second counts no more', () => {
@@ -586,6 +588,38 @@ describe('power', () => {
 })
 
 describe('the end of a job', () => {
+  it('is not “it runs” while the last start that was watched lacks an event; watched anew, or that watch taken away, it is', () => {
+    const live = act(answered(madeDead(jobOn('furnace-blower', 'psc'))), power())
+    const watched = checksOf(live).filter((check) => isWatched(check) && !check.laterMinutes)
+    const seen = act(live, ...pass(...watched.map((check) => check.id)))
+    const of = (job: typeof seen, result: 'runs' | 'runs-with-remarks' = 'runs') =>
+      closingProblems(job, NOW + MINUTE, result).map(({ code }) => code)
+    expect(of(seen)).toEqual([])
+    const stood = actAt(
+      NOW + MINUTE,
+      act(
+        seen,
+        { kind: 'run.start', id: 'first' },
+        { kind: 'run.mark', id: 'first', event: 'inducer', on: true },
+      ),
+      { kind: 'run.end', id: 'first' },
+    )
+    expect(of(stood)).toEqual(['not-come'])
+    expect(of(stood, 'runs-with-remarks')).toEqual([])
+    expect(closingProblems(stood, NOW + MINUTE, 'not-mended')).toEqual([])
+    expect(of(act(stood, { kind: 'run.remove', id: 'first' }))).toEqual([])
+    const whole = ['inducer', 'pressure', 'igniter', 'flame', 'blower'].map(
+      (event): Act => ({ kind: 'run.mark', id: 'second', event, on: true }),
+    )
+    const again = act(stood, { kind: 'run.start', id: 'second' }, ...whole, { kind: 'run.end', id: 'second' })
+    // The second watch began in the same millisecond; the later one counts.
+    const later = {
+      ...again,
+      runs: again.runs.map((run) => (run.id === 'second' ? { ...run, startedAt: '2099' } : run)),
+    }
+    expect(of(later)).toEqual([])
+  })
+
   it('as running is told by what was seen of it: every check of the running machine, answered or left out', () => {
     const live = act(answered(madeDead(bath())), power())
     const watched = checksOf(live).filter((check) => isWatched(check) && !check.laterMinutes)

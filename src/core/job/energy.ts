@@ -5,6 +5,7 @@ import { type EnergyState, vocabulary } from '../knowledge/vocabulary'
 import { chargeLabels } from './chargeLabels'
 import { storedVolts } from './chargePairs'
 import { contradictionsOf } from './contradicted'
+import { stalePoints } from './daysLater'
 import {
   feedsOf,
   hasSupplyPoint,
@@ -78,7 +79,13 @@ export function energyOf(
   // A proof of the future was made by another clock: nothing is known of how old it is.
   const expired = holdsUntil !== null && provenAt !== null && (now > holdsUntil || provenAt > now + MINUTE)
   const contradicted = contradictionsOf(snapshot)
-  const isolated = off && snapshot.job.phase === 'work' && points.every((point) => point.held.trim() !== '')
+  // What was off days ago may be on: a proof that still holds was made since, else each is looked at again.
+  const stale = provenAt !== null && !expired ? [] : stalePoints(snapshot, now)
+  const isolated =
+    off &&
+    snapshot.job.phase === 'work' &&
+    points.every((point) => point.held.trim() !== '') &&
+    stale.length === 0
   const told = live === null && contradicted.length === 0
   const proven = isolated && told && provenAt !== null && !expired
   const { stored: storedInside, waitsUntil } = storedOf(snapshot, now, lastChange(snapshot))
@@ -91,6 +98,7 @@ export function energyOf(
       .map((stop) => `a stop stands: ${vocabulary.stopRules[stop.rule].label.toLowerCase()}`),
     ...contradicted.slice(0, 1).map(({ text }) => text),
     ...missingPoints(snapshot),
+    ...stale.map(({ label }) => `look at it again, and say whether it is still off: ${pointName(label)}`),
     ...(isolated ? missingAnswers(snapshot) : []),
     ...(isolated ? missingCovers(snapshot) : []),
     ...(isolated ? missingProof(snapshot, proofs, expired) : []),

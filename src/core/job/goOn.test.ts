@@ -47,9 +47,12 @@ describe('from a stage that is done', () => {
     expect(goOnFrom(cleaned, 'take-apart')?.stage).toBe('refit')
     expect(goOnFrom(apart, 'refit')).toBeNull()
     // Photos taken on the way in have no way back.
+    const measured = apart.ledger
+      .filter(({ figure }) => figure)
+      .map((line) => ({ kind: 'ledger.edit' as const, id: line.id, change: { backFigure: line.figure } }))
     const back = refitOf(apart).steps.reduce(
       (all, { from }) => act(all, { kind: 'ledger.back', id: from, on: true }),
-      apart,
+      act(apart, ...measured),
     )
     expect(stillOut(back)).toEqual([])
     expect(back.ledger.some((line) => line.action === 'photo' && !line.backDoneAt)).toBe(true)

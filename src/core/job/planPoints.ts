@@ -2,6 +2,7 @@ import { breakWords, pointName } from '../knowledge/breakWords'
 import { isolationPlans, isValve } from '../knowledge/isolation'
 import { type IsolationPointId, vocabulary } from '../knowledge/vocabulary'
 import type { Act } from './actTypes'
+import { stalePoints } from './daysLater'
 import { type Draft, planned, put, withSteps } from './put'
 import { refusal } from './refusals'
 import { must, needReason } from './rowMust'
@@ -25,6 +26,22 @@ export function planPoints(snapshot: JobSnapshot, act: Act, at: string): Draft |
         { ...point, openedAt: at, held: '', changedAt: at },
         `${point.label}: ${open}`,
         [{ kind: 'opened', subject: point.id, label: point.label, detail: open }],
+      )
+    }
+    case 'point.still': {
+      const point = must(snapshot, 'points', act.id)
+      if (snapshot.job.phase !== 'work') throw refusal('wrong-phase/test')
+      if (point.struckAt) throw refusal('struck/point', point.label)
+      if (!point.openedAt) throw refusal('not-open', point.label)
+      const word = `still ${breakWords[point.point].open}`
+      if (!stalePoints(snapshot, Date.parse(at)).some(({ id }) => id === point.id))
+        return planned(`${point.label}: ${word}`, [])
+      // Nobody knows what the days between brought: it counts from now, and all that rested on it is made anew.
+      return withSteps(
+        changed(snapshot, { ...point, openedAt: at, changedAt: at }, `${point.label}: ${word}`, [
+          { kind: 'opened', subject: point.id, label: point.label, detail: word },
+        ]),
+        voidAll(snapshot, at, `${pointName(point.label)} was looked at again after days`),
       )
     }
     case 'point.close': {

@@ -2,6 +2,7 @@ import { readsDc } from '../isolation'
 import { isolationPlans } from '../knowledge/isolation'
 import { pairVerdict } from '../safety/proof'
 import type { Act, ActOf, By } from './actTypes'
+import { stalePoints } from './daysLater'
 import { handsVolts } from './handsVolts'
 import {
   feedsOf,
@@ -29,7 +30,7 @@ export function planProof(snapshot: JobSnapshot, act: Act, at: string, by: By): 
       if (snapshot.proofs.some((row) => row.id === act.id)) return planned('Proof begun already', [])
       const feed = act.feed ?? 1
       if (feed > feedsOf(snapshot.fields)) throw refusal('unknown-feed')
-      requireOff(snapshot)
+      requireOff(snapshot, at)
       const [unanswered] = unansweredPlan(snapshot)
       if (unanswered) throw refusal('unanswered', planQuestions[unanswered])
       const live = stillLive(snapshot)
@@ -88,7 +89,7 @@ function planTester(snapshot: JobSnapshot, act: TesterAct, at: string): Draft {
     const row = { ...proof, testerAfterAt: null, ...(act.when === 'before' ? { testerBeforeAt: null } : {}) }
     return planned('Tester check taken back', [put(snapshot, 'proofs', proof.id, row)])
   }
-  requireOff(snapshot)
+  requireOff(snapshot, at)
   const { step } = feedProof(snapshot, proof.feed)
   if (act.when === 'after' && step !== 'tester-after' && step !== 'done')
     throw refusal('proof-order/tester-after')
@@ -122,7 +123,7 @@ function planSwitch(snapshot: JobSnapshot, act: ActOf<'proof.switch'>, at: strin
   const points = switchesBefore(snapshot, proof.feed)
   if (points.length === 0 || switchRole(snapshot, proof.feed) !== 'set-on') throw refusal('no-switch')
   const names = points.map(({ label }) => label).join(' and ')
-  requireOff(snapshot)
+  requireOff(snapshot, at)
   const { step, open, live } = feedProof(snapshot, proof.feed)
   if (act.on) {
     if (step === 'tester-before') throw refusal('proof-order/tester-first')
@@ -159,7 +160,7 @@ function planRead(snapshot: JobSnapshot, act: ActOf<'proof.read'>, at: string): 
   if (snapshot.proofReadings.some((row) => row.id === act.id)) return planned('Read already', [])
   const pairs = pairsOf(snapshot, proof.feed)
   if (!pairs.includes(act.pair)) throw refusal('unknown-pair')
-  requireOff(snapshot)
+  requireOff(snapshot, at)
   const { step } = feedProof(snapshot, proof.feed)
   if (step === 'tester-before') throw refusal('proof-order/tester-reading')
   if (step === 'switch-on') throw refusal('proof-order/switch-first')
@@ -252,12 +253,14 @@ function standing(snapshot: JobSnapshot, id: string): ProofRow {
 }
 
 /** @throws CoreError `not-isolated` while a point is closed, or power may be on for a test */
-function requireOff(snapshot: JobSnapshot): void {
+function requireOff(snapshot: JobSnapshot, at: string): void {
   if (snapshot.job.phase !== 'work') throw refusal('wrong-phase/test')
   if (!hasSupplyPoint(snapshot)) throw refusal('no-supply-point')
   if (!allOpen(snapshot)) throw refusal('not-isolated/proof')
   const unheld = standingPoints(snapshot).find((point) => point.held.trim() === '')
   if (unheld) throw refusal('not-held', unheld.label)
+  const [old] = stalePoints(snapshot, Date.parse(at))
+  if (old) throw refusal('seen-again', old.label)
 }
 
 const newProof = (id: string, jobId: string, feed: number, at: string, by: By): ProofRow => ({

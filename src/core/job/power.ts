@@ -7,7 +7,7 @@ import { jobChecks } from './jobChecks'
 import { isPresent } from './period'
 import { standingPoints } from './place'
 import { refitOf } from './refitOf'
-import type { JobRow, JobSnapshot, LedgerRow } from './rows'
+import type { JobSnapshot, LedgerRow } from './rows'
 import { stillOut } from './stillOut'
 import { isTemporary } from './temporary'
 
@@ -24,6 +24,7 @@ export interface PowerProblem {
     | 'beside'
     | 'part-out'
     | 'unanswered'
+    | 'not-come'
   text: string
 }
 
@@ -203,52 +204,12 @@ export const hasRun = (snapshot: JobSnapshot): boolean =>
   ) ||
   standingPoints(snapshot).length === 0
 
-/** What must be undone or done before the job closes with this result. */
-export function closingProblems(
-  snapshot: JobSnapshot,
-  now: number,
-  result: NonNullable<JobRow['result']>,
-): PowerProblem[] {
-  const standing = standingTemporary(snapshot).map(
-    (line): PowerProblem => ({ code: 'bypass', text: bypassText(line) }),
-  )
-  if (result === 'not-mended' || result === 'handed-over') return [...shortProblems(snapshot), ...standing]
-  const failed = snapshot.checks
-    .filter((row) => row.result === 'fail')
-    .map((row): PowerProblem => {
-      const name = checksOf(snapshot).find((check) => check.id === row.checkId)?.act ?? row.checkId
-      return {
-        code: 'failed-check',
-        text: `The check “${name}” failed: find out why, or close the job as not mended.`,
-      }
-    })
-  const held = powerProblems(snapshot, now, 'start').filter(({ code }) => code !== 'bypass')
-  return [...standing, ...held, ...failed, ...unwatched(snapshot)]
-}
-
-/** Closing as “it runs” says what was seen of it: each check of the running machine is answered, or left out with a word. */
-const unwatched = (snapshot: JobSnapshot): PowerProblem[] =>
-  checksOf(snapshot)
-    .filter((check) => isWatched(check) && !check.laterMinutes && !isAnswered(snapshot, check))
-    .slice(0, 1)
-    .map((check) => ({
-      code: 'unanswered',
-      text: `Say what you saw, or that you left it out: ${check.act.toLowerCase()}.`,
-    }))
-
-/** A check of the running machine belongs to the run that was watched: work at the machine since then makes it old. */
-function isAnswered(snapshot: JobSnapshot, check: ProveCheck): boolean {
-  const row = snapshot.checks.find(({ checkId }) => checkId === check.id)
-  if (!row) return false
-  return !snapshot.log.some(({ kind, label, at }) => kind === 'phase' && label === 'work' && at > row.at)
-}
-
-const bypassText = (line: LedgerRow): string =>
+export const bypassText = (line: LedgerRow): string =>
   line.action === 'bypass' && (line.switchKind === null || line.switchKind === 'other')
     ? `“${line.part || 'a switch'}” is held or bridged, and nobody said which switch it is: say what it holds, and undo it.`
     : `${line.part || 'A switch'} is still held, bridged or temporary: undo it and tick it.`
 
-const shortProblems = (snapshot: JobSnapshot): PowerProblem[] =>
+export const shortProblems = (snapshot: JobSnapshot): PowerProblem[] =>
   snapshot.ledger
     .filter((line) => line.shortStep > 0 && line.shortStep < 4)
     .map((line) => ({

@@ -45,6 +45,7 @@ interface Refusals {
   'not-live': []
   'not-live/run': []
   'not-open': [label: string]
+  'seen-again': [label: string]
   'not-proven/bench': [what: string, problem: string]
   'not-proven/capacitor': []
   'not-proven/machine': [what: string, problem: string]
@@ -206,6 +207,8 @@ const words: { [Key in RefusalKey]: (...params: Refusals[Key]) => string } = {
   'not-live': () => 'The power is off. A live reading is taken before isolating, or during a live test.',
   'not-live/run': () =>
     'The power is off. A start is watched with the power on: before isolating, or during a test.',
+  'seen-again': (label) =>
+    `It is days since somebody said that it is off: look at it again, and say so. ${label}.`,
   'not-open': (label) => `Open it first, then say how it is held: ${label}.`,
   'not-proven/bench': (what, problem) =>
     `${what} is done on the bench, and its part may still hold a charge: ${problem}.`,

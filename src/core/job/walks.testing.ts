@@ -300,6 +300,7 @@ class Walk {
       { kind: 'point.held', id: point.id, held: pick(random, ['taped', '', 'in the pocket']) },
       { kind: 'point.strike', id: point.id, reason: 'not on this machine' },
       { kind: 'point.restore', id: point.id },
+      { kind: 'point.still', id: point.id },
       { kind: 'point.add', id: id(), point: pick(random, ['fuse', 'breaker'] as const) },
       { kind: 'proof.start', id: id(), feed: 1 },
       proof

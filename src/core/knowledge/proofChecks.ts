@@ -296,8 +296,9 @@ export const proveChecks: Record<FamilyId, ProveCheck[]> = {
   }),
   'refrigerator-evaporator-fan': base({
     id: 'cold',
-    act: 'Read the freezer after 12 hours',
-    expect: '−18 °C or colder, no new frost',
+    act: 'Read the freezer after 12 hours, and put the food back then',
+    laterMinutes: 12 * 60,
+    expect: '−18 °C or colder, no new frost: the food goes in after that',
     otherwise: 'Defrost fault behind it.',
     figure: {
       quantity: 'celsius',
@@ -309,8 +310,9 @@ export const proveChecks: Record<FamilyId, ProveCheck[]> = {
   }),
   'refrigerator-condenser-fan': base({
     id: 'cold',
-    act: 'Read the fridge after 12 hours',
-    expect: '4 °C or colder',
+    act: 'Read the fridge after 12 hours, and put the food back then',
+    laterMinutes: 12 * 60,
+    expect: '4 °C or colder: the food goes in after that',
     otherwise: 'Coil dirt, compressor.',
     figure: {
       quantity: 'celsius',

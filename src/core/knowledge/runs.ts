@@ -20,6 +20,48 @@ export const onBench = (lines: TemplateLine[]): TemplateLine[] =>
 export const covers = (lines: TemplateLine[]): TemplateLine[] =>
   lines.map((line) => ({ ...line, access: 'before-proof' }))
 
+/** Opening a fuel line, as safety’s sheet lets it: by whom, between what, and how it is proved again. */
+export const gasUnionCaution =
+  'Open a union only where local law lets you, and only between the cock and the appliance’s valve; else it is for a licensed trade. It is leak-tested with bubble solution once gas is on, never with a flame.'
+/** A flare or ground union seals metal on metal; only tapered threads take a sealant, one made for gas. */
+export const gasUnionMark =
+  'its faces clean and dry, turned by hand first, then with two wrenches, one holding'
+
+/** A wheel or blade off its shaft: how deep it sat and which way it turns first, then what holds it, then the wheel. */
+export const wheelOff = (
+  part: string,
+  {
+    measured = `${part} depth on the shaft`,
+    screws = 1,
+    mark,
+    caution,
+  }: { measured?: string; screws?: number; mark?: string; caution?: string } = {},
+): TemplateLine[] =>
+  onBench([
+    { action: 'measure', part: measured },
+    { action: 'mark', part: `which way the ${part} turns` },
+    {
+      action: 'loosen',
+      part: `${part} set screw${screws > 1 ? 's' : ' or clip'}`,
+      ...(screws > 1 ? { count: screws } : {}),
+      mark: screws > 1 ? 'on the flats' : 'on the flat',
+    },
+    {
+      action: 'slide-out',
+      part,
+      movesToNewPart: true,
+      ...(mark ? { mark } : {}),
+      ...(caution ? { caution } : {}),
+    },
+  ])
+
+/** A motor out of its plate, held by its nuts. */
+export const nutsOff = (count: number, cup: string): TemplateLine[] =>
+  onBench([
+    { action: 'unscrew', part: 'motor nuts', count, fastener: 'nut', cup },
+    { action: 'lift-off', part: 'motor', mark: 'leads to the same side' },
+  ])
+
 export const blowerKit = ['1/4 and 5/16 in nut drivers', 'long hex key', 'level', 'ties', 'gloves']
 
 export const blowerDoors = covers([
@@ -43,10 +85,13 @@ export const armsOff = (
   onBench([
     { action: 'measure', part: 'bracket to shaft end' },
     ...between,
+    { action: 'mark', part: 'which way the wheel turns' },
     { action: 'loosen', part: 'wheel set screw', mark: 'on the flat' },
     { action: 'unscrew', part: 'motor arms', count: 3, fastener: '5/16 hex', cup },
     { action: 'lift-off', part: 'motor', ...motor },
-    { action: 'loosen', part: 'band with arms', movesToNewPart: true, mark: 'distance band to shaft end' },
+    { action: 'measure', part: 'band to shaft end' },
+    { action: 'loosen', part: 'band screw' },
+    { action: 'slide-out', part: 'band with arms', movesToNewPart: true, mark: 'which way round' },
   ])
 
 export const inducerDoors = covers([
@@ -79,7 +124,10 @@ export const inducerMovesOver = onBench([
 ])
 
 /** What of a refrigerator’s fan goes over to the new motor. */
-export const wheelAndBushings = onBench([
+export const wheel = onBench([
   { action: 'slide-out', part: 'wheel', movesToNewPart: true, mark: 'pushed fully on' },
+])
+export const bushings = onBench([
   { action: 'slide-out', part: 'rubber bushings', count: 2, movesToNewPart: true },
 ])
+export const wheelAndBushings = [...wheel, ...bushings]

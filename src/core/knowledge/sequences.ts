@@ -13,6 +13,8 @@ export interface SequenceEvent {
   own?: true
   /** It may pass unheard: without it the next ones are counted on. */
   quiet?: true
+  /** Events that cannot come without it: once one of them was seen it came, whether or not anybody tapped it. */
+  shownBy?: readonly string[]
   /** In one sentence, what it says where it is late or missing. */
   means: string
   /** What that may be, as a finding. */
@@ -36,7 +38,7 @@ const event = (
   window: readonly [number, number],
   means: string,
   findings: SequenceEvent['findings'],
-  more: Pick<SequenceEvent, 'own' | 'quiet'> = {},
+  more: Pick<SequenceEvent, 'own' | 'quiet' | 'shownBy'> = {},
 ): SequenceEvent => ({ id, what, from, window, means, findings, ...more })
 
 const dead = (label: string): SequenceEvent['findings'][number] => ({
@@ -70,6 +72,7 @@ const furnace: Sequence = {
         { label: 'the inducer hums and stands', observation: 'sound', value: 'hum' },
         open,
       ],
+      { shownBy: ['pressure', 'igniter', 'flame'] },
     ),
     event(
       'pressure',
@@ -86,7 +89,7 @@ const furnace: Sequence = {
           value: 'pressure-switch-open',
         },
       ],
-      { quiet: true },
+      { quiet: true, shownBy: ['igniter', 'flame'] },
     ),
     event(
       'igniter',
@@ -99,6 +102,7 @@ const furnace: Sequence = {
         { label: 'the board blinks for an open limit', observation: 'board-code', value: 'limit-open' },
         { label: 'the board blinks for something else', observation: 'board-code', value: 'other' },
       ],
+      { shownBy: ['flame'] },
     ),
     event(
       'flame',
@@ -107,6 +111,7 @@ const furnace: Sequence = {
       [15, 52],
       'Gas does not come, or the flame is not sensed. Smell first: with a smell of gas leave the house.',
       [{ label: 'the board blinks for a lost flame', observation: 'board-code', value: 'flame-lost' }],
+      { shownBy: ['flame-out'] },
     ),
     event(
       'blower',
@@ -148,11 +153,19 @@ const caravan: Sequence = {
   title: 'A call for heat',
   call: 'Set the thermostat well above the cabin, and begin at that moment.',
   events: [
-    event('blower', 'The blower starts', CALL, [0, 30], 'No supply, no call, or a motor that cannot turn.', [
-      dead('it stays silent'),
-      { label: 'it turns slowly', observation: 'fan-state', value: 'slow' },
-      { label: 'no call arrives', observation: 'control-voltage', value: 'none' },
-    ]),
+    event(
+      'blower',
+      'The blower starts',
+      CALL,
+      [0, 30],
+      'No supply, no call, or a motor that cannot turn.',
+      [
+        dead('it stays silent'),
+        { label: 'it turns slowly', observation: 'fan-state', value: 'slow' },
+        { label: 'no call arrives', observation: 'control-voltage', value: 'none' },
+      ],
+      { shownBy: ['spark', 'flame'] },
+    ),
     event(
       'spark',
       'It clicks and sparks',
@@ -164,6 +177,7 @@ const caravan: Sequence = {
         { label: 'the air is weak', observation: 'air-flow', value: 'weak' },
         { label: 'the supply is low', observation: 'supply-voltage', value: 'low' },
       ],
+      { shownBy: ['flame'] },
     ),
     event(
       'flame',
@@ -172,6 +186,7 @@ const caravan: Sequence = {
       [0, 10],
       'Gas does not come, or the flame is not sensed. With a smell of gas shut the cylinder and go out.',
       [{ label: 'the board gives up', observation: 'board-code', value: 'flame-lost' }],
+      { shownBy: ['flame-out'] },
     ),
     event('end', 'You end the call', 'flame', [0, 0], '', [], { own: true }),
     event(
@@ -209,6 +224,7 @@ const pellets: Sequence = {
         { label: 'it hums and stands', observation: 'fan-state', value: 'hums' },
         { label: 'no voltage arrives at it', observation: 'motor-voltage', value: 'none' },
       ],
+      { shownBy: ['pellets', 'flame'] },
     ),
     event(
       'pellets',
@@ -221,6 +237,7 @@ const pellets: Sequence = {
         { label: 'the tube is blocked', observation: 'drain-and-tube', value: 'blocked' },
         { label: 'the vent is blocked', observation: 'vent-path', value: 'blocked' },
       ],
+      { shownBy: ['flame'] },
     ),
     event(
       'flame',
@@ -266,7 +283,7 @@ const outdoorDefrost: Sequence = {
         { label: 'no voltage at the fan motor', observation: 'motor-voltage', value: 'none' },
         { label: 'the contactor is out', observation: 'contactor-position', value: 'not-pulled-in' },
       ],
-      { quiet: true },
+      { quiet: true, shownBy: ['melt'] },
     ),
     event(
       'melt',
@@ -303,6 +320,7 @@ const freezerDefrost: Sequence = {
       [0, 10],
       'The fan runs on through the defrost: its timer contact sticks.',
       [{ label: 'it does not stop', observation: 'fan-state', value: 'wont-stop' }],
+      { shownBy: ['fan'] },
     ),
     event(
       'water',

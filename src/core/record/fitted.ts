@@ -104,10 +104,13 @@ export function watched(snapshot: JobSnapshot, now: number): RecordItem[] {
   return (judged?.runs ?? []).flatMap(({ run, events, later }): RecordItem[] => [
     ...times([{ at: run.startedAt, text: `${judged?.sequence.title} is watched.` }]),
     ...list(
-      events.map((each) => {
-        const before = later.get(each.event.id)
-        return `${each.event.what}. ${eventSentence(each)}${before === undefined ? '' : ` ${differenceText(before)}`}`
-      }),
+      // What one does oneself when one likes says nothing where it was not done.
+      events
+        .filter(({ timing, seen }) => timing !== 'own' || seen !== null)
+        .map((each) => {
+          const before = later.get(each.event.id)
+          return `${each.event.what}. ${eventSentence(each)}${before === undefined ? '' : ` ${differenceText(before)}`}`
+        }),
       true,
     ),
   ])

@@ -12,6 +12,7 @@ export type Timing =
   | 'late'
   | 'missing'
   | 'unheard'
+  | 'shown'
   | 'own'
 
 export interface JudgedEvent {
@@ -38,6 +39,9 @@ export function judgeRun(sequence: Sequence, seen: Seen, now: number | null): Ju
     const at = seen[event.id] ?? null
     if (event.own) return { event, seen: at, window: null, timing: 'own', off: 0 }
     const window = windowOf(sequence, event, seen)
+    // What cannot come without it was seen: it came, and nobody tapped it.
+    if (at === null && event.shownBy?.some((id) => seen[id] !== undefined))
+      return { event, seen: at, window, timing: 'shown', off: 0 }
     return { event, seen: at, window, ...timed(event, at, window, now) }
   })
 }
@@ -90,6 +94,10 @@ export function comparedRuns(sequence: Sequence, run: Seen, before: Seen): { id:
   })
 }
 
+/** What did not come in a watch that is over, the first that fails: the rest waited for it. */
+export const notCome = (events: readonly JudgedEvent[]): JudgedEvent | null =>
+  events.find(({ timing }) => timing === 'missing') ?? null
+
 /** Where the strip of a run ends, in seconds after the call: behind every window and everything seen. */
 export const laneEnd = (events: readonly JudgedEvent[], now: number | null): number =>
   Math.max(10, now ?? 0, ...events.flatMap(({ seen, window }) => [seen ?? 0, window?.[1] ?? 0])) * 1.03
@@ -133,6 +141,8 @@ export function eventSentence({ seen, window, timing, off }: Omit<JudgedEvent, '
       return `${came}, ${secondsText(off)} late.`
     case 'missing':
       return 'It did not come.'
+    case 'shown':
+      return 'Nobody tapped it; what came after it shows that it came.'
     case 'unheard':
       return window ? 'Nobody noticed it.' : 'It was not waited for.'
   }

@@ -2,7 +2,7 @@ import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { type Sequence, sequenceOf } from '../knowledge/sequences'
 import { familyIds, observationInfo } from '../knowledge/vocabulary'
-import { comparedRuns, eventSentence, judgeRun, nextEvent, type Seen } from '.'
+import { comparedRuns, eventSentence, judgeRun, nextEvent, notCome, type Seen } from '.'
 
 const known = (family: 'furnace-blower' | 'refrigerator-evaporator-fan'): Sequence => {
   const sequence = sequenceOf(family)
@@ -34,8 +34,25 @@ describe('a furnace that is watched', () => {
 
   it('widens the window behind a click that nobody heard', () => {
     const { igniter, pressure } = judged({ inducer: 2, igniter: 70 }, 80)
-    expect(pressure?.timing).toBe('unheard')
+    expect(pressure?.timing).toBe('shown')
     expect(igniter).toMatchObject({ window: [22, 77], timing: 'in-time' })
+  })
+
+  it('says of an event that nobody tapped that it came, where what followed cannot come without it', () => {
+    for (const now of [200, null]) {
+      const run = judged({ inducer: 2, flame: 75 }, now)
+      expect(run.igniter?.timing).toBe('shown')
+      expect(run.pressure?.timing).toBe('shown')
+    }
+    // A blower runs on without any flame, where a limit is open.
+    expect(judged({ inducer: 2, igniter: 30, blower: 200 }, null).flame?.timing).toBe('missing')
+  })
+
+  it('names the first event that did not come, once the watch is over', () => {
+    const name = (seen: Seen, now: number | null) => notCome(judgeRun(furnace, seen, now))?.event.id ?? null
+    expect(name({ inducer: 2, igniter: 30 }, null)).toBe('flame')
+    expect(name({ inducer: 2, igniter: 30 }, 500)).toBeNull()
+    expect(name({ inducer: 2, flame: 70, blower: 130 }, null)).toBeNull()
   })
 
   it('misses, once the watch is over, what did not come, and not what the person never called for', () => {
@@ -71,11 +88,12 @@ describe('every sequence', () => {
 
   it('counts from events that stand before, and offers findings that the vocabulary has', () => {
     for (const { events } of all)
-      for (const [index, { from, window, findings, means, own }] of events.entries()) {
+      for (const [index, { from, window, findings, means, own, shownBy }] of events.entries()) {
         const before = ['call', ...events.slice(0, index).map(({ id }) => id)]
         expect(before).toContain(from)
         expect(window[0]).toBeLessThanOrEqual(window[1])
         if (!own) expect(means).toMatch(/\.$/)
+        for (const id of shownBy ?? []) expect(events.slice(index + 1).map((later) => later.id)).toContain(id)
         for (const { observation, value } of findings)
           expect(observationInfo(observation).values).toContain(value)
       }

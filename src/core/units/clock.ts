@@ -5,7 +5,12 @@ export interface Clock {
   /** Clock time within the last twenty hours, else the day: a point opened on another day has no hour worth reading. */
   clockOrDay: (at: string | null, now: number) => string
   day: (at: string) => string
+  /** Clock time within the last twenty hours, else with its day: what was done days ago is not taken for today’s. */
+  when: (at: string | null, now: number) => string
 }
+
+/** Longer ago than this an hour alone would be read as one of today. */
+const OTHER_DAY_MS = 20 * 3_600_000
 
 const clocks = new Map<string, Clock>()
 
@@ -24,8 +29,12 @@ function made(zone: string): Clock {
   return {
     clock,
     clockOrDay: (at, now) =>
-      at !== null && now - Date.parse(at) >= 20 * 3_600_000 ? shortDate.format(new Date(at)) : clock(at),
+      at !== null && now - Date.parse(at) >= OTHER_DAY_MS ? shortDate.format(new Date(at)) : clock(at),
     day: (at) => date.format(new Date(at)),
+    when: (at, now) =>
+      at !== null && now - Date.parse(at) >= OTHER_DAY_MS
+        ? `${shortDate.format(new Date(at))}, ${clock(at)}`
+        : clock(at),
   }
 }
 

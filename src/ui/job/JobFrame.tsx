@@ -4,6 +4,7 @@ import dynamic from 'next/dynamic'
 import Link from 'next/link'
 import { usePathname } from 'next/navigation'
 import { type ReactNode, useEffect, useState } from 'react'
+import { stalePoints } from '@/core/job/daysLater'
 import { titleAndPlace } from '@/core/job/title'
 import { shortCauses } from '@/core/knowledge/shortCauses'
 import { formatPercent } from '@/core/units'
@@ -32,6 +33,10 @@ const StopPage = dynamic(
 )
 const RefusedStrip = dynamic(
   atHand(() => import('./RefusedStrip').then((module) => module.RefusedStrip)),
+  { loading: () => null },
+)
+const DaysLater = dynamic(
+  atHand(() => import('./DaysLater').then((module) => module.DaysLater)),
   { loading: () => null },
 )
 const Drawer = dynamic(
@@ -81,6 +86,9 @@ export function JobFrame({ children }: { children: ReactNode }) {
         <StopStrip reading={reading} onBack={() => setReading(false)} />
       </Block>
       {refused.length > 0 ? <RefusedStrip /> : null}
+      <Block name="What was said days ago">
+        {stalePoints(snapshot, now).length > 0 ? <DaysLater /> : null}
+      </Block>
       <Block name="What two readings say against each other">
         <Contradicted />
         <ProofQuestion />

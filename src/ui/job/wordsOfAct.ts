@@ -19,6 +19,7 @@ export function wordsOfAct(act: Act, snapshot: JobSnapshot): string {
 const names: Partial<Record<Act['kind'], string>> = {
   'point.open': 'Opened:',
   'point.held': 'Held open:',
+  'point.still': 'Seen again, still off:',
   'point.strike': 'Struck from the plan:',
   'proof.start': 'Proof begun',
   'proof.tester': 'Tester tested',

@@ -44,7 +44,10 @@ describe('the clock', () => {
   it('tells the day of the zone, and a day instead of the hour where that is long past', () => {
     expect(clockIn('UTC').day(at)).toBe('2 Mar 2026')
     expect(clockIn('Pacific/Auckland').day(at)).toBe('3 Mar 2026')
-    const { clockOrDay } = clockIn('UTC')
+    const { clockOrDay, when } = clockIn('UTC')
+    expect(when(at, Date.parse(at) + 19 * 3_600_000)).toBe('23:05')
+    expect(when(at, Date.parse(at) + 4 * 24 * 3_600_000)).toBe('2 Mar, 23:05')
+    expect(when(null, 0)).toBe('')
     expect(clockOrDay(at, Date.parse(at) + 19 * 3_600_000)).toBe('23:05')
     expect(clockOrDay(at, Date.parse(at) + 21 * 3_600_000)).toBe('2 Mar')
   })

@@ -24,5 +24,6 @@ export function ago(at: string, now: number): string {
 
 export const minutesSince = (at: string, now: number): string => {
   const minutes = Math.floor((now - Date.parse(at)) / 60_000)
-  return minutes < 1 ? 'just now' : `${minutes} min ago`
+  if (minutes < 1) return 'just now'
+  return minutes < 120 ? `${minutes} min ago` : ago(at, now)
 }

@@ -14,7 +14,7 @@ interface BreakPopoverProps {
 
 /** What a break is, how it is held, and the one act it offers. Loaded when a break is first touched. */
 export function BreakPopover({ point, anchor, onClose }: BreakPopoverProps) {
-  const { act, clock } = useJob()
+  const { act, when, now } = useJob()
   const open = point.openedAt !== null
   const words = breakWords[point.point]
   const virtual = useRef({
@@ -37,7 +37,7 @@ export function BreakPopover({ point, anchor, onClose }: BreakPopoverProps) {
           <p className="font-bold">{point.label}</p>
           <p className="caption mb-2">
             {open
-              ? `${words.open} since ${clock(point.openedAt)}, held: ${point.held || 'not said'}`
+              ? `${words.open} since ${when(point.openedAt, now)}, held: ${point.held || 'not said'}`
               : `It is ${words.closed} now. Once it is ${words.open}, hold it so that nobody turns it back.`}
           </p>
           <Popover.Close asChild>

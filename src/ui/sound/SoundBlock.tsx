@@ -62,14 +62,14 @@ export function SoundBlock({ way }: { way: 'before' | 'after' }) {
 }
 
 function Side({ name, heard }: { name: string; heard: HeardSound | null }) {
-  const { snapshot, act, clock } = useJob()
+  const { snapshot, act, when, now } = useJob()
   return (
     <li className="flex flex-wrap items-center gap-x-3 border-line border-b py-1">
       <b className="w-16 font-semibold">{name}</b>
       {heard ? (
         <>
           <span>{heard.row.name}</span>
-          <span className="caption num">{`${heard.sound.seconds} s, heard ${clock(heard.row.at)}`}</span>
+          <span className="caption num">{`${heard.sound.seconds} s, heard ${when(heard.row.at, now)}`}</span>
           {snapshot.job.status === 'closed' ? null : (
             <button
               type="button"

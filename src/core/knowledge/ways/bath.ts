@@ -1,4 +1,4 @@
-import { covers, onBench, photo } from '../runs'
+import { covers, nutsOff, photo, wheelOff } from '../runs'
 import type { Way } from './types'
 
 export const screwedGrille: Way = {
@@ -23,18 +23,7 @@ export const screwedGrille: Way = {
       caution: 'It jumps: a hand under the motor.',
     },
     { action: 'lift-off', part: 'motor plate with the motor', frees: 'motor' },
-    ...onBench([
-      { action: 'measure', part: 'wheel depth on the shaft' },
-      { action: 'slide-out', part: 'wheel', movesToNewPart: true, mark: 'on the flat or key' },
-      {
-        action: 'unscrew',
-        part: 'motor',
-        count: 2,
-        fastener: 'nut',
-        cup: 'B',
-        mark: 'plate to the same side',
-      },
-      { action: 'lift-off', part: 'motor' },
-    ]),
+    ...wheelOff('wheel'),
+    ...nutsOff(2, 'B'),
   ],
 }

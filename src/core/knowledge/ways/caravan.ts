@@ -1,4 +1,4 @@
-import { covers, onBench, photo } from '../runs'
+import { covers, gasUnionCaution, gasUnionMark, onBench, photo } from '../runs'
 import type { TemplateLine } from '../templateTypes'
 import type { Way } from './types'
 
@@ -13,9 +13,8 @@ const out: TemplateLine[] = [
   {
     action: 'disconnect',
     part: 'gas union',
-    caution:
-      'Open a union only where local law lets you, and only between the cock and the appliance’s valve; else it is for a licensed trade. It is leak-tested with bubble solution once gas is on, never with a flame.',
-    renew: { material: 'thread sealant for gas' },
+    mark: gasUnionMark,
+    caution: gasUnionCaution,
   },
   { action: 'unscrew', part: 'exhaust tube', count: 2, fastener: 'screw', cup: 'B' },
   { action: 'break-seal', part: 'seal of the exhaust tube', renew: { material: 'exhaust gasket' } },
@@ -25,7 +24,8 @@ const out: TemplateLine[] = [
 ]
 
 const opened: TemplateLine[] = [
-  { action: 'mark', part: 'both wheels: depth on the shaft, and which way each turns' },
+  { action: 'measure', part: 'combustion wheel depth on the shaft' },
+  { action: 'mark', part: 'which way the combustion wheel turns' },
   { action: 'unplug', part: 'sail switch plug' },
   { action: 'unscrew', part: 'sail switch', count: 2, fastener: 'screw, small', cup: 'D' },
   { action: 'lift-off', part: 'sail switch', mark: 'paddle into the air stream' },
@@ -34,6 +34,8 @@ const opened: TemplateLine[] = [
   { action: 'lift-off', part: 'blower housing' },
   { action: 'loosen', part: 'combustion wheel set screw', fastener: 'small hex, long key' },
   { action: 'slide-out', part: 'combustion wheel', movesToNewPart: true, mark: 'which side faces out' },
+  { action: 'measure', part: 'room-air wheel depth on the shaft' },
+  { action: 'mark', part: 'which way the room-air wheel turns' },
   { action: 'loosen', part: 'room-air wheel set screw', fastener: 'small hex, long key' },
   { action: 'slide-out', part: 'room-air wheel', movesToNewPart: true, mark: 'which side faces out' },
   { action: 'break-seal', part: 'motor gasket', renew: { material: 'gasket' } },
@@ -76,9 +78,19 @@ export const caravanRebuild: Way = {
       { action: 'unscrew', part: 'through bolts', count: 2, fastener: 'long bolt', cup: 'G' },
       { action: 'lift-off', part: 'end bell', mark: 'washers on the shaft, their number and order' },
       { action: 'slide-out', part: 'shaft washers', count: 3, mark: 'their order' },
-      { action: 'slide-out', part: 'armature', caution: 'The magnets pull: fingers clear of the joint.' },
-      { action: 'unsolder', part: 'brush leads', count: 2 },
-      { action: 'slide-out', part: 'brushes', count: 2, mark: 'curve to the commutator' },
+      {
+        action: 'slide-out',
+        part: 'armature',
+        mark: 'a drop of light oil on each bush; it turns without a catch',
+        caution: 'The magnets pull: fingers clear of the joint.',
+      },
+      { action: 'unsolder', part: 'brush leads', count: 2, mark: 'which holder each had' },
+      {
+        action: 'slide-out',
+        part: 'brushes',
+        count: 2,
+        mark: 'curve to the commutator; they slide free in their guides',
+      },
     ]),
   ],
 }

@@ -1,11 +1,16 @@
-import { onBench, photo, wheelAndBushings } from '../runs'
+import { bushings, onBench, photo, wheel } from '../runs'
 import type { Way } from './types'
 
-/** The motor out of its bracket, with the wheel and the bushings over to the new one. */
+/** No line of its own: it goes back long after the last screw, when the check of the cold asks for it. */
+const foodFirst =
+  'The food goes into the cool box now. It goes back only once the machine is cold again: the check after the repair asks for that.'
+
+/** The motor out of its bracket: the bushings go on the new one before it is slid in, the wheel after. */
 const fanOnTheBench = [
   ...onBench([{ action: 'measure', part: 'wheel depth on the shaft' }]),
-  ...wheelAndBushings,
+  ...wheel,
   ...onBench([{ action: 'slide-out', part: 'motor', mark: 'plug side' }]),
+  ...bushings,
 ]
 
 /** The evaporator fan from the freezer side: water, food, drawers, caps, panel, foam, heater, sensor. */
@@ -25,11 +30,11 @@ export const freezerSide: Way = {
     'gloves',
   ],
   lines: [
-    photo('freezer as it was found, every level'),
-    { action: 'slide-out', part: 'food, into the cool box' },
+    photo('freezer as it was found, every level', { caution: foodFirst }),
     {
       action: 'drain',
       part: 'water line of the ice maker',
+      mark: 'its cock opened again last, and no drop seen at its fitting',
       caution: 'Close its cock first; a cup of water still comes.',
     },
     { action: 'slide-out', part: 'upper drawer' },
@@ -46,8 +51,8 @@ export const freezerSide: Way = {
       part: 'lamp cover',
       caution: 'Cold plastic is brittle: a thin blade behind the latch, nothing forced.',
     },
-    { action: 'unclip', part: 'screw caps of the rear panel', count: 2, cup: 'A' },
-    { action: 'unscrew', part: 'rear panel', count: 4, fastener: '1/4 hex', cup: 'D' },
+    { action: 'unclip', part: 'screw caps of the rear panel', count: 2, cup: 'D' },
+    { action: 'unscrew', part: 'rear panel', count: 4, fastener: '1/4 hex', cup: 'E' },
     {
       action: 'unclip',
       part: 'clips of the rear panel',
@@ -62,6 +67,7 @@ export const freezerSide: Way = {
     photo('coil with its frost, fan, heater and plugs'),
     { action: 'disconnect', part: 'ground wire of the panel', terminal: 'panel' },
     { action: 'slide-out', part: 'foam duct', mark: 'which side is up' },
+    { action: 'cut-tie', part: 'harness tie', renew: { material: 'tie' } },
     { action: 'unplug', part: 'fan plug' },
     {
       action: 'unplug',
@@ -69,8 +75,7 @@ export const freezerSide: Way = {
       caution: 'The heater may be a glass tube: no tool near it.',
     },
     { action: 'unclip', part: 'temperature sensor', mark: 'how high it sits on the coil' },
-    { action: 'cut-tie', part: 'harness tie', renew: { material: 'tie' } },
-    { action: 'unscrew', part: 'fan bracket', count: 2, fastener: '1/4 hex', cup: 'E' },
+    { action: 'unscrew', part: 'fan bracket', count: 2, fastener: '1/4 hex', cup: 'F' },
     { action: 'lift-off', part: 'fan with its bracket', frees: 'motor' },
     ...fanOnTheBench,
   ],
@@ -84,8 +89,7 @@ export const freshFoodSide: Way = {
   takesOut: 'motor',
   kit: ['1/4 in nut driver', 'thin plastic blade', 'towels', 'cool box for food', 'gloves'],
   lines: [
-    photo('fresh-food space as it was found'),
-    { action: 'slide-out', part: 'food, into the cool box' },
+    photo('fresh-food space as it was found', { caution: foodFirst }),
     { action: 'slide-out', part: 'shelves', count: 4, mark: 'which slot each had' },
     { action: 'slide-out', part: 'crisper drawers', count: 2 },
     {

@@ -33,13 +33,13 @@ export const condensingBlower: Way = {
     { action: 'pull-hose', part: 'pressure tubes', count: 2, mark: 'which port' },
     { action: 'unclip', part: 'condensate trap' },
     { action: 'lift-off', part: 'condensate trap' },
+    { action: 'cut-tie', part: 'harness ties', count: 3, renew: { material: 'tie' } },
     wires('R, C, W, Y, G', 'thermostat wires'),
     { action: 'unplug', part: 'door switch plug' },
     { action: 'unplug', part: 'main harness of the board' },
     ...blowerWires,
     { action: 'disconnect', part: 'ground wire', terminal: 'cabinet' },
     wires('capacitor', 'both capacitor leads'),
-    { action: 'cut-tie', part: 'harness ties', count: 3, renew: { material: 'tie' } },
     { action: 'unscrew', part: 'board panel', count: 2, fastener: '1/4 hex', cup: 'B' },
     { action: 'lift-off', part: 'board panel', mark: 'hung aside, not by its wires' },
     ...rails,
@@ -57,6 +57,7 @@ export const moduleAlone: Way = {
   lines: [
     ...blowerDoors,
     photo('both plugs of the module, and which side of it hangs down'),
+    { action: 'cut-tie', part: 'harness ties', count: 2, renew: { material: 'tie' } },
     {
       action: 'unplug',
       part: 'mains plug of the module',
@@ -64,7 +65,6 @@ export const moduleAlone: Way = {
     },
     { action: 'unplug', part: 'signal plug of the module' },
     { action: 'disconnect', part: 'ground wire', terminal: 'cabinet' },
-    { action: 'cut-tie', part: 'harness ties', count: 2, renew: { material: 'tie' } },
     railScrews,
     { action: 'slide-out', part: 'blower assembly', caution: 'Heavy, sharp edges: gloves.' },
     { action: 'mark', part: 'module against motor, and its drip side down' },
@@ -84,6 +84,7 @@ export const electronicWhole: Way = {
   lines: [
     ...blowerDoors,
     photo('board with every plug, and which side of the motor hangs down'),
+    { action: 'cut-tie', part: 'harness ties', count: 2, renew: { material: 'tie' } },
     {
       action: 'unplug',
       part: 'mains plug of the motor',
@@ -91,7 +92,6 @@ export const electronicWhole: Way = {
     },
     { action: 'unplug', part: 'signal plug of the motor' },
     { action: 'disconnect', part: 'ground wire', terminal: 'cabinet' },
-    { action: 'cut-tie', part: 'harness ties', count: 2, renew: { material: 'tie' } },
     ...rails,
     ...armsOff('B', { motor: { mark: 'drip side down' } }),
   ],

@@ -34,7 +34,11 @@ export const coilLifted: Way = {
     { action: 'unclip', part: 'sensor on the coil', mark: 'which bend of the pipe' },
     { action: 'unscrew', part: 'electronics box', count: 2, fastener: 'screw', cup: 'C' },
     { action: 'lift-off', part: 'electronics box', mark: 'hung aside, not by its wires' },
-    { action: 'pull-hose', part: 'drain hose of the tray', mark: 'pushed on to its stop' },
+    {
+      action: 'pull-hose',
+      part: 'drain hose of the tray',
+      mark: 'pushed on to its stop; a cup of water runs off',
+    },
     { action: 'unclip', part: 'drain tray with the louvre', count: 3 },
     { action: 'unscrew', part: 'coil end bracket', count: 2, fastener: 'screw', cup: 'D' },
     {
@@ -66,7 +70,11 @@ export const chassisOpened: Way = {
     ...plugs,
     { action: 'unclip', part: 'louvre blades', count: 2 },
     { action: 'unplug', part: 'louvre motor plug' },
-    { action: 'pull-hose', part: 'drain hose of the tray', mark: 'pushed on to its stop' },
+    {
+      action: 'pull-hose',
+      part: 'drain hose of the tray',
+      mark: 'pushed on to its stop; a cup of water runs off',
+    },
     { action: 'unscrew', part: 'drain tray', count: 2, fastener: 'screw', cup: 'C' },
     { action: 'lift-off', part: 'drain tray' },
     { action: 'unscrew', part: 'motor clamp', count: 2, fastener: 'screw', cup: 'D' },
@@ -79,10 +87,10 @@ export const chassisOpened: Way = {
       caution: 'Two people: a bent wheel hums for ever.',
     },
     ...onBench([
+      { action: 'measure', part: 'wheel end to motor' },
       { action: 'loosen', part: 'wheel screw', mark: 'on the flat' },
-      { action: 'slide-out', part: 'wheel', movesToNewPart: true, mark: 'which end' },
+      { action: 'slide-out', part: 'motor', mark: 'which end of the wheel' },
       { action: 'slide-out', part: 'rubber rings of the motor', count: 2, movesToNewPart: true },
-      { action: 'lift-off', part: 'motor' },
     ]),
   ],
 }

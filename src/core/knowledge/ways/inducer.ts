@@ -11,7 +11,8 @@ const outOfCondensing: TemplateLine[] = [
     caution: 'The water is acid and stains: a bucket, and gloves.',
   },
   { action: 'loosen', part: 'vent clamps', count: 2 },
-  { action: 'slide-out', part: 'vent pipe', mark: 'how deep it sat' },
+  { action: 'measure', part: 'depth of the vent pipe in its socket' },
+  { action: 'slide-out', part: 'vent pipe' },
   { action: 'pull-hose', part: 'pressure tubes', count: 2, mark: 'which port at which switch' },
   { action: 'pull-hose', part: 'inducer drain hose', mark: 'clamped' },
   { action: 'pull-hose', part: 'vent drain hose', mark: 'loop downwards' },
@@ -107,6 +108,7 @@ export const inducerBearing: Way = {
       },
       { action: 'lift-off', part: 'upper half of the housing' },
       { action: 'measure', part: 'impeller depth on the shaft' },
+      { action: 'mark', part: 'which way the impeller turns' },
       { action: 'loosen', part: 'impeller', mark: 'on the flat' },
       { action: 'slide-out', part: 'impeller' },
       {
@@ -121,9 +123,18 @@ export const inducerBearing: Way = {
       { action: 'slide-out', part: 'rotor with its shaft' },
       { action: 'slide-out', part: 'slinger ring', mark: 'which side' },
       { action: 'slide-out', part: 'spacer washer', mark: 'before the bearing' },
+      { action: 'measure', part: 'bearing depth on the shaft' },
+      {
+        action: 'break-seal',
+        part: 'retaining compound of the bearing',
+        renew: { material: 'retaining compound', cureHours: 24 },
+        caution:
+          'The new bearing is loose on its shaft or in its seat without it. Where it sits tight, dry, strike this line.',
+      },
       {
         action: 'slide-out',
         part: 'bearing',
+        mark: 'pressed on square by its inner ring to its depth; it turns without a catch',
         caution:
           'With a puller, or the shaft end driven out with a punch over padding. A sealed one keeps water out.',
       },

@@ -59,7 +59,7 @@ export function ChargeBlock() {
 }
 
 function ChargeLine({ charge }: { charge: ChargeRow }) {
-  const { snapshot, energy, capacitor, act, clock } = useJob()
+  const { snapshot, energy, capacitor, act, when, now } = useJob()
   // What Measure knows of the label is used here until the person types otherwise.
   const label = capacitor.label
   const own = chargeLabel(charge)
@@ -161,7 +161,7 @@ function ChargeLine({ charge }: { charge: ChargeRow }) {
           {locked ? (
             'Prove the supply dead before you touch it.'
           ) : charge.dischargedAt ? (
-            <b>{`below ${SAFE_VOLTS} V, read ${clock(charge.readAt)}`}</b>
+            <b>{`below ${SAFE_VOLTS} V, read ${when(charge.readAt, now)}`}</b>
           ) : charge.volts !== null ? (
             <b className="text-stop">{`${significant(charge.volts)} V is still in it: hold the lead on again, then read again.`}</b>
           ) : values.some(Boolean) ? (

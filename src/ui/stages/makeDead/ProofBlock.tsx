@@ -65,7 +65,7 @@ interface PlugProps {
 }
 
 function PlugProof({ ready, proof, begin }: PlugProps) {
-  const { act, clock } = useJob()
+  const { act, when, now } = useJob()
   const on = proof?.step === 'done'
   const tick = (next: boolean) => {
     const proofId = proof?.row?.id ?? begin(1)
@@ -86,7 +86,9 @@ function PlugProof({ ready, proof, begin }: PlugProps) {
         />
         <span>
           The plug is out, in sight and tied back
-          {on ? <span className="num caption ml-2">{clock(proof?.row?.testerAfterAt ?? null)}</span> : null}
+          {on ? (
+            <span className="num caption ml-2">{when(proof?.row?.testerAfterAt ?? null, now)}</span>
+          ) : null}
         </span>
       </div>
       {!ready ? <p className="caption">Pull the plug first, and say how it is held.</p> : null}
@@ -188,13 +190,13 @@ interface StepProps {
 }
 
 function Step({ label, note, at, on, disabled, onChange }: StepProps) {
-  const { clock } = useJob()
+  const { when, now } = useJob()
   return (
     <li className="flex items-center gap-2">
       <Tick label={label} on={on} disabled={disabled} onChange={onChange} />
       <span className="leading-snug">
         {label}
-        <span className="num caption ml-2">{clock(at)}</span>
+        <span className="num caption ml-2">{when(at, now)}</span>
         {note ? <span className="caption block">{note}</span> : null}
       </span>
     </li>

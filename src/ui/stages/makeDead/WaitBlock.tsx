@@ -57,7 +57,7 @@ export function WaitBlock() {
 }
 
 function WaitLine({ wait }: { wait: WaitRow }) {
-  const { act, snapshot, energy, clock, now: drawnAt } = useJob()
+  const { act, snapshot, energy, clock, when, now: drawnAt } = useJob()
   const [typed, setTyped] = useState(String(wait.minutes))
   const retype = (text: string) => {
     setTyped(text)
@@ -103,7 +103,7 @@ function WaitLine({ wait }: { wait: WaitRow }) {
         <b className="num text-sm">
           {running
             ? `till ${clock(new Date(until).toISOString())}`
-            : `over since ${clock(new Date(until).toISOString())}`}
+            : `over since ${when(new Date(until).toISOString(), now)}`}
         </b>
       )}
       <Strike what={wait.label} onStrike={(reason) => act({ kind: 'wait.strike', id: wait.id, reason })} />

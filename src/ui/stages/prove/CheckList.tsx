@@ -62,7 +62,7 @@ function Figure({ check, disabled }: { check: ProveCheck; disabled: boolean }) {
 }
 
 function Check({ check, disabled, note }: { check: ProveCheck; disabled: boolean; note: string }) {
-  const { snapshot, findings, act, id, clock, now } = useJob()
+  const { snapshot, findings, act, id, when, now } = useJob()
   const [asks, setAsks] = useState(false)
   const stored = snapshot.checks.find((each) => each.checkId === check.id)
   // What was answered before power came back the last time is asked anew.
@@ -104,7 +104,7 @@ function Check({ check, disabled, note }: { check: ProveCheck; disabled: boolean
             </Link>
           </span>
         ) : null}
-        {row ? <span className="num caption block">{`answered ${clock(row.at)}`}</span> : null}
+        {row ? <span className="num caption block">{`answered ${when(row.at, now)}`}</span> : null}
       </span>
       <span className="flex flex-wrap gap-1.5">
         {(['pass', 'fail', 'skipped'] as const).map((result) => (

@@ -3,7 +3,7 @@
 import Link from 'next/link'
 import { useState } from 'react'
 import { fieldText, type JobRow } from '@/core/job'
-import { closingProblems } from '@/core/job/power'
+import { closingProblems } from '@/core/job/closing'
 import { asksWhatWentIn, WENT_IN } from '@/core/job/wentIn'
 import { dueEvents } from '@/core/takeaway/calendar'
 import { useJob } from '../../job/JobProvider'

@@ -1,29 +1,65 @@
 import type { ReactNode } from 'react'
 import { differenceText, eventSentence, type JudgedEvent } from '@/core/sequence'
 
-interface EventLaneProps {
+interface LaneProps {
   judged: JudgedEvent
   /** Seconds at the right end of the strip. */
   end: number
-  isNext: boolean
-  running: boolean
   /** Seconds later than in the run before. */
   later: number | undefined
-  onSeen: (on: boolean) => void
   children: ReactNode
 }
 
 const WIDTH = 400
 const HEIGHT = 18
 
-/** One event: what it is, its window on the common time scale, the mark where it was seen, and the button for it. */
-export function EventLane({ judged, end, isNext, running, later, onSeen, children }: EventLaneProps) {
+const isWrong = ({ timing }: JudgedEvent) => ['late', 'overdue', 'missing'].includes(timing)
+const said = (judged: JudgedEvent, later: number | undefined) =>
+  `${eventSentence(judged)}${later === undefined ? '' : ` ${differenceText(later)}`}`
+
+interface EventTapProps {
+  judged: JudgedEvent
+  isNext: boolean
+  later: number | undefined
+  onSeen: (on: boolean) => void
+  children: ReactNode
+}
+
+/** One event while the machine starts: the whole line is its button, the one that comes next a large one. All of them fit a phone. */
+export function EventTap({ judged, isNext, later, onSeen, children }: EventTapProps) {
+  const { event, seen, timing } = judged
+  return (
+    <li className="mt-1" data-testid={`event-${event.id}`} data-timing={timing}>
+      <button
+        type="button"
+        className={`btn w-full flex-wrap !justify-between gap-x-3 text-left ${isNext ? 'btn-main min-h-20 text-xl' : seen === null ? '' : 'btn-plain'}`}
+        {...(isNext ? { 'data-key': 't' } : {})}
+        aria-label={`${seen === null ? 'Now' : 'Not so'}: ${event.what}`}
+        onClick={() => onSeen(seen === null)}
+      >
+        <b className="font-semibold">
+          {event.what}
+          {isNext ? <span className="caption ml-2 hidden text-inherit mid:inline">T</span> : null}
+        </b>
+        <span
+          className={`text-sm tabular-nums ${isNext ? 'text-inherit' : isWrong(judged) ? 'text-stop' : 'text-soft'}`}
+        >
+          {said(judged, later)}
+        </span>
+      </button>
+      <div className="empty:hidden">{children}</div>
+    </li>
+  )
+}
+
+/** One event of a watch that is over: what it is, its window on the common time scale, and the mark where it was seen. */
+export function EventLane({ judged, end, later, children }: LaneProps) {
   const { event, seen, window, timing } = judged
   const x = (seconds: number) => (Math.min(end, Math.max(0, seconds)) / end) * WIDTH
-  const wrong = timing === 'late' || timing === 'overdue' || timing === 'missing'
+  const wrong = isWrong(judged)
   return (
     <li
-      className={`grid gap-x-4 gap-y-1 border-line border-b py-2 mid:grid-cols-[minmax(0,15rem)_minmax(0,1fr)_7.5rem] ${isNext ? 'bg-[var(--teal-wash)]' : ''}`}
+      className="grid gap-x-4 gap-y-1 border-line border-b py-2 mid:grid-cols-[minmax(0,15rem)_minmax(0,1fr)]"
       data-testid={`event-${event.id}`}
       data-timing={timing}
     >
@@ -57,25 +93,10 @@ export function EventLane({ judged, end, isNext, running, later, onSeen, childre
           ) : null}
         </svg>
         <span className={`block text-sm tabular-nums ${wrong ? 'text-stop' : 'text-soft'}`}>
-          {eventSentence(judged)}
-          {later === undefined ? '' : ` ${differenceText(later)}`}
+          {said(judged, later)}
         </span>
       </span>
-      {running ? (
-        <button
-          type="button"
-          className={seen === null ? `btn ${isNext ? 'btn-main' : ''}` : 'btn'}
-          {...(isNext ? { 'data-key': 't' } : {})}
-          aria-label={`${seen === null ? 'Now' : 'Not so'}: ${event.what}`}
-          onClick={() => onSeen(seen === null)}
-        >
-          {seen === null ? 'Now' : 'Not so'}
-          {isNext ? <span className="caption hidden text-inherit mid:inline">T</span> : null}
-        </button>
-      ) : (
-        <span />
-      )}
-      <div className="mid:col-span-3 empty:hidden">{children}</div>
+      <div className="mid:col-span-2 empty:hidden">{children}</div>
     </li>
   )
 }

@@ -2,11 +2,11 @@
 
 import Link from 'next/link'
 import { type JudgedRun, judgedRuns } from '@/core/job/runs'
-import { laneEnd, nextEvent, whenBegun } from '@/core/sequence'
+import { type JudgedEvent, laneEnd, nextEvent, whenBegun } from '@/core/sequence'
 import { useJob } from '../../job/JobProvider'
 import { Section } from '../../kit/Section'
 import { useTicking } from '../../kit/useTicking'
-import { EventLane } from './EventLane'
+import { EventLane, EventTap } from './EventLane'
 
 /** The start of the machine, event by event: one tap or key for each, with its window beside it. */
 export function SequenceWatch() {
@@ -28,22 +28,23 @@ export function SequenceWatch() {
       id="watch"
       part="checks"
     >
-      {current?.running ? null : (
-        <p className="max-w-[72ch]">
-          {sequence.call} The windows are usual ones: what stands on the machine’s own sheet comes first.
-        </p>
-      )}
-      {current ? <Run run={current} now={now} key={current.run.id} /> : null}
       {current?.running ? (
-        <div className="mt-3 flex flex-wrap items-center gap-2">
+        <div className="mb-2 flex flex-wrap items-center justify-between gap-2">
+          <span className="num text-2xl" role="timer" aria-label="Time since the call">
+            {whenBegun(now - Date.parse(current.run.startedAt))}
+          </span>
           <button type="button" className="btn" onClick={() => act({ kind: 'run.end', id: current.run.id })}>
             End the watch
           </button>
-          <span className="num text-lg" role="timer" aria-label="Time since the call">
-            {whenBegun(now - Date.parse(current.run.startedAt))}
-          </span>
         </div>
       ) : (
+        <p className="max-w-[72ch]">
+          {sequence.call} Tap each event the moment it comes. The windows are usual ones: what stands on the
+          machine’s own sheet comes first.
+        </p>
+      )}
+      {current ? <Run run={current} now={now} key={current.run.id} /> : null}
+      {current?.running ? null : (
         <div className="mt-3 flex flex-wrap gap-2">
           <button
             type="button"
@@ -69,7 +70,7 @@ export function SequenceWatch() {
 }
 
 function Run({ run: { run, events, seen, running, later }, now }: { run: JudgedRun; now: number }) {
-  const { snapshot, act, id, findings } = useJob()
+  const { act } = useJob()
   const next = nextEvent(
     events.map(({ event }) => event),
     seen,
@@ -78,48 +79,69 @@ function Run({ run: { run, events, seen, running, later }, now }: { run: JudgedR
   return (
     <ol className="mt-2" data-testid="sequence-run">
       {events.map((judged) => {
-        const { event, timing } = judged
-        const wrong = timing === 'late' || timing === 'overdue' || timing === 'missing'
+        const { event } = judged
         const difference = later.get(event.id)
-        return (
-          <EventLane
+        const isNext = event.id === next?.id
+        return running ? (
+          <EventTap
             key={event.id}
             judged={judged}
-            end={end}
-            isNext={running && event.id === next?.id}
-            running={running}
+            isNext={isNext}
             later={difference}
             onSeen={(on) => act({ kind: 'run.mark', id: run.id, event: event.id, on })}
           >
-            {wrong && event.means ? (
-              <div className="border-stop border-l-4 pl-2 text-sm">
-                <p>{event.means}</p>
-                {event.findings.length > 0 ? (
-                  <fieldset className="mt-1 flex flex-wrap items-center gap-1.5">
-                    <legend className="float-left mr-2">What do you find? It goes to the suspects:</legend>
-                    {event.findings.map(({ label, observation, value }) => (
-                      <button
-                        key={label}
-                        type="button"
-                        className="chip"
-                        aria-pressed={findings[observation] === value}
-                        onClick={() => act({ kind: 'finding.set', id: id(), observation, value })}
-                      >
-                        {label}
-                      </button>
-                    ))}
-                    {event.findings.some(({ observation, value }) => findings[observation] === value) ? (
-                      <Link href={`/jobs/${snapshot.job.id}/measure`} className="underline">
-                        Back to the suspects
-                      </Link>
-                    ) : null}
-                  </fieldset>
-                ) : null}
-              </div>
-            ) : null}
+            {isNext ? <WhatItMeans judged={judged} since={run.startedAt} /> : null}
+          </EventTap>
+        ) : (
+          <EventLane key={event.id} judged={judged} end={end} later={difference}>
+            <WhatItMeans judged={judged} since={run.startedAt} />
           </EventLane>
         )
       })}
     </ol>
+  )
+}
+
+/** What an event says that is late or did not come, and what is found of it: pressed where it was found since this watch began. */
+function WhatItMeans({ judged: { event, timing }, since }: { judged: JudgedEvent; since: string }) {
+  const { snapshot, act, id } = useJob()
+  if (!event.means || !['late', 'overdue', 'missing'].includes(timing)) return null
+  const found = ({ observation, value }: { observation: string; value: string }) =>
+    snapshot.findings.some((row) => row.observation === observation && row.value === value && row.at >= since)
+  return (
+    <div className="my-1 border-stop border-l-4 pl-2 text-sm">
+      <p>{event.means}</p>
+      {event.findings.length > 0 ? (
+        <fieldset className="mt-1 flex flex-wrap items-center gap-1.5">
+          <legend className="float-left mr-2">What do you find? It goes to the suspects:</legend>
+          {event.findings.map((finding) => (
+            <button
+              key={finding.label}
+              type="button"
+              className="chip"
+              aria-pressed={found(finding)}
+              onClick={() =>
+                act({
+                  kind: 'finding.set',
+                  id: id(),
+                  observation: finding.observation,
+                  value: finding.value,
+                })
+              }
+            >
+              {finding.label}
+            </button>
+          ))}
+          {event.findings.some(found) ? (
+            <Link
+              href={`/jobs/${snapshot.job.id}/measure`}
+              className="inline-flex min-h-11 items-center underline"
+            >
+              Back to the suspects
+            </Link>
+          ) : null}
+        </fieldset>
+      ) : null}
+    </div>
   )
 }

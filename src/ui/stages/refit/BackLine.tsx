@@ -27,7 +27,7 @@ interface BackLineProps {
 
 /** One act of the way back: ticked, dragged, or opened to move it by a button. */
 export function BackLine({ step, row, number, current, ahead, onEarlier, onLater }: BackLineProps) {
-  const { snapshot, act, gate, clock } = useJob()
+  const { snapshot, act, gate, when, now } = useJob()
   const [open, setOpen] = useState(false)
   const classOf = useRowClass()
   const { attributes, listeners, setNodeRef, transform, transition, isDragging } = useSortable({ id: row.id })
@@ -62,7 +62,7 @@ export function BackLine({ step, row, number, current, ahead, onEarlier, onLater
           {row.backAfter !== null ? <span className="caption block">moved here by you</span> : null}
           {on ? (
             <span className="caption block">
-              {`back ${clock(row.backDoneAt)}${row.backCover === 'none' ? ', done without a standing proof' : ''}`}
+              {`back ${when(row.backDoneAt, now)}${row.backCover === 'none' ? ', done without a standing proof' : ''}`}
             </span>
           ) : null}
         </button>

@@ -28,7 +28,7 @@ import { useTickLine } from './useTickLine'
 
 /** One act: tick it, drag it, open it to change it. */
 export function LedgerLine({ line, number, current }: { line: LedgerRow; number: number; current: boolean }) {
-  const { snapshot, act, gate, clock } = useJob()
+  const { snapshot, act, gate, when, now } = useJob()
   const [open, setOpen] = useState(false)
   const classOf = useRowClass()
   const { attributes, listeners, setNodeRef, transform, transition, isDragging } = useSortable({
@@ -76,7 +76,7 @@ export function LedgerLine({ line, number, current }: { line: LedgerRow; number:
               line.access === 'before-discharge' ? 'may come off before the discharge' : '',
               line.frees ? `takes the ${line.frees} out` : '',
               done
-                ? `done ${clock(line.doneAt)}${line.doneCover === 'none' ? ', without a standing proof' : ''}`
+                ? `done ${when(line.doneAt, now)}${line.doneCover === 'none' ? ', without a standing proof' : ''}`
                 : '',
             ]
               .filter(Boolean)
