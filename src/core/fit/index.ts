@@ -37,10 +37,17 @@ function shaftText(
     return `The hub would have to sit ${tenth(-markMm)} mm inside the new motor: this shaft cannot hold the blade at its old depth.`
   if (!fits)
     return `Mark ${tenth(markMm)} mm: only ${tenth(gripMm)} mm of the hub’s ${tenth(input.hubGripMm)} mm would be held. A longer shaft is needed.`
-  const flat = input.new.flatLengthMm
-  const offFlat = flat !== undefined && markMm < input.new.shaftLengthMm - flat - 1e-9
   const cut = cutMm > 0 ? ` Cut ${tenth(cutMm)} mm off the end and deburr it.` : ''
-  return `Mark the shaft ${tenth(markMm)} mm from the motor's ${side}; the hub's motor side sits there.${cut}${offFlat ? ' The hub reaches beyond the flat: set the screw where the flat is.' : ''}`
+  return `Mark the shaft ${tenth(markMm)} mm from the motor's ${side}; the hub's motor side sits there.${cut}${flatText(input, markMm)}`
+}
+
+/** What stands against it where the flat begins further out than the hub: a set screw holds on a flat alone. */
+function flatText({ new: shaft, hubGripMm }: ShaftFitInput, markMm: number): string {
+  const short = shaft.flatLengthMm === undefined ? 0 : shaft.shaftLengthMm - shaft.flatLengthMm - markMm
+  if (short < 1e-9) return ''
+  return short >= hubGripMm
+    ? ' The whole hub would sit beside the flat: file a flat where its set screw meets the shaft.'
+    : ` The flat begins ${tenth(short)} mm further out than the hub: its set screw has to meet the flat, else file the flat longer.`
 }
 
 export interface BearingInput {

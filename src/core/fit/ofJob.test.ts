@@ -52,7 +52,9 @@ describe('the new motor where the old one was', () => {
   it('says the mark, the cut, the flat that is short and the studs that are long', () => {
     const fit = fitOfJob(withNewMotor(measured))
     expect(fit.shaft).toMatchObject({ markMm: 52, gripMm: 38, fits: true, cutMm: 45 })
-    expect(fit.flatShortMm).toBe(38)
+    // One sentence on the flat, never two that say different things.
+    expect(fit.shaft?.text.match(/flat/g)).toHaveLength(1)
+    expect(fit.shaft?.text).toMatch(/whole hub would sit beside the flat/)
     expect(fit.studsOverMm).toBe(18)
   })
 

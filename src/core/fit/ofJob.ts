@@ -88,8 +88,6 @@ export interface JobFit {
   sizes: FitSize[]
   /** Null while a size is missing that the mark needs. */
   shaft: ReturnType<typeof fitShaft> | null
-  /** The hub would sit where the shaft has no flat; how far the flat is short, in mm. */
-  flatShortMm: number | null
   /** Studs longer than they may be, in mm; null where nobody knows, 0 where they fit. */
   studsOverMm: number | null
   /** What is to be measured before the mark is known. */
@@ -140,12 +138,10 @@ export const fitOfJob = oncePerSnapshot((snapshot: JobSnapshot): JobFit => {
           hubGripMm: of('hubGrip') ?? 0,
           shaftEndClearanceMm: of('standOut') ?? STAND_OUT_MM,
         })
-  const length = of('newShaftLength')
   const [studs, may] = [of('newStuds'), of('studsNeeded')]
   return {
     sizes,
     shaft,
-    flatShortMm: shaft && flat !== null && length !== null ? Math.max(0, length - flat - shaft.markMm) : null,
     studsOverMm: studs !== null && may !== null ? Math.max(0, studs - may) : null,
     missing: missing.map(({ label }) => label),
   }

@@ -6,8 +6,8 @@ import { figureWords } from './figureWords'
 import { changedFigures } from './ledgerFigures'
 import type { JobSnapshot } from './rows'
 
-/** Bought at the counter, and no act of hands at the part. */
-const errands: WorkKind[] = ['buy-capacitor']
+/** Bought at the counter: it has to be in as well, and nothing else asks for that. */
+const bought: WorkKind[] = ['buy-capacitor']
 
 /**
  * What this one job asks before power, besides the checks of its family: the work of fitting that the chosen parts ask for, each
@@ -29,19 +29,19 @@ export const jobChecks = (snapshot: JobSnapshot): ProveCheck[] => [
 function workChecks(snapshot: JobSnapshot): ProveCheck[] {
   const inches = snapshot.household.inches === 1
   const seen = new Map<string, number>()
-  return workOfJob(snapshot)
-    .filter(({ kind }) => !errands.includes(kind))
-    .map(({ kind, text }): ProveCheck => {
-      const times = (seen.get(kind) ?? 0) + 1
-      seen.set(kind, times)
-      return {
-        id: `work-${kind}${times > 1 ? `-${times}` : ''}`,
-        act: `Fitting the part: ${inHouseholdUnits(text, inches).replace(/\.$/, '')}`,
-        expect: 'it is done, or this part did not need it after all',
-        otherwise: 'Do it before power comes on: made dead, or on the bench.',
-        dead: true,
-      }
-    })
+  return workOfJob(snapshot).map(({ kind, text }): ProveCheck => {
+    const times = (seen.get(kind) ?? 0) + 1
+    seen.set(kind, times)
+    return {
+      id: `work-${kind}${times > 1 ? `-${times}` : ''}`,
+      act: `Fitting the part: ${inHouseholdUnits(text, inches).replace(/\.$/, '')}`,
+      expect: bought.includes(kind)
+        ? 'it is in its strap and wired, or the one that is there suits after all'
+        : 'it is done, or this part did not need it after all',
+      otherwise: 'Do it before power comes on: made dead, or on the bench.',
+      dead: true,
+    }
+  })
 }
 
 const capital = (text: string) => `${text.slice(0, 1).toUpperCase()}${text.slice(1)}`

@@ -1,7 +1,15 @@
 import { outdoorFamilies } from '../knowledge/familyTraits'
 import { boardFedKinds, isOf } from '../knowledge/motorKinds'
 import { vocabulary } from '../knowledge/vocabulary'
-import type { CapacitorMatchInput, CapSpec, ChainLink, MotorMatchInput, MotorSpec, Position } from '../match'
+import {
+  type CapacitorMatchInput,
+  type CapSpec,
+  type ChainLink,
+  chainFrom,
+  type MotorMatchInput,
+  type MotorSpec,
+  type Position,
+} from '../match'
 import { typedValue } from '../units/parseTyped'
 import { windingOf } from './derive'
 import { fieldText } from './fields'
@@ -51,12 +59,31 @@ export function motorMatchInputOf(snapshot: JobSnapshot, candidates: MotorSpec[]
 const mayBeFedByBoard = ({ motorKind, family }: MachineRow): boolean =>
   !motorKind && vocabulary.families[family].typicalMotorKinds.some((kind) => isOf(boardFedKinds, kind))
 
-/** What somebody at a counter said of the old number. */
+/** As many steps as somebody at a counter may name: no part of a household was renumbered more often. */
+export const MOST_LINKS = 6
+
+/** Where a step of the chain is kept among the fields of a job; the first one as it always was. */
+export const linkField = (index: number, field: 'from' | 'number' | 'by'): string =>
+  index === 0 ? field : `${field}-${index + 1}`
+
+/** What somebody at a counter said: each step by its place, from the number that it names, else from the one before it. */
 export function recordedLinks(snapshot: JobSnapshot): ChainLink[] {
   const text = (part: string, field: string) => fieldText(snapshot, part, field).trim()
-  const [from, to] = [text('motor-old', 'partNumber'), text('chain', 'number')]
-  return from && to ? [{ from, to, by: text('chain', 'by') || 'you' }] : []
+  let last = text('motor-old', 'partNumber')
+  const links: ChainLink[] = []
+  for (let index = 0; index < MOST_LINKS; index++) {
+    const to = text('chain', linkField(index, 'number'))
+    const from = text('chain', linkField(index, 'from')) || last
+    if (!from || !to) continue
+    links.push({ from, to, by: text('chain', linkField(index, 'by')) || 'you' })
+    last = to
+  }
+  return links
 }
+
+/** All that is declared of numbers that replace the old one: by the person, and by the parts of the shelf and the lists. */
+export const chainOf = (snapshot: JobSnapshot, declared: ChainLink[]): ChainLink[] =>
+  chainFrom(fieldText(snapshot, 'motor-old', 'partNumber').trim(), [...recordedLinks(snapshot), ...declared])
 
 /** What the job knows of the capacitor that is looked for: its label, and what the motor's plate asks for; null without a label. */
 export function capacitorMatchInputOf(

@@ -35,6 +35,7 @@ export type StagePart =
   | 'valves'
   | 'power'
   | 'checks'
+  | 'watch'
   | 'end'
 
 /** What of a stage is next: its parts, and of their rows those that come now; no rows: all of them. */
@@ -130,10 +131,12 @@ const stages: Record<string, Focus | undefined> = {
       return { parts: ['landings', 'capacitor-wires'], rows: [] }
     return { parts: stillOut(snapshot).length > 0 ? ['way-back'] : ['way-back', 'cure'], rows: [] }
   },
-  prove: ({ job, points, checks }, energy) => {
+  prove: ({ job, points, checks, runs }, energy) => {
     if (job.status === 'closed') return { parts: ['end'], rows: [] }
+    // A start that runs is watched, and nothing beside it.
+    if (runs.some(({ endedAt }) => endedAt === null)) return { parts: ['watch'], rows: [] }
     if (energy.state === 'live-test' || energy.state === 'in-service' || points.length === 0)
-      return { parts: ['checks', 'end'], rows: [] }
+      return { parts: ['checks', 'watch', 'end'], rows: [] }
     const failed = checks.some(({ result }) => result === 'fail')
     return { parts: failed ? ['before-power', 'checks'] : ['before-power', 'valves', 'power'], rows: [] }
   },

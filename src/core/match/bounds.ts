@@ -1,6 +1,6 @@
 import { largestPower, smallestPower } from './power'
 import { hpOf, SPEED_TOLERANCE } from './rules/electrical'
-import { RULER_MM, SAME_MM, SAME_SHAFT_MM } from './rules/mechanical'
+import { RULER_BODY_MM, RULER_MM, SAME_MM, SAME_SHAFT_MM } from './rules/mechanical'
 import type { MotorMatchInput } from './types'
 
 /** Figures by which a store can leave parts out unread: first speed, hp as told, shaft and body diameter. */
@@ -22,7 +22,7 @@ const HAIR = 1e-6
  * @example boundsOf({ old: { id: 'old', rpm: [1000] }, candidates: [] }).map(({ figure }) => figure) // ['rpm']
  */
 export function boundsOf({ old, measuredWith }: MotorMatchInput): Bound[] {
-  const slack = measuredWith === 'ruler' ? RULER_MM : 0
+  const ruler = measuredWith === 'ruler'
   const [rpm, hp, shaft, body] = [
     old.rpm?.[0],
     old.hp ?? hpOf(old.outputWatts),
@@ -45,7 +45,8 @@ export function boundsOf({ old, measuredWith }: MotorMatchInput): Bound[] {
     })
   }
   if (shaft !== undefined)
-    bounds.push({ figure: 'shaftMm', max: shaft + Math.max(SAME_SHAFT_MM, slack) + HAIR })
-  if (body !== undefined) bounds.push({ figure: 'bodyMm', max: body + Math.max(SAME_MM, slack) + HAIR })
+    bounds.push({ figure: 'shaftMm', max: shaft + Math.max(SAME_SHAFT_MM, ruler ? RULER_MM : 0) + HAIR })
+  if (body !== undefined)
+    bounds.push({ figure: 'bodyMm', max: body + Math.max(SAME_MM, ruler ? RULER_BODY_MM : 0) + HAIR })
   return bounds
 }

@@ -79,6 +79,21 @@ describe('sizes taken with a ruler', () => {
   })
 })
 
+describe('a body measured with a tape', () => {
+  const verdict = (measuredWith: 'ruler' | 'calipers', oldMm: number, mm: number) =>
+    matchMotors({
+      old: { ...old, diameterMm: oldMm },
+      candidates: [motor('new', { diameterMm: mm })],
+      measuredWith,
+    }).results[0]?.rules.find(({ rule }) => rule === 'diameter')?.verdict
+
+  it('is not turned away by an eighth of an inch: 5 1/2 in is read off a body of 5.6', () => {
+    expect(verdict('ruler', 139.7, 142.2)).toBe('unknown')
+    expect(verdict('calipers', 139.7, 142.2)).toBe('no')
+    expect(verdict('ruler', 127, 142.2)).toBe('no')
+  })
+})
+
 describe('lengths in the units of the household', () => {
   it('stand behind each number: two sizes are never said with one unit', () => {
     const can = { diameterMm: 63, heightMm: 118, shape: 'round' as const }
@@ -101,7 +116,8 @@ describe('lengths in the units of the household', () => {
 
   it.each([
     ['Bush the shaft from 8 mm up to 12.7 mm.', 'Bush the shaft from 5/16 in up to 1/2 in.'],
-    ['142 mm', '5.59 in'],
+    ['142 mm', '5 9/16 in'],
+    ['Cut 45.2 mm off the shaft.', 'Cut 1 3/4 in off the shaft.'],
     ['38.1 mm longer', '1 1/2 in longer'],
     ['825 RPM', '825 RPM'],
   ])('%s', (text, inches) => {

@@ -3,6 +3,7 @@ import type { JobSnapshot } from '../job'
 import { chosenCapacitor, chosenMotor, partName } from '../job/candidates'
 import { judgedFigure } from '../job/checkFigures'
 import { fieldText } from '../job/fields'
+import { chainOf } from '../job/motorMatch'
 import { orderOf } from '../job/orders'
 import { checksOf } from '../job/power'
 import { judgedRuns } from '../job/runs'
@@ -33,6 +34,7 @@ export function parts(snapshot: JobSnapshot): RecordItem[] {
   return [
     ...(motor ? text(`Motor: ${partName(snapshot, motor)}.`) : []),
     ...(capacitor ? text(`Capacitor: ${partName(snapshot, capacitor)}.`) : []),
+    ...numbers(snapshot),
     ...capacitorWires(snapshot),
     ...otherPart(snapshot),
     ...unlisted(snapshot),
@@ -44,6 +46,19 @@ export function parts(snapshot: JobSnapshot): RecordItem[] {
       ]),
     ),
   ]
+}
+
+/** The line of numbers from the old plate to the newest, with who says each step. */
+function numbers(snapshot: JobSnapshot): RecordItem[] {
+  const { partNumber, replaces = [] } = chosenMotor(snapshot) ?? {}
+  const declared = partNumber
+    ? replaces.map((from) => ({ from, to: partNumber, by: 'the list it is from' }))
+    : []
+  const steps = chainOf(snapshot, declared)
+  const old = fieldText(snapshot, 'motor-old', 'partNumber').trim()
+  return steps.length === 0
+    ? []
+    : text(`Numbers: ${[old, ...steps.map(({ to, by }) => `${to} (says ${by})`)].join(' → ')}.`)
 }
 
 /** Where each bundle of wires of the old capacitor went, and the wires that were made on the new one. */

@@ -102,8 +102,8 @@ export const notCome = (events: readonly JudgedEvent[]): JudgedEvent | null =>
 export const laneEnd = (events: readonly JudgedEvent[], now: number | null): number =>
   Math.max(10, now ?? 0, ...events.flatMap(({ seen, window }) => [seen ?? 0, window?.[1] ?? 0])) * 1.03
 
-/** @example whenBegun(95_000) // '95 s after the call' */
-export const whenBegun = (ms: number): string => `${secondsText(Math.max(0, ms) / 1000)} after the call`
+/** @example whenBegun(95_000) // '95 s' */
+export const whenBegun = (ms: number): string => secondsText(Math.max(0, ms) / 1000)
 
 /** How an event came against the watch before. */
 export const differenceText = (later: number): string =>
@@ -114,6 +114,37 @@ export const differenceText = (later: number): string =>
 const secondsText = (seconds: number): string => {
   const whole = Math.round(seconds)
   return whole < 100 ? `${whole} s` : `${Math.floor(whole / 60)} min ${whole % 60} s`
+}
+
+/**
+ * The same in two or three words, beside the event while the start runs.
+ *
+ * @example eventShort({ seen: 9, window: [0, 5], timing: 'late', off: 4 }) // '9 s, 4 s late'
+ */
+export function eventShort({ seen, window, timing, off }: Omit<JudgedEvent, 'event'>): string {
+  const came = secondsText(seen ?? 0)
+  switch (timing) {
+    case 'own':
+      return seen === null ? '' : came
+    case 'ahead':
+      return window ? `${Math.round(window[0])}–${Math.round(window[1])} s` : ''
+    case 'due':
+      return 'may come now'
+    case 'overdue':
+      return `${secondsText(off)} overdue`
+    case 'in-time':
+      return came
+    case 'early':
+      return `${came}, ${secondsText(off)} early`
+    case 'late':
+      return `${came}, ${secondsText(off)} late`
+    case 'missing':
+      return 'did not come'
+    case 'shown':
+      return 'came, not tapped'
+    case 'unheard':
+      return 'not noticed'
+  }
 }
 
 /**

@@ -50,32 +50,19 @@ export function formatHp(hp: number): string {
     [1, 20],
     [1, 25],
     [1, 30],
+    [1, 35],
     [1, 40],
     [1, 50],
+    [1, 60],
     [1, 70],
+    [1, 75],
+    [1, 80],
     [1, 100],
+    [1, 125],
+    [1, 150],
   ] as const) {
     if (Math.abs(hp - top / bottom) < 0.004 * Math.max(1, hp) && Math.abs(hp / (top / bottom) - 1) < 0.03)
       return `${top}/${bottom} hp`
   }
   return `${significant(hp, 3)} hp`
-}
-
-export interface LengthPreference {
-  inches: boolean
-}
-
-/** A length as the person measures it: millimetres, or inches to the nearest 1/16 with the millimetres beside. */
-export function formatLength(mm: number, preference: LengthPreference): string {
-  if (!preference.inches) return `${significant(mm, mm >= 100 ? 4 : 3)} mm`
-  const sixteenths = Math.round((mm / 25.4) * 16)
-  const whole = Math.floor(sixteenths / 16)
-  let top = sixteenths % 16
-  let bottom = 16
-  while (top > 0 && top % 2 === 0) {
-    top /= 2
-    bottom /= 2
-  }
-  const fraction = top === 0 ? '' : `${top}/${bottom}`
-  return `${[whole || '', fraction].filter(Boolean).join(' ') || '0'} in`
 }

@@ -23,7 +23,8 @@ export const lengthText = (mm: number, inches: boolean, unit = true): string => 
 
 function inchText(mm: number): string {
   const sixteenths = Math.round(mm / SIXTEENTH)
-  if (Math.abs(mm - sixteenths * SIXTEENTH) > NEAR_MM || sixteenths === 0)
+  // From an inch on it is a tape that is read, and a tape shows sixteenths; a shaft or a bore is told by its hundredths.
+  if (mm < 25.4 && (Math.abs(mm - sixteenths * SIXTEENTH) > NEAR_MM || sixteenths === 0))
     return `${Math.round((mm / 25.4) * 100) / 100} in`
   const whole = Math.floor(sixteenths / 16)
   let [top, bottom] = [sixteenths % 16, 16]

@@ -7,12 +7,14 @@ export const SAME_SHAFT_MM = 0.1
 export const SHAFT_LENGTH_SLACK_MM = 0.25
 /** What a ruler held against a round body is off by, either way. */
 export const RULER_MM = 1.5
+/** What a tape round or a ruler across a round body is off by: an eighth of an inch, as 5 1/2 for the usual 5 5/8 or 5.6. */
+export const RULER_BODY_MM = 3.2
 /** A shaft may stand out this much more without being cut. */
 export const SHAFT_LONGER_MM = 2
 
 /** Turned away by less than a ruler's rounding: not told before calipers have been held to it. */
-function byRuler(a: number, b: number, input: MotorMatchInput): Outcome | null {
-  return input.measuredWith === 'ruler' && Math.abs(a - b) <= RULER_MM
+function byRuler(a: number, b: number, input: MotorMatchInput, off = RULER_MM): Outcome | null {
+  return input.measuredWith === 'ruler' && Math.abs(a - b) <= off
     ? unknown(mm(a), mm(b), 'A ruler cannot tell these apart: measure the old one again with calipers.')
     : null
 }
@@ -23,7 +25,12 @@ export function diameterRule(old: MotorSpec, candidate: MotorSpec, input: MotorM
     return unknown(mm(a), mm(b), 'Measure the diameter of the motor body.')
   if (b > a + SAME_MM)
     return (
-      byRuler(a, b, input) ?? { verdict: 'no', old: mm(a), new: mm(b), text: 'Too thick for the bracket.' }
+      byRuler(a, b, input, RULER_BODY_MM) ?? {
+        verdict: 'no',
+        old: mm(a),
+        new: mm(b),
+        text: 'Too thick for the bracket.',
+      }
     )
   if (b >= a - SAME_MM || !held(old)) return ok(mm(a), mm(b), 'Fits the bracket.')
   const text = `Fit a band or adapter for ${mm(b)} in place of ${mm(a)}.`

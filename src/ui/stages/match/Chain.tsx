@@ -2,8 +2,8 @@
 
 import { useState } from 'react'
 import { fieldText } from '@/core/job'
-import { recordedLinks } from '@/core/job/motorMatch'
-import { type ChainLink, chainFrom } from '@/core/match'
+import { chainOf, linkField, MOST_LINKS, recordedLinks } from '@/core/job/motorMatch'
+import type { ChainLink } from '@/core/match'
 import { useJob } from '../../job/JobProvider'
 import { TextField } from '../../kit/TextField'
 import type { SheetPart } from './sheetPart'
@@ -17,9 +17,12 @@ export function Chain({ parts }: { parts: Map<string, SheetPart> }) {
   const declared = [...parts.values()].flatMap(({ motor, from }): ChainLink[] =>
     (motor?.replaces ?? []).map((number) => ({ from: number, to: motor?.partNumber ?? '', by: from })),
   )
-  const chain = chainFrom(old, [...recordedLinks(snapshot), ...declared.filter(({ to }) => to !== '')])
-  const set = (field: string) => (typed: string) =>
-    act({ kind: 'field.set', id: id(), part: 'chain', field, typed })
+  const chain = chainOf(
+    snapshot,
+    declared.filter(({ to }) => to !== ''),
+  )
+  const newest = chain.at(-1)?.to ?? old
+  const said = recordedLinks(snapshot).length
   return (
     <div className="mt-4" data-testid="chain">
       <ol className="flex flex-wrap items-center gap-y-2" aria-label="Numbers that replace each other">
@@ -42,24 +45,55 @@ export function Chain({ parts }: { parts: Map<string, SheetPart> }) {
         Somebody names a newer number
       </button>
       {open ? (
-        <div className="grid max-w-xl grid-cols-2 gap-3">
-          <TextField
-            label="The number that replaces it"
-            value={fieldText(snapshot, 'chain', 'number')}
-            mono
-            onType={set('number')}
-          />
-          <TextField
-            label="Who says so"
-            value={fieldText(snapshot, 'chain', 'by')}
-            placeholder="the counter in town"
-            onType={set('by')}
-          />
-        </div>
+        <ul>
+          {Array.from({ length: Math.min(MOST_LINKS, said + 1) }, (_, index) => (
+            // Their places are their names.
+            // biome-ignore lint/suspicious/noArrayIndexKey: a step is kept by its place
+            <LinkFields key={index} index={index} newest={newest} />
+          ))}
+        </ul>
       ) : null}
     </div>
   )
 }
+
+/** One step that somebody named: from which number, to which, by whom. A new one goes on from the newest. */
+function LinkFields({ index, newest }: { index: number; newest: string }) {
+  const { snapshot, act, id } = useJob()
+  const value = (field: LinkPart) => fieldText(snapshot, 'chain', linkField(index, field))
+  const set = (field: LinkPart, typed: string) =>
+    act({ kind: 'field.set', id: id(), part: 'chain', field: linkField(index, field), typed })
+  const begins = value('number') === '' && value('from') === ''
+  return (
+    <li className="grid max-w-2xl grid-cols-1 gap-3 border-line border-b py-2 mid:grid-cols-3">
+      <TextField
+        label="This number"
+        value={value('from')}
+        placeholder={newest}
+        mono
+        onType={(typed) => set('from', typed)}
+      />
+      <TextField
+        label="is replaced by"
+        value={value('number')}
+        mono
+        onType={(typed) => {
+          // What it goes on from is written down with it, so that a later list does not move it.
+          if (begins && typed !== '') set('from', newest)
+          set('number', typed)
+        }}
+      />
+      <TextField
+        label="Who says so"
+        value={value('by')}
+        placeholder="the counter in town"
+        onType={(typed) => set('by', typed)}
+      />
+    </li>
+  )
+}
+
+type LinkPart = Parameters<typeof linkField>[1]
 
 const OldNumber = ({ text, note }: { text: string; note: string }) => (
   <li>

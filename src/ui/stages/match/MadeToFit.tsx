@@ -93,11 +93,6 @@ function Mark() {
       <p className={`mt-2 text-sm ${fit.shaft.fits ? '' : 'font-bold text-stop'}`}>
         {inHouseholdUnits(fit.shaft.text, inches)}
       </p>
-      {(fit.flatShortMm ?? 0) > 0 ? (
-        <p className="mt-2 border-copper border-l-4 pl-2 text-sm">
-          {`The hub would sit beside the flat, which is ${lengthText(fit.flatShortMm ?? 0, inches)} short: file a flat at the mark, or use the hub’s second set screw at a right angle.`}
-        </p>
-      ) : null}
     </div>
   )
 }

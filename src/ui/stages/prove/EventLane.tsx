@@ -1,5 +1,5 @@
 import type { ReactNode } from 'react'
-import { differenceText, eventSentence, type JudgedEvent } from '@/core/sequence'
+import { differenceText, eventSentence, eventShort, type JudgedEvent } from '@/core/sequence'
 
 interface LaneProps {
   judged: JudgedEvent
@@ -42,9 +42,9 @@ export function EventTap({ judged, isNext, later, onSeen, children }: EventTapPr
           {isNext ? <span className="caption ml-2 hidden text-inherit mid:inline">T</span> : null}
         </b>
         <span
-          className={`text-sm tabular-nums ${isNext ? 'text-inherit' : isWrong(judged) ? 'text-stop' : 'text-soft'}`}
+          className={`font-normal text-sm tabular-nums ${isNext ? 'text-inherit' : isWrong(judged) ? 'text-stop' : 'text-soft'}`}
         >
-          {said(judged, later)}
+          {isNext ? said(judged, later) : eventShort(judged)}
         </span>
       </button>
       <div className="empty:hidden">{children}</div>

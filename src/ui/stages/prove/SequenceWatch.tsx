@@ -1,6 +1,7 @@
 'use client'
 
 import Link from 'next/link'
+import { useEffect } from 'react'
 import { type JudgedRun, judgedRuns } from '@/core/job/runs'
 import { type JudgedEvent, laneEnd, nextEvent, whenBegun } from '@/core/sequence'
 import { useJob } from '../../job/JobProvider'
@@ -17,6 +18,11 @@ export function SequenceWatch() {
     500,
   )
   const watched = judgedRuns(snapshot, now)
+  const running = watched?.runs.at(-1)?.running === true
+  // All of the events are in sight from the first: nobody scrolls while a flame is due.
+  useEffect(() => {
+    if (running) document.getElementById('watch')?.scrollIntoView()
+  }, [running])
   if (!watched) return null
   const { sequence, runs } = watched
   const current = runs.at(-1)
@@ -26,12 +32,15 @@ export function SequenceWatch() {
       title={`Watch ${sequence.title.toLowerCase()}`}
       aside="one tap for each event"
       id="watch"
-      part="checks"
+      part="watch"
     >
       {current?.running ? (
         <div className="mb-2 flex flex-wrap items-center justify-between gap-2">
-          <span className="num text-2xl" role="timer" aria-label="Time since the call">
-            {whenBegun(now - Date.parse(current.run.startedAt))}
+          <span>
+            <span className="num text-2xl" role="timer" aria-label="Time since the call">
+              {whenBegun(now - Date.parse(current.run.startedAt))}
+            </span>{' '}
+            <span className="caption">after the call</span>
           </span>
           <button type="button" className="btn" onClick={() => act({ kind: 'run.end', id: current.run.id })}>
             End the watch
