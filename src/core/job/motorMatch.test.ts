@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest'
 import { matchMotors } from '../match'
 import { act, id, jobOn, onBench } from './job.testing'
-import { motorMatchInputOf } from './motorMatch'
+import { isDirectCurrent, motorMatchInputOf } from './motorMatch'
 import type { JobSnapshot } from './rows'
 
 describe('what a job knows of the motor that is looked for', () => {
@@ -40,6 +40,20 @@ describe('what a job knows of the motor that is looked for', () => {
       typed: '120',
     })
     expect(voltage(read, 12)).toBe('no')
+  })
+
+  it('that a battery feeds it: no frequency is compared, no capacitor is asked for', () => {
+    const caravan = motorMatchInputOf(jobOn('rv-furnace-blower'), [{ id: 'x', voltages: [12] }])
+    expect(caravan).toMatchObject({ directCurrent: true, old: { capacitor: null } })
+    const [result] = matchMotors(caravan).results
+    expect(result?.rules.map(({ rule }) => rule)).not.toContain('frequency')
+    expect(isDirectCurrent(jobOn('bath-exhaust-fan'))).toBe(false)
+  })
+
+  it('that its kind runs without a capacitor: none of the old one is asked for', () => {
+    expect(motorMatchInputOf(jobOn('bath-exhaust-fan', 'shaded-pole'), []).old.capacitor).toBeNull()
+    expect(motorMatchInputOf(jobOn('bath-exhaust-fan', 'psc'), []).old.capacitor).toBeUndefined()
+    expect(motorMatchInputOf(jobOn('bath-exhaust-fan'), []).old.capacitor).toBeUndefined()
   })
 
   it('the weather of an outdoor unit, unless the person says otherwise', () => {

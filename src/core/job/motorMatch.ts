@@ -1,5 +1,5 @@
 import { outdoorFamilies } from '../knowledge/familyTraits'
-import { boardFedKinds, isOf } from '../knowledge/motorKinds'
+import { boardFedKinds, capacitorKinds, isOf } from '../knowledge/motorKinds'
 import { vocabulary } from '../knowledge/vocabulary'
 import {
   type CapacitorMatchInput,
@@ -36,14 +36,19 @@ export function motorMatchInputOf(snapshot: JobSnapshot, candidates: MotorSpec[]
   const { motorKind } = snapshot.machine
   const onBoard = isOf(boardFedKinds, motorKind)
   const supply = onBoard ? null : nominalVolts(snapshot.household, snapshot.machine)
+  const direct = isDirectCurrent(snapshot)
+  const noCapacitor = direct || (motorKind !== null && !isOf(capacitorKinds, motorKind))
   return {
     old: {
+      // Where the kind runs without one, or on a battery, none is missing of the old one.
+      ...(noCapacitor ? { capacitor: null } : {}),
       ...plate,
       ...(speeds === undefined ? {} : { speeds }),
       ...(plate.hz === undefined && supply?.hz ? { hz: [supply.hz] } : {}),
     },
     candidates,
     recorded: recordedLinks(snapshot),
+    ...(direct ? { directCurrent: true } : {}),
     ...(plate.voltages === undefined && supply
       ? { supplyVolts: supply.volts, boardMayFeed: mayBeFedByBoard(snapshot.machine) }
       : {}),
@@ -54,6 +59,12 @@ export function motorMatchInputOf(snapshot: JobSnapshot, candidates: MotorSpec[]
     measuredWith: text('measuredWith') === 'calipers' ? 'calipers' : 'ruler',
   }
 }
+
+/** Fed by a battery: its plate has no frequency and no capacitor. */
+export const isDirectCurrent = ({ household, machine }: JobSnapshot): boolean =>
+  nominalVolts(household, machine).hz === null
+/** What a plate says of a motor on alternating current alone. */
+export const alternatingOnly = ['hz', 'capacitorUf', 'capacitorVolts']
 
 /** Nobody knows the volts of a motor of no known kind where the family has some on a board: 12 V are as likely as the mains. */
 const mayBeFedByBoard = ({ motorKind, family }: MachineRow): boolean =>

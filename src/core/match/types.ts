@@ -156,6 +156,8 @@ export interface MotorMatchInput {
   outdoors?: boolean
   controlAmps?: number
   supplyVolts?: number
+  /** Fed with direct current: no frequency is compared, and no capacitor runs it. */
+  directCurrent?: boolean
   /** The supply is that of the house, and the old motor may hang on a board that feeds it a low voltage: its plate decides. */
   boardMayFeed?: boolean
   speedsUsed?: number

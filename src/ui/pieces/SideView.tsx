@@ -29,6 +29,8 @@ interface SideViewProps {
   /** Lengths in the person's units, with the unit. */
   said: (mm: number) => string
   label: string
+  /** What sits on the hub: the blade of a propeller, or a wheel with its slats. */
+  carries: 'blade' | 'wheel'
 }
 
 /** Where nobody has measured a body it is drawn at the size of a common one, dashed. */
@@ -104,6 +106,7 @@ function Row({
   cutMm,
   gripMm,
   said,
+  carries,
 }: SideViewProps & { motor: SideMotor; top: number; plane: number; scale: number; isNew: boolean }) {
   const middle = top + (ROW - 60) / 2
   const known = motor.bodyLengthMm !== null && motor.diameterMm !== null
@@ -148,7 +151,12 @@ function Row({
       )}
       {secondHubFromPlaneMm === null ? null : (
         <g transform={`translate(${2 * (plane - secondHubFromPlaneMm * scale)} 0) scale(-1 1)`}>
-          <Hub x={plane - secondHubFromPlaneMm * scale} middle={middle} grip={(secondGripMm ?? 20) * scale} />
+          <Hub
+            x={plane - secondHubFromPlaneMm * scale}
+            middle={middle}
+            grip={(secondGripMm ?? 20) * scale}
+            carries={carries}
+          />
         </g>
       )}
       {motor.flatMm === null ? null : (
@@ -163,7 +171,9 @@ function Row({
               strokeWidth="4"
             />
           ))}
-      {hub === null ? null : <Hub x={hub} middle={middle} grip={(hubGripMm ?? 20) * scale} />}
+      {hub === null ? null : (
+        <Hub x={hub} middle={middle} grip={(hubGripMm ?? 20) * scale} carries={carries} />
+      )}
       {hub === null || hubFromPlaneMm === null ? null : (
         <Dimension
           from={face}
@@ -231,14 +241,34 @@ function Body({
   )
 }
 
-/** The hub with the root of its blade. */
-function Hub({ x, middle, grip }: { x: number; middle: number; grip: number }) {
+interface HubProps {
+  x: number
+  middle: number
+  grip: number
+  carries: SideViewProps['carries']
+}
+
+/** The hub with the root of its blade, or with the plate and the slats of its wheel. */
+function Hub({ x, middle, grip, carries }: HubProps) {
+  const root = x + grip / 2
   return (
     <g stroke="var(--teal)">
-      <path
-        d={`M${x + grip / 2} ${middle - 18}c10 -20 4 -34 2 -52M${x + grip / 2} ${middle + 18}c-10 20 -4 34 -2 52`}
-        strokeWidth="4"
-      />
+      {carries === 'blade' ? (
+        <path
+          d={`M${root} ${middle - 18}c10 -20 4 -34 2 -52M${root} ${middle + 18}c-10 20 -4 34 -2 52`}
+          strokeWidth="4"
+        />
+      ) : (
+        <path
+          d={[-1, 1]
+            .map(
+              (side) =>
+                `M${root} ${middle + side * 18}V${middle + side * 74}M${root - 26} ${middle + side * 74}h52M${root - 26} ${middle + side * 60}h52${[-26, -13, 13, 26].map((at) => `M${root + at} ${middle + side * 60}V${middle + side * 74}`).join('')}`,
+            )
+            .join('')}
+          strokeWidth="2.4"
+        />
+      )}
       <rect x={x} y={middle - 18} width={Math.max(6, grip)} height="36" fill="var(--teal-wash)" />
     </g>
   )

@@ -83,7 +83,8 @@ export function voltageRule(old: MotorSpec, candidate: MotorSpec, input: MotorMa
   return { verdict: 'no', old: shown, new: marked, text: `Made for ${marked}, not for ${shown}.` }
 }
 
-export function frequencyRule(old: MotorSpec, candidate: MotorSpec): Outcome {
+export function frequencyRule(old: MotorSpec, candidate: MotorSpec, input: MotorMatchInput): Outcome | null {
+  if (input.directCurrent) return null
   const [a, b] = [list(old.hz, 'Hz'), list(candidate.hz, 'Hz')]
   if (!old.hz?.length || !candidate.hz?.length) return unknown(a, b, 'Compare the Hz on both plates.')
   const shared = old.hz.filter((hz) => candidate.hz!.includes(hz))

@@ -49,9 +49,9 @@ export function BearingMatch() {
               {found.designations.map((each) => (
                 <tr key={each.code} className="border-line border-b">
                   <td className="num py-1.5 font-bold">{each.code}</td>
-                  <td className="num">{lengthText(each.boreMm, inches)}</td>
-                  <td className="num">{lengthText(each.outerMm, inches)}</td>
-                  <td className="num">{lengthText(each.widthMm, inches)}</td>
+                  <td className="num">{lengthText(each.boreMm, false)}</td>
+                  <td className="num">{lengthText(each.outerMm, false)}</td>
+                  <td className="num">{lengthText(each.widthMm, false)}</td>
                   <td>{each.exact ? 'the same' : 'near, not the same'}</td>
                 </tr>
               ))}

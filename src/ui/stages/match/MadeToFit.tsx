@@ -4,6 +4,7 @@ import { type FitSize, fitOfJob } from '@/core/fit/ofJob'
 import { secondEndOfJob } from '@/core/fit/secondEnd'
 import { chosenMotor, partName } from '@/core/job/candidates'
 import { oldMotor } from '@/core/job/oldPart'
+import { wheelFamilies } from '@/core/knowledge/familyTraits'
 import type { MotorSpec } from '@/core/match'
 import { inHouseholdUnits, lengthText } from '@/core/units/household'
 import { useJob } from '../../job/JobProvider'
@@ -42,7 +43,7 @@ export function MadeToFit() {
     <Section
       part="fit"
       title="Made to fit"
-      aside="the blade at its old depth; the same figures in the work list"
+      aside="the wheel or blade at its old depth; the same figures in the work list"
     >
       <div className="grid gap-6 wide:grid-cols-[minmax(0,1fr)_300px]">
         <SideView
@@ -56,6 +57,7 @@ export function MadeToFit() {
           gripMm={fit.shaft?.gripMm ?? null}
           markMm={fit.shaft?.markMm ?? null}
           said={said}
+          carries={wheelFamilies.includes(snapshot.machine.family) ? 'wheel' : 'blade'}
           label={
             fit.shaft ? inHouseholdUnits(fit.shaft.text, inches) : `Not known yet: ${fit.missing.join(', ')}`
           }

@@ -3,7 +3,7 @@
 import { useMemo } from 'react'
 import { fieldText } from '@/core/job'
 import { candidateMotor } from '@/core/job/candidates'
-import { motorMatchInputOf } from '@/core/job/motorMatch'
+import { alternatingOnly, isDirectCurrent, motorMatchInputOf } from '@/core/job/motorMatch'
 import { motorPlateFields } from '@/core/job/oldPart'
 import { catalogueMotors } from '@/core/knowledge/catalogue/motors'
 import { type MotorKindId, vocabulary } from '@/core/knowledge/vocabulary'
@@ -32,6 +32,7 @@ const shipped = catalogueMotors.map((motor) => motorPart(motor, 'made-up catalog
 /** The old motor's plate and sizes as fields, and the catalogue judged against them as one types. */
 export function MotorMatch() {
   const { snapshot, act, id } = useJob()
+  const direct = isDirectCurrent(snapshot)
   const { household, machine } = snapshot
   const text = (part: string, field: string) => fieldText(snapshot, part, field)
   const stored = useStored('motor')
@@ -74,7 +75,7 @@ export function MotorMatch() {
             className="col-span-2"
           />
           {motorPlateFields
-            .filter(({ group }) => group === 'plate')
+            .filter(({ group, field }) => group === 'plate' && !(direct && alternatingOnly.includes(field)))
             .map((field) => (
               <Rest key={field.field} part={field.quick ? 'old' : undefined}>
                 <DataInput
