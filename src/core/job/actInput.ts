@@ -1,5 +1,5 @@
 import { CoreError } from '../errors'
-import { Flag, MapOf, Nested, Num, OneOf, PlainList, Text, validated } from '../input'
+import { Flag, ListOf, MapOf, Nested, Num, OneOf, PlainList, Text, validated } from '../input'
 import { actions } from '../knowledge/actions'
 import { optionKinds } from '../knowledge/options'
 import { causeIds, observationIds, vocabulary } from '../knowledge/vocabulary'
@@ -31,6 +31,8 @@ const line = MapOf({}, (_, value) =>
     ? null
     : 'A line holds short texts and numbers only.',
 )
+
+const OwnLineInput = dto({ line })
 
 const classes: Record<Act['kind'], new () => object> = {
   'machine.edit': dto({ field: Text({ max: 40 }), value: text }),
@@ -156,6 +158,12 @@ const classes: Record<Act['kind'], new () => object> = {
     ids: PlainList('string', { atMost: 200 }),
     template: OneOf(['motor', 'capacitor', 'capacitor-dual']),
     way: Text({ max: 40, optional: true }),
+    instead: Flag({ optional: true }),
+  }),
+  'ledger.own': dto({
+    ids: PlainList('string', { atMost: 200 }),
+    replaced: Text({ max: 200 }),
+    lines: ListOf(() => OwnLineInput, { atLeast: 1, atMost: 199 }),
     instead: Flag({ optional: true }),
   }),
   'ledger.add': dto({ id, after: nullableText, before: Text({ max: 40, optional: true }), line }),

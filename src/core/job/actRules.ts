@@ -117,6 +117,7 @@ const actRules: { [Kind in Act['kind']]: ActRow<Kind> } = {
   'candidate.rename': writes(rule('plain', 'any-stop'), 'id'),
   'candidate.remove': rule('plain', 'any-stop'),
   'ledger.plant': rule('plain', 'live-stop'),
+  'ledger.own': rule('plain', 'live-stop'),
   'ledger.add': rule('plain', 'live-stop'),
   'ledger.split': rule('plain', 'live-stop'),
   'ledger.edit': writes(rule('plain', 'live-stop'), 'id', 'change'),

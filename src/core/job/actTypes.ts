@@ -143,6 +143,14 @@ export type Act =
       /** In place of the lines of another template that nobody has touched. */
       instead?: boolean
     }
+  /** A way that was kept at another job, as its lines stood there. */
+  | {
+      kind: 'ledger.own'
+      ids: string[]
+      replaced: string
+      lines: { line: Partial<LedgerRow> }[]
+      instead?: boolean
+    }
   /** Behind a line, at the end (null), or right before the line that `before` names. */
   | { kind: 'ledger.add'; id: string; after: string | null; before?: string; line: Partial<LedgerRow> }
   /** So many pieces of a line become a line of their own behind it: two cups, two kinds of screw. */

@@ -231,6 +231,13 @@ export function actOf(job: JobSnapshot, draw: Draw): Act {
       ...(on ? { way: from(['', 'bearing', 'freezer-side', 'condensing', 'toString'], row) } : {}),
       ...(pick % 3 === 0 ? { instead: true } : {}),
     },
+    'ledger.own': {
+      kind: 'ledger.own',
+      ids: Array.from({ length: 6 }, (_, place) => `${fresh}-w${place}`),
+      replaced: from(['motor', 'blower', ''], pick),
+      lines: [{ line }, { line: { ...line, part: 'cover' } }],
+      ...(pick % 3 === 0 ? { instead: true } : {}),
+    },
     'ledger.add': { kind: 'ledger.add', id: fresh, after: on ? null : rowId(job.ledger), line },
     'ledger.edit': { kind: 'ledger.edit', id: rowId(job.ledger), change: line },
     'photo.add': {

@@ -25,11 +25,16 @@ export function openOf(
 }
 
 /** The measured lines whose figure is wanted where this line goes back, in the order in which they were taken. */
-export function figuresAt(snapshot: JobSnapshot, lineId: string): LedgerRow[] {
+export const figuresAt = (snapshot: JobSnapshot, lineId: string): LedgerRow[] =>
+  wantedAt(snapshot, lineId).filter(({ action, figure }) => action === 'measure' && figure)
+
+/** The marks that are wanted where this line goes back: which way a wheel turned, a line across a joint. */
+export const marksAt = (snapshot: JobSnapshot, lineId: string): LedgerRow[] =>
+  wantedAt(snapshot, lineId).filter(({ action }) => action === 'mark')
+
+function wantedAt(snapshot: JobSnapshot, lineId: string): LedgerRow[] {
   const step = refitOf(snapshot).steps.find(({ from }) => from === lineId)
-  return (step?.figures ?? []).flatMap(({ from }) =>
-    snapshot.ledger.filter((row) => row.id === from && row.action === 'measure' && row.figure),
-  )
+  return (step?.figures ?? []).flatMap(({ from }) => snapshot.ledger.filter((row) => row.id === from))
 }
 
 /**

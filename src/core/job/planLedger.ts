@@ -1,63 +1,29 @@
-import { machineCovers } from '../knowledge/bypassWords'
-import { type CoverId, coverIds } from '../knowledge/covers'
-import { conductor } from '../knowledge/machineWords'
-import { capacitorTemplate, motorTemplates, type Template } from '../knowledge/templates'
-import { moreWays, wayOf } from '../knowledge/ways'
 import { bypassOf } from '../refit/bypass'
-import { accessKinds, benchParts, lineActions, switchKinds } from '../refit/types'
 import type { Act, ActOf, By } from './actTypes'
-import { mayBeAccess, mayFree } from './bench'
-import { hasCover, isPlannedCover } from './covers'
 import { figureWords } from './figureWords'
 import { inside, reachOfLine } from './gate'
 import { figuresAt, openOf } from './ledgerFigures'
+import { allowed, BINDING, checked, lastPosition } from './lineRules'
 import type { LogEntry } from './log'
 import { isPresent, periodAt, periodOf } from './period'
-import { emptyLine, plantedLedger } from './plant'
+import { emptyLine } from './plant'
+import { plantOwnWay, plantWay } from './planWay'
 import { carriesFuel } from './power'
 import { type Draft, planned, put } from './put'
 import { requireReach } from './reachMust'
 import { cannotBeBack } from './refitOf'
 import { refusal } from './refusals'
 import { must, needReason } from './rowMust'
-import { carriesKinds, type JobSnapshot, type LedgerRow, type RowChange } from './rows'
+import type { JobSnapshot, LedgerRow } from './rows'
 import { isTemporary } from './temporary'
-
-/** What a line is about: changed on a bypass that stands, it would let the switch out of sight. */
-const BINDING: (keyof LedgerRow)[] = [
-  'action',
-  'switchKind',
-  'temporary',
-  'extra',
-  'access',
-  'cover',
-  'frees',
-  'benchOf',
-]
-
-const EDITABLE: (keyof LedgerRow)[] = [
-  'part',
-  'count',
-  'fastener',
-  'cup',
-  'terminal',
-  'mark',
-  'figure',
-  'ofPart',
-  'backFigure',
-  'without',
-  'movesToNewPart',
-  'renewMaterial',
-  'cureHours',
-  'carries',
-  ...BINDING,
-]
 
 /** Acts on the ledger of the way in, and on its way back. */
 export function planLedger(snapshot: JobSnapshot, act: Act, now: number, at: string, by: By): Draft | null {
   switch (act.kind) {
     case 'ledger.plant':
-      return plant(snapshot, act, at)
+      return plantWay(snapshot, act, at)
+    case 'ledger.own':
+      return plantOwnWay(snapshot, act, at)
     case 'ledger.add':
       return addLine(snapshot, act)
     case 'ledger.split':
@@ -193,75 +159,6 @@ function landed(snapshot: JobSnapshot, act: ActOf<'landing.done'>, now: number, 
   )
 }
 
-function plant(snapshot: JobSnapshot, act: ActOf<'ledger.plant'>, at: string): Draft {
-  const family = snapshot.machine.family
-  const way = act.template === 'motor' ? (act.way ?? '') : ''
-  const template =
-    act.template === 'motor'
-      ? wayOf(family, way)
-      : capacitorTemplate(family, act.template === 'capacitor-dual')
-  if (!template) throw refusal('unknown-way/plant', way)
-  if (act.ids.length < template.lines.length + (way === '' ? 0 : WAY_FIELDS))
-    throw refusal('too-few-ids/template')
-  // Planted twice, the lines that are there keep their ticks.
-  if (snapshot.ledger.some((row) => act.ids.includes(row.id))) return planned('Template planted already', [])
-  const ids = [...act.ids]
-  const lines = template.lines.filter((line) => !line.access || !hasCover(snapshot, line))
-  const rows = plantedLedger(
-    snapshot.job.id,
-    { ...template, lines },
-    lastPosition(snapshot) + 1,
-    () => ids.shift() ?? '',
-  )
-  const stale = act.instead ? untouched(snapshot) : []
-  return planned(`Template planted: ${rows.length} lines`, [
-    ...stale.map((line) => put(snapshot, 'ledger', line.id, null)),
-    ...rows.map((row) => put(snapshot, 'ledger', row.id, row)),
-    ...wayFields(snapshot, way, template, at, () => ids.shift() ?? ''),
-  ])
-}
-
-/** Lines of a template that stand as it planted them: not ticked, without a photo, a figure or a word of somebody's own. */
-function untouched(snapshot: JobSnapshot): LedgerRow[] {
-  const { family } = snapshot.machine
-  const planted = [
-    motorTemplates[family],
-    ...moreWays(family),
-    capacitorTemplate(family, false),
-    capacitorTemplate(family, true),
-  ].flatMap(({ lines }) => lines)
-  return snapshot.ledger.filter(
-    (line) =>
-      !line.doneAt &&
-      !line.struckAt &&
-      line.access === '' &&
-      !line.figure &&
-      !line.without &&
-      !snapshot.photos.some(({ lineId }) => lineId === line.id) &&
-      planted.some(
-        ({ action, part, mark = '' }) => action === line.action && part === line.part && mark === line.mark,
-      ),
-  )
-}
-
-/** What the way back and the kit have to know of the way that was taken; the usual one leaves nothing behind. */
-const WAY_FIELDS = 2
-function wayFields(
-  snapshot: JobSnapshot,
-  way: string,
-  template: Template,
-  at: string,
-  id: () => string,
-): RowChange[] {
-  const typedOf = { id: way, replaced: way === '' ? '' : template.replaced }
-  return Object.entries(typedOf).flatMap(([field, typed]) => {
-    const known = snapshot.fields.find((row) => row.part === 'way' && row.field === field)
-    const own = known?.id ?? id()
-    if (typed === '') return known ? [put(snapshot, 'fields', own, null)] : []
-    return [put(snapshot, 'fields', own, { id: own, jobId: snapshot.job.id, part: 'way', field, typed, at })]
-  })
-}
-
 function tick(snapshot: JobSnapshot, act: ActOf<'ledger.tick'>, now: number, at: string, by: By): Draft {
   const line = must(snapshot, 'ledger', act.id)
   if (!act.on) {
@@ -381,68 +278,6 @@ function backPeriod(
 const uncovered = (by: By, subject: string, label: string): LogEntry[] =>
   by.cover === 'none' ? [{ kind: 'uncovered', subject, label, detail: 'done without a standing proof' }] : []
 
-function allowed(change: Partial<LedgerRow>): Partial<LedgerRow> {
-  return Object.fromEntries(
-    Object.entries(change).filter(([key]) => EDITABLE.includes(key as keyof LedgerRow)),
-  )
-}
-
-/** A line as it may stand: forbidden bypasses refused in any wording, allowed ones named, lines of access and of the bench what they say. */
-function checked(snapshot: JobSnapshot, row: LedgerRow): LedgerRow {
-  refuseOddValues(row)
-  if (row.frees !== '' && !mayFree(row)) throw refusal('frees-nothing')
-  if (row.extra && !mayStayOff(row.action)) throw refusal('not-extra')
-  const bypass = bypassOf(row)
-  if (bypass.kind === 'forbidden') throw refusal('forbidden-bypass', bypass.text)
-  if (bypass.kind === 'asks') throw refusal('asks-bypass', row.part)
-  if (row.access !== '' && (!mayBeAccess(row) || row.benchOf !== '' || row.frees !== ''))
-    throw refusal('not-access')
-  const cover = row.access === '' ? null : coverOf(snapshot, row)
-  if (row.access !== '' && cover === null) throw refusal('not-a-cover')
-  if (row.benchOf !== '' && machineCovers.test(row.part.toLowerCase())) throw refusal('not-bench', row.part)
-  if (bypass.kind === 'none') return { ...row, cover }
-  return {
-    ...row,
-    cover,
-    action: 'bypass',
-    temporary: 1,
-    switchKind: bypass.kind === 'allowed' ? bypass.switchKind : 'other',
-  }
-}
-
-/** Fasteners may stay off for good; what conducts or covers goes back. */
-const mayStayOff = (action: LedgerRow['action']): boolean => ['unscrew', 'cut-tie', 'loosen'].includes(action)
-
-/**
- * Which cover of the list a line of access is: as the person chose it, or one of the plan and templates of this family. What
- * the words name as a conductor, a terminal or a board is no cover, whatever was chosen.
- */
-function coverOf(snapshot: JobSnapshot, row: LedgerRow): CoverId | null {
-  if (isPlannedCover(snapshot, row)) return 'planned'
-  if (row.cover === null || row.cover === 'planned') return null
-  return conductor.test(`${row.part} ${row.terminal}`.toLowerCase()) ? null : row.cover
-}
-
-/** What came over the wire holds texts and numbers; here each has to be one that a line can have. */
-function refuseOddValues(row: LedgerRow): void {
-  const fits =
-    lineActions.includes(row.action) &&
-    accessKinds.includes(row.access) &&
-    (row.cover === null || coverIds.includes(row.cover)) &&
-    (row.carries === null || carriesKinds.includes(row.carries)) &&
-    (row.frees === '' || benchParts.includes(row.frees)) &&
-    (row.benchOf === '' || benchParts.includes(row.benchOf)) &&
-    (row.switchKind === null || switchKinds.includes(row.switchKind)) &&
-    [row.part, row.fastener, row.cup, row.terminal, row.mark, row.renewMaterial].every(
-      (text) => typeof text === 'string',
-    ) &&
-    [row.count, row.cureHours].every(
-      (number) => number === null || (typeof number === 'number' && number >= 0 && number <= 10_000),
-    ) &&
-    [row.movesToNewPart, row.temporary, row.extra, row.handsOff].every((flag) => flag === 0 || flag === 1)
-  if (!fits) throw refusal('unknown-value/line')
-}
-
 function between(snapshot: JobSnapshot, after: string): number {
   const index = snapshot.ledger.findIndex((row) => row.id === after)
   const [low, high] = [snapshot.ledger[index]?.position, snapshot.ledger[index + 1]?.position]
@@ -457,5 +292,3 @@ function beforeLine(snapshot: JobSnapshot, before: string): number {
   if (high === undefined) return lastPosition(snapshot) + 1
   return low === undefined ? high - 1 : (low + high) / 2
 }
-
-const lastPosition = (snapshot: JobSnapshot) => Math.max(-1, ...snapshot.ledger.map((row) => row.position))

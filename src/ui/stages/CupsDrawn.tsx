@@ -9,9 +9,9 @@ import { FastenerHead } from '../pieces/FastenerHead'
 const SHOWN = 12
 
 /** Lettered cups with what lies in them, each fastener by its look; what has gone back is hollow. */
-export function CupsDrawn() {
+export function CupsDrawn({ only }: { only?: string }) {
   const { snapshot } = useJob()
-  const cups = cupsOf(snapshot)
+  const cups = cupsOf(snapshot).filter(({ cup }) => only === undefined || (only !== '' && cup === only))
   if (cups.length === 0) return null
   return (
     <ul className="mb-3 flex flex-wrap gap-3" aria-label="Cups" data-testid="cups">

@@ -4,9 +4,11 @@ import { Dialog } from 'radix-ui'
 import { type ReactNode, useEffect, useState } from 'react'
 import { useJob } from '../job/JobProvider'
 import { pageCan } from '../kit/pageCan'
+import { useNarrow } from '../kit/useNarrow'
 import { LinePhotos } from '../photos/LinePhotos'
 import { MarkedPhoto } from '../photos/MarkedPhoto'
 import { usePhotos } from '../photos/PhotoSender'
+import { CupsDrawn } from './CupsDrawn'
 
 /** An act as the large view shows it. */
 export interface LargeAct {
@@ -20,6 +22,8 @@ export interface LargeAct {
   problem: string | null
   /** A figure, a photo or a word is wanted before it can be ticked. */
   lacks?: boolean
+  /** The cup its fasteners lie in; empty where there is none. */
+  cup: string
   /** Where that is given. */
   asks?: ReactNode
 }
@@ -41,8 +45,8 @@ const AHEAD = 2
 
 /** The next act alone, in letters that are read at arm's length: done, photo, read aloud, for a gloved thumb. */
 export function OneAct({ way, acts, onTick, onUntick }: OneActProps) {
-  const [open, setOpen] = useState(false)
   const next = acts.find((each) => !each.done)
+  const [open, setOpen] = useOpenByItself(way, next !== undefined && next.problem === null)
   const done = acts.filter((each) => each.done).length
   // What stands before the act that is shown: ticked by a thumb too many, it is taken back here.
   const last = acts.slice(0, next ? acts.indexOf(next) : undefined).findLast((each) => each.done)
@@ -83,6 +87,26 @@ export function OneAct({ way, acts, onTick, onUntick }: OneActProps) {
   )
 }
 
+/**
+ * On a phone the large act is the view to work in: it opens by itself as soon as its act may be done, and stays shut once
+ * somebody went back to the list.
+ */
+function useOpenByItself(way: 'in' | 'back', may: boolean): [boolean, (open: boolean) => void] {
+  const { snapshot } = useJob()
+  const narrow = useNarrow()
+  const [open, setOpen] = useState(false)
+  const key = `rest-cog-list-${snapshot.job.id}-${way}`
+  useEffect(() => {
+    if (may && narrow && sessionStorage.getItem(key) === null) setOpen(true)
+  }, [may, narrow, key])
+  const change = (wanted: boolean) => {
+    if (wanted) sessionStorage.removeItem(key)
+    else sessionStorage.setItem(key, 'list')
+    setOpen(wanted)
+  }
+  return [open, change]
+}
+
 function Act({ act, way, then, onTick }: ActProps) {
   const { snapshot } = useJob()
   const { waits } = usePhotos()
@@ -120,6 +144,7 @@ function Act({ act, way, then, onTick }: ActProps) {
       >
         Done, next
       </button>
+      <CupsDrawn only={act.cup} />
       {then.length > 0 ? (
         <p className="caption text-base">{`Then: ${then.map(({ title }) => lower(title)).join('; ')}.`}</p>
       ) : null}

@@ -10,7 +10,7 @@ import type { SheetPart } from './sheetPart'
 
 /** Numbers that replace each other, drawn as a line with who says so; the person may record what the counter said. */
 export function Chain({ parts }: { parts: Map<string, SheetPart> }) {
-  const { snapshot, act, id } = useJob()
+  const { snapshot } = useJob()
   const [open, setOpen] = useState(false)
   const old = fieldText(snapshot, 'motor-old', 'partNumber').trim()
   if (old === '') return null
@@ -47,9 +47,7 @@ export function Chain({ parts }: { parts: Map<string, SheetPart> }) {
       {open ? (
         <ul>
           {Array.from({ length: Math.min(MOST_LINKS, said + 1) }, (_, index) => (
-            // Their places are their names.
-            // biome-ignore lint/suspicious/noArrayIndexKey: a step is kept by its place
-            <LinkFields key={index} index={index} newest={newest} />
+            <LinkFields key={linkField(index, 'number')} index={index} newest={newest} />
           ))}
         </ul>
       ) : null}

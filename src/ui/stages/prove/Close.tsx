@@ -9,6 +9,7 @@ import { dueEvents } from '@/core/takeaway/calendar'
 import { useJob } from '../../job/JobProvider'
 import { Section } from '../../kit/Section'
 import { TextField } from '../../kit/TextField'
+import { KeepWay } from '../KeepWay'
 
 const results: { value: NonNullable<JobRow['result']>; label: string }[] = [
   { value: 'runs', label: 'It runs' },
@@ -77,6 +78,7 @@ export function Close() {
           </a>
         ) : null}
       </div>
+      {closed ? null : <KeepWay />}
       {closed ? (
         <div className="mt-4 flex gap-2">
           {save === 'saved' ? (

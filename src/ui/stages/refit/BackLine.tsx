@@ -4,7 +4,7 @@ import { useSortable } from '@dnd-kit/sortable'
 import { CSS } from '@dnd-kit/utilities'
 import { useState } from 'react'
 import { type LedgerRow, reachOfLine } from '@/core/job'
-import { figuresAt } from '@/core/job/ledgerFigures'
+import { figuresAt, marksAt } from '@/core/job/ledgerFigures'
 import type { BackStep } from '@/core/refit/types'
 import { useJob } from '../../job/JobProvider'
 import { useRowClass } from '../../kit/focus'
@@ -12,6 +12,7 @@ import { Grip } from '../../kit/Grip'
 import { Tick } from '../../kit/Tick'
 import { TickKey } from '../../kit/TickKey'
 import { LinePhotos } from '../../photos/LinePhotos'
+import { TurnThen } from '../HowMeasured'
 import { FigureAgain } from './FigureAgain'
 
 interface BackLineProps {
@@ -35,6 +36,7 @@ export function BackLine({ step, row, number, current, ahead, onEarlier, onLater
   const on = row.backDoneAt !== null
   const problem = gate(reachOfLine(snapshot, row))
   const figures = figuresAt(snapshot, row.id)
+  const marks = marksAt(snapshot, row.id)
   const lacks = !on && figures.some(({ backFigure }) => !backFigure)
   const tick = (next: boolean) => act({ kind: 'ledger.back', id: row.id, on: next })
   return (
@@ -75,6 +77,13 @@ export function BackLine({ step, row, number, current, ahead, onEarlier, onLater
           ))}
         </div>
       ) : null}
+      {open || current
+        ? marks.map((line) => (
+            <div key={line.id} className="pl-12">
+              <TurnThen line={line} />
+            </div>
+          ))
+        : null}
       {open || (current && hasPhoto) ? (
         <div className="pl-12">
           <LinePhotos lineId={row.id} way="back" about={row.part || 'this line'} />

@@ -7,6 +7,7 @@ import { lengthsOf } from '@/core/job/oldPart'
 import { useJob } from '../../job/JobProvider'
 import { NumberField } from '../../kit/NumberField'
 import { LinePhotos } from '../../photos/LinePhotos'
+import { HowMeasured } from '../HowMeasured'
 
 /** What was measured on the way in, beside what it measures now: as it was, or how far from it. */
 export function FigureAgain({ line }: { line: LedgerRow }) {
@@ -25,6 +26,7 @@ export function FigureAgain({ line }: { line: LedgerRow }) {
         <b className="num">{was}</b> {figureWords({ ...line, figure: '' }, household)}{' '}
         <span className="caption">as it was</span>
       </p>
+      <HowMeasured line={line} />
       {hasPhoto ? <LinePhotos lineId={line.id} way="back" about={line.part} /> : null}
       <div className="mt-1 flex flex-wrap items-end gap-2">
         <NumberField

@@ -12,12 +12,13 @@ import {
 import { SortableContext, sortableKeyboardCoordinates, verticalListSortingStrategy } from '@dnd-kit/sortable'
 import { type LedgerRow, reachOfLine } from '@/core/job'
 import { spokenBack } from '@/core/job/actWords'
-import { figuresAt } from '@/core/job/ledgerFigures'
+import { figuresAt, marksAt } from '@/core/job/ledgerFigures'
 import { orderOfHands, refitOf } from '@/core/job/refitOf'
 import { withNewCapacitor } from '@/core/wiring/capacitorBack'
 import { useJob } from '../../job/JobProvider'
 import { Section } from '../../kit/Section'
 import { Tick } from '../../kit/Tick'
+import { TurnThen } from '../HowMeasured'
 import { OneAct } from '../OneAct'
 import { AsItWas } from './AsItWas'
 import { BackLine } from './BackLine'
@@ -42,11 +43,21 @@ export function WayBack() {
   const largeOf = ({ step, row }: (typeof steps)[number]) => ({
     id: row.id,
     about: row.part || 'this line',
+    cup: row.cup,
     ...spokenBack(step, row),
     done: row.backDoneAt !== null,
     problem: gate(reachOfLine(snapshot, row)),
     lacks: figuresAt(snapshot, row.id).some(({ backFigure }) => !backFigure),
-    asks: figuresAt(snapshot, row.id).map((line) => <FigureAgain key={line.id} line={line} />),
+    asks: (
+      <>
+        {marksAt(snapshot, row.id).map((line) => (
+          <TurnThen key={line.id} line={line} />
+        ))}
+        {figuresAt(snapshot, row.id).map((line) => (
+          <FigureAgain key={line.id} line={line} />
+        ))}
+      </>
+    ),
   })
   const undo = back.mustUndo.flatMap((id) => {
     const row = rows.get(id)

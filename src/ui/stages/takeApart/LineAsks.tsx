@@ -8,6 +8,7 @@ import { useJob } from '../../job/JobProvider'
 import { NumberField } from '../../kit/NumberField'
 import { TextField } from '../../kit/TextField'
 import { usePhotos } from '../../photos/PhotoSender'
+import { HowMeasured, TurnChoice } from '../HowMeasured'
 
 /** What a line wants before it is ticked: its figure where it measures, its photo where it takes one, or why there is none. */
 export function LineAsks({ line }: { line: LedgerRow }) {
@@ -17,6 +18,9 @@ export function LineAsks({ line }: { line: LedgerRow }) {
   if (line.action === 'measure')
     return (
       <div className="grid max-w-xl gap-3 pb-2 mid:grid-cols-[150px_minmax(0,1fr)]">
+        <div className="mid:col-span-2">
+          <HowMeasured line={line} />
+        </div>
         <NumberField
           label="What it measures"
           unit={snapshot.household.inches ? 'in' : 'mm'}
@@ -30,11 +34,18 @@ export function LineAsks({ line }: { line: LedgerRow }) {
         <TextField
           label="From where to where"
           value={line.mark}
-          placeholder="hub face to shaft end"
+          placeholder="motor face to hub"
           onType={(mark) => change({ mark })}
         />
         {line.figure ? null : <Without line={line} ask="It cannot be measured" />}
       </div>
+    )
+  if (line.action === 'mark')
+    return (
+      <>
+        <HowMeasured line={line} />
+        <TurnChoice line={line} />
+      </>
     )
   if (line.action === 'photo' && !waits(line.id) && (openOf(snapshot, line) !== null || line.without))
     return <Without line={line} ask="No photo of it" />

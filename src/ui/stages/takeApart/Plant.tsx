@@ -6,6 +6,7 @@ import { capacitorTemplate, motorTemplates } from '@/core/knowledge/templates'
 import { moreWays } from '@/core/knowledge/ways'
 import { useJob } from '../../job/JobProvider'
 import { Section } from '../../kit/Section'
+import { OwnWays } from './OwnWays'
 
 /** More than any way has lines. */
 const IDS = 80
@@ -86,6 +87,7 @@ export function Plant({ instead = false }: { instead?: boolean }) {
           </ul>
         </>
       ) : null}
+      <OwnWays instead={instead} />
     </Section>
   )
 }

@@ -20,6 +20,7 @@ import { Section } from '../../kit/Section'
 import { PhotoSender } from '../../photos/PhotoSender'
 import { CupsDrawn } from '../CupsDrawn'
 import { GoOn } from '../GoOn'
+import { KeepWay } from '../KeepWay'
 import { GateLine } from '../measure/GateLine'
 import { OneAct } from '../OneAct'
 import { AsFound } from './AsFound'
@@ -104,6 +105,7 @@ export function TakeApartStage() {
           </p>
         ))}
         <QuickLine current={current} />
+        {done === lines.length ? <KeepWay /> : null}
       </Section>
       <GoOn from="take-apart" />
     </PhotoSender>
@@ -124,6 +126,7 @@ function LargeWayIn({ lines }: { lines: LedgerRow[] }) {
       acts={lines.map((line) => ({
         id: line.id,
         about: line.part || 'this line',
+        cup: line.cup,
         ...spokenAct(line, line.caution || irreversible[line.action]),
         done: line.doneAt !== null,
         problem: gate(reachOfLine(snapshot, line)),
