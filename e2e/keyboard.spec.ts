@@ -48,12 +48,12 @@ test('resistances are typed round the ring with Enter, o is over-range, and a pa
 test('a ledger line is ticked with T and moved with the keyboard', async ({ page }) => {
   await openDemoJob(page, 'Ventilator', 'take-apart')
   const ledger = page.getByTestId('ledger')
-  await expect(page.getByText('6 of 11 done')).toBeVisible()
+  await expect(page.getByText('6 of 14 done')).toBeVisible()
   await page.locator('body').press('t')
-  await expect(page.getByText('7 of 11 done')).toBeVisible()
-  await page.getByRole('button', { name: 'Move line 11: motor' }).focus()
+  await expect(page.getByText('7 of 14 done')).toBeVisible()
+  await page.getByRole('button', { name: 'Move line 14: motor' }).focus()
   await page.keyboard.press('Space')
-  await expect(page.getByRole('button', { name: 'Move line 11: motor' })).toHaveAttribute(
+  await expect(page.getByRole('button', { name: 'Move line 14: motor' })).toHaveAttribute(
     'aria-pressed',
     'true',
   )
@@ -63,7 +63,7 @@ test('a ledger line is ticked with T and moved with the keyboard', async ({ page
     /item (\S+) was moved over droppable area (?!\1\b)\S+/,
   )
   await page.keyboard.press('Space')
-  await expect(ledger.getByRole('listitem').nth(9)).toContainText('motor')
+  await expect(ledger.getByRole('listitem').nth(12)).toContainText('lift off motor')
 })
 
 test('in a hurry, by keyboard alone: from the bench to a proved capacitor and a verdict', async ({

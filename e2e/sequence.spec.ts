@@ -27,6 +27,7 @@ test('a furnace is watched: what does not come leads back to the suspects, and t
   await expect(inducer).toHaveAttribute('data-timing', 'late')
   await watch.getByRole('button', { name: 'Call again, and watch anew' }).click()
   await watch.getByRole('button', { name: 'Now: The inducer starts' }).click()
+  await watch.getByRole('button', { name: 'End the watch' }).click()
   await expect(inducer).toContainText(/Before, it came \d+ s later\./)
   await saved(page)
   await page.goto(`${job}/measure`)

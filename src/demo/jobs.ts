@@ -17,6 +17,7 @@ import {
   prove,
   sound,
   step,
+  stillOff,
   strike,
   tick,
   toFrame,
@@ -178,8 +179,8 @@ export const jobs: DemoJob[] = [
         ),
       ),
       step(days(4) - 44, tick(5)),
-      step(days(4) - 58, tick(5)),
-      step(days(4) - 70, tick(4)),
+      step(days(4) - 58, tick(6)),
+      step(days(4) - 70, tick(6)),
       step(
         days(3),
         all(
@@ -223,7 +224,7 @@ export const jobs: DemoJob[] = [
           ),
         ),
       ),
-      step(28, all(isolate, prove(['0.3', '0.1', '0.1']), discharged)),
+      step(28, all(stillOff, isolate, prove(['0.3', '0.1', '0.1']), discharged)),
       step(12, back(5)),
     ],
   },

@@ -56,6 +56,10 @@ export const isolate = ({ snapshot }: Scene): Act[] => [
   ...neededWaits(snapshot).map((wait): Act => ({ kind: 'wait.start', id: wait.id })),
 ]
 
+/** Days later every point that was left open is looked at again. */
+export const stillOff = ({ snapshot }: Scene): Act[] =>
+  snapshot.points.flatMap(({ id, openedAt }) => (openedAt ? [{ kind: 'point.still' as const, id }] : []))
+
 /** Every feed proved, in the order of the procedure. */
 export const prove =
   (volts = ['0.2', '0.1', '0.1']) =>

@@ -26,7 +26,7 @@ const STYLE = `body{max-width:46rem;margin:2rem auto;padding:0 1rem;font:16px/1.
 header{border-bottom:2px solid}h1{margin:0}h2{border-bottom:1px solid #bac4bd;font-size:1.15rem;margin:1.6rem 0 .4rem}
 table{width:100%;border-collapse:collapse}td{border-bottom:1px solid #bac4bd;padding:.2rem 0;vertical-align:top}td+td{padding-left:1rem}
 .pairs td+td{text-align:right}.times td:first-child{white-space:nowrap;color:#4a5751}.quiet{color:#4a5751;font-size:.9rem}
-.photo{position:relative}.photo svg{position:absolute;inset:0;width:100%;height:100%}figure{margin:0 0 1rem}img{display:block;width:100%;height:auto}@media(min-width:40rem){.photos{columns:2}}figure{break-inside:avoid}`
+.photo{position:relative}.photo svg{position:absolute;inset:0;width:100%;height:100%}figure{margin:0 0 1rem}img{display:block;width:100%;height:auto}@media(min-width:40rem){.photos{columns:2}.drawn{column-span:all}}figure{break-inside:avoid}`
 
 async function sectionOf({ title, items, failed }: RecordSection, zone: string): Promise<string> {
   const body = failed ? [`<p>${FAILED_PART}</p>`] : await Promise.all(items.map((item) => itemOf(item, zone)))
@@ -72,5 +72,6 @@ async function photoOf({
   const { width = 1, height = 1 } = await sharp(stored).metadata()
   const drawn = marksOf(marks)
   const overlay = drawn.length > 0 ? marksSvg(drawn, width, height) : ''
-  return `<figure><div class="photo"><img alt="${inMarkup(caption)}" src="data:image/webp;base64,${stored.toString('base64')}">${overlay}</div><figcaption>${inMarkup(caption)}</figcaption></figure>`
+  // What was drawn on a photo is read, not only seen: it has the width of the page.
+  return `<figure${drawn.length > 0 ? ' class="drawn"' : ''}><div class="photo"><img alt="${inMarkup(caption)}" src="data:image/webp;base64,${stored.toString('base64')}">${overlay}</div><figcaption>${inMarkup(caption)}</figcaption></figure>`
 }

@@ -43,6 +43,9 @@ export async function paperPdf(paper: PaperDocument, zone: string): Promise<Buff
     pageSize: 'A4',
     pageMargins: [48, 48, 48, 56],
     defaultStyle: { font: 'Atkinson', fontSize: 10, color: INK, lineHeight: 1.15 },
+    // A heading with nothing under it stands on the next page with what it is the heading of.
+    pageBreakBefore: ({ headlineLevel }, nodes) =>
+      headlineLevel === 1 && nodes.getFollowingNodesOnPage().length === 0,
     footer: (page, pages) => ({
       margin: [48, 16, 48, 0],
       columns: [
@@ -164,10 +167,14 @@ async function photoOf({
   const stored = await readPhoto(hash).catch(() => null)
   if (!stored) return { width: PHOTO_WIDTH, text: plain(missingPicture(caption)) }
   const jpeg = await (await marked(stored, marks)).flatten().jpeg({ quality: 78 }).toBuffer()
+  const width = marksOf(marks).length > 0 ? WIDTH : PHOTO_WIDTH
   return {
-    width: PHOTO_WIDTH,
+    width,
     stack: [
-      { image: `data:image/jpeg;base64,${jpeg.toString('base64')}`, fit: [PHOTO_WIDTH, 240] },
+      {
+        image: `data:image/jpeg;base64,${jpeg.toString('base64')}`,
+        fit: [width, width === WIDTH ? 420 : 240],
+      },
       { text: plain(caption), fontSize: 9, margin: [0, 3, 0, 10] },
     ],
     unbreakable: true,
@@ -184,10 +191,15 @@ async function marked(stored: Buffer, marks: string): Promise<Sharp> {
   return sharp(data).composite([{ input: Buffer.from(marksSvg(list, info.width, info.height)) }])
 }
 
-/** Two beside each other. */
-const photoRows = (photos: Column[]): Content[] =>
-  photos.flatMap((photo, index): Content[] =>
-    index % 2 === 0
-      ? [{ columns: [photo, photos[index + 1] ?? { width: PHOTO_WIDTH, text: '' }], columnGap: 16 }]
-      : [],
-  )
+/** Two beside each other; what was drawn on is read, and has the width of the page. */
+function photoRows(photos: Column[]): Content[] {
+  const narrow = photos.filter(({ width }) => width !== WIDTH)
+  return [
+    ...photos.filter(({ width }) => width === WIDTH),
+    ...narrow.flatMap((photo, index): Content[] =>
+      index % 2 === 0
+        ? [{ columns: [photo, narrow[index + 1] ?? { width: PHOTO_WIDTH, text: '' }], columnGap: 16 }]
+        : [],
+    ),
+  ]
+}

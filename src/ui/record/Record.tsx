@@ -1,5 +1,6 @@
 import type { ReactNode } from 'react'
 import type { JobSnapshot } from '@/core/job'
+import { marksOf } from '@/core/marks'
 import { recordOf } from '@/core/record/ofJob'
 import { FAILED_PART } from '@/core/record/sentences'
 import type { RecordItem, RecordSection } from '@/core/record/types'
@@ -128,8 +129,17 @@ function Item({ item, zone }: { item: RecordItem; zone: string }): ReactNode {
       return (
         <div className="grid gap-4 mid:grid-cols-2 print:grid-cols-2">
           {item.photos.map(({ hash, caption, marks }, index) => (
-            <figure key={`${index}-${hash}`} className="avoid-break">
-              <MarkedPhoto hash={hash} marks={marks} alt={caption} className="max-h-80" />
+            // What was drawn on a photo is read, not only seen: it has the width of the page.
+            <figure
+              key={`${index}-${hash}`}
+              className={`avoid-break ${hasMarks(marks) ? 'mid:col-span-2 print:col-span-2' : ''}`}
+            >
+              <MarkedPhoto
+                hash={hash}
+                marks={marks}
+                alt={caption}
+                className={hasMarks(marks) ? '' : 'max-h-80'}
+              />
               <figcaption className="caption">{caption}</figcaption>
             </figure>
           ))}
@@ -137,3 +147,5 @@ function Item({ item, zone }: { item: RecordItem; zone: string }): ReactNode {
       )
   }
 }
+
+const hasMarks = (marks: string): boolean => marksOf(marks).length > 0

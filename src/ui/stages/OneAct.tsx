@@ -1,7 +1,7 @@
 'use client'
 
 import { Dialog } from 'radix-ui'
-import { type ReactNode, useEffect, useState } from 'react'
+import { type ReactNode, useEffect, useRef, useState } from 'react'
 import { useJob } from '../job/JobProvider'
 import { pageCan } from '../kit/pageCan'
 import { useNarrow } from '../kit/useNarrow'
@@ -46,7 +46,7 @@ const AHEAD = 2
 /** The next act alone, in letters that are read at arm's length: done, photo, read aloud, for a gloved thumb. */
 export function OneAct({ way, acts, onTick, onUntick }: OneActProps) {
   const next = acts.find((each) => !each.done)
-  const [open, setOpen] = useOpenByItself(way, next !== undefined && next.problem === null)
+  const [open, setOpen] = useOpenByItself(way, next?.problem === null ? acts.length : 0)
   const done = acts.filter((each) => each.done).length
   // What stands before the act that is shown: ticked by a thumb too many, it is taken back here.
   const last = acts.slice(0, next ? acts.indexOf(next) : undefined).findLast((each) => each.done)
@@ -87,18 +87,26 @@ export function OneAct({ way, acts, onTick, onUntick }: OneActProps) {
   )
 }
 
+/** So many lines at once are a way that was planted; lines that are spoken come one by one. */
+const A_WAY = 5
+
 /**
- * On a phone the large act is the view to work in: it opens by itself as soon as its act may be done, and stays shut once
- * somebody went back to the list.
+ * On a phone the large act is the view to work in: it opens by itself once a whole way stands and its act may be done, and
+ * stays shut once somebody went back to the list.
+ *
+ * @param lines of the way; none while its act may not be done
  */
-function useOpenByItself(way: 'in' | 'back', may: boolean): [boolean, (open: boolean) => void] {
+function useOpenByItself(way: 'in' | 'back', lines: number): [boolean, (open: boolean) => void] {
   const { snapshot } = useJob()
   const narrow = useNarrow()
   const [open, setOpen] = useState(false)
+  const known = useRef(0)
   const key = `rest-cog-list-${snapshot.job.id}-${way}`
   useEffect(() => {
-    if (may && narrow && sessionStorage.getItem(key) === null) setOpen(true)
-  }, [may, narrow, key])
+    const more = lines - known.current
+    known.current = lines
+    if (narrow && more >= A_WAY && sessionStorage.getItem(key) === null) setOpen(true)
+  }, [lines, narrow, key])
   const change = (wanted: boolean) => {
     if (wanted) sessionStorage.removeItem(key)
     else sessionStorage.setItem(key, 'list')

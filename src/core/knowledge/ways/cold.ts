@@ -7,7 +7,10 @@ const foodFirst =
 
 /** The motor out of its bracket: the bushings go on the new one before it is slid in, the wheel after. */
 const fanOnTheBench = [
-  ...onBench([{ action: 'measure', part: 'wheel depth on the shaft' }]),
+  ...onBench([
+    { action: 'measure', part: 'wheel depth on the shaft' },
+    { action: 'mark', part: 'which way the wheel turns' },
+  ]),
   ...wheel,
   ...onBench([{ action: 'slide-out', part: 'motor', mark: 'plug side' }]),
   ...bushings,

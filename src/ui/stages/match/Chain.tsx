@@ -45,11 +45,11 @@ export function Chain({ parts }: { parts: Map<string, SheetPart> }) {
         Somebody names a newer number
       </button>
       {open ? (
-        <ul>
+        <div>
           {Array.from({ length: Math.min(MOST_LINKS, said + 1) }, (_, index) => (
             <LinkFields key={linkField(index, 'number')} index={index} newest={newest} />
           ))}
-        </ul>
+        </div>
       ) : null}
     </div>
   )
@@ -63,7 +63,7 @@ function LinkFields({ index, newest }: { index: number; newest: string }) {
     act({ kind: 'field.set', id: id(), part: 'chain', field: linkField(index, field), typed })
   const begins = value('number') === '' && value('from') === ''
   return (
-    <li className="grid max-w-2xl grid-cols-1 gap-3 border-line border-b py-2 mid:grid-cols-3">
+    <div className="grid max-w-2xl grid-cols-1 gap-3 border-line border-b py-2 mid:grid-cols-3">
       <TextField
         label="This number"
         value={value('from')}
@@ -87,7 +87,7 @@ function LinkFields({ index, newest }: { index: number; newest: string }) {
         placeholder="the counter in town"
         onType={(typed) => set('by', typed)}
       />
-    </li>
+    </div>
   )
 }
 
