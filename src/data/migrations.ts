@@ -437,7 +437,6 @@ const labelPictures: Migration = {
   },
 }
 
-/** How many terminals a capacitor has whose label nobody has read: until it is said, all that it may have are read. */
 /** What is measured on the way in, and again on the way back. */
 const ledgerFigures: Migration = {
   async up(db: Db) {
@@ -446,6 +445,14 @@ const ledgerFigures: Migration = {
   },
 }
 
+/** What a line asks to be noted before its part comes off. */
+const ledgerAsks: Migration = {
+  async up(db: Db) {
+    for (const statement of add('ledger_line', maybe('text', 'asks'))) await sql.raw(statement).execute(db)
+  },
+}
+
+/** How many terminals a capacitor has whose label nobody has read: until it is said, all that it may have are read. */
 const chargeTerminals: Migration = {
   async up(db: Db) {
     await sql.raw(`alter table "charge" add column "terminals" text`).execute(db)
@@ -517,6 +524,7 @@ const migrations: Record<string, Migration> = {
   '0017-dead-periods': whole(deadPeriods),
   '0018-charge-terminals': whole(chargeTerminals),
   '0019-ledger-figures': whole(ledgerFigures),
+  '0020-ledger-asks': whole(ledgerAsks),
 }
 
 /**

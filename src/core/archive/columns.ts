@@ -204,6 +204,7 @@ export const archiveColumns: { [Table in keyof JobTables]: { [Name in keyof JobT
     ofPart: laterText,
     backFigure: laterText,
     without: laterText,
+    asks: laterText,
     donePeriod: laterText,
     backPeriod: laterText,
     doneAt: orNull(text),

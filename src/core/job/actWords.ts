@@ -1,8 +1,16 @@
 import type { BackStep } from '../refit/types'
 import type { LedgerRow } from './rows'
 
+/** Acts whose name says more than one says of them. */
+const shorter: Record<string, string> = {
+  'cut-tie': 'cut',
+  'cut-wire': 'cut',
+  'break-seal': 'break',
+  'pull-hose': 'pull off',
+}
+
 /** @example actionWords('slide-out') // 'slide out' */
-export const actionWords = (action: string): string => action.replaceAll('-', ' ')
+export const actionWords = (action: string): string => shorter[action] ?? action.replaceAll('-', ' ')
 
 /** An act of the ledger as one says it: what to do, then what belongs to it, each a sentence. */
 export interface SpokenAct {
@@ -16,15 +24,26 @@ export interface SpokenAct {
  * @param caution what cannot be undone, or is easily broken
  */
 export function spokenAct(line: LedgerRow, caution = ''): SpokenAct {
-  const { action, part, terminal, count, fastener, cup, mark, movesToNewPart, renewMaterial, cureHours } =
-    line
+  const {
+    action,
+    part,
+    terminal,
+    count,
+    fastener,
+    cup,
+    mark,
+    asks,
+    movesToNewPart,
+    renewMaterial,
+    cureHours,
+  } = line
   const verb = actionWords(action)
   const pieces = count || fastener ? `${count ?? 1} ${fastener || (count === 1 ? 'piece' : 'pieces')}` : ''
   return {
     title: `${verb.charAt(0).toUpperCase()}${verb.slice(1)} ${part || 'this'}${terminal ? ` from ${terminal}` : ''}`,
     details: [
       pieces && cup ? `${pieces}, into cup ${cup}.` : pieces ? `${pieces}.` : cup ? `Into cup ${cup}.` : '',
-      mark ? `Mark: ${mark}.` : '',
+      mark ? `Mark: ${mark}.` : asks ? `Note first, or take a photo: ${asks}.` : '',
       movesToNewPart ? 'It moves over to the new part.' : '',
       renewMaterial
         ? `On the way back it is renewed with ${renewMaterial}${cureHours === null ? '' : `, which cures ${cureHours} hours`}.`

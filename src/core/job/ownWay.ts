@@ -30,6 +30,7 @@ export type OwnLine = Pick<
   | 'terminal'
   | 'mark'
   | 'ofPart'
+  | 'asks'
   | 'movesToNewPart'
   | 'renewMaterial'
   | 'cureHours'
@@ -76,6 +77,7 @@ const keptOf = (line: LedgerRow, inches: boolean): OwnLine => ({
   terminal: line.terminal,
   mark: line.mark,
   ofPart: line.ofPart,
+  asks: line.asks,
   movesToNewPart: line.movesToNewPart,
   renewMaterial: line.renewMaterial,
   cureHours: line.cureHours,

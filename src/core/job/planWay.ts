@@ -90,11 +90,12 @@ export function plantOwnWay(snapshot: JobSnapshot, act: ActOf<'ledger.own'>, at:
   const from = lastPosition(snapshot) + 1
   const rows = act.lines
     .map(({ line }, index) => {
-      const { caution } = line
+      const { caution, asks } = line
       const row: LedgerRow = {
         ...emptyLine(ids[index] ?? '', snapshot.job.id, from + index),
         ...allowed(line),
         ...(typeof caution === 'string' ? { caution } : {}),
+        ...(typeof asks === 'string' ? { asks } : {}),
       }
       return checked(snapshot, row)
     })

@@ -8,6 +8,13 @@ import { figureWords } from './figureWords'
 import { oncePerSnapshot } from './once'
 import type { HouseholdRow, JobSnapshot, LedgerRow } from './rows'
 
+/** Its figure, else what was noted of it; where nothing was noted, what to look for in the photo. */
+function markOf(line: LedgerRow, household: HouseholdRow): { mark?: string } {
+  if (line.figure) return { mark: figureWords(line, household) }
+  if (line.mark) return { mark: line.mark }
+  return line.asks ? { mark: `look at the photo, ${line.asks}` } : {}
+}
+
 function stepOf(line: LedgerRow, household: HouseholdRow): RefitStep {
   return {
     id: line.id,
@@ -17,7 +24,7 @@ function stepOf(line: LedgerRow, household: HouseholdRow): RefitStep {
     ...(line.fastener ? { fastener: line.fastener } : {}),
     ...(line.cup ? { cup: line.cup } : {}),
     ...(line.terminal ? { terminal: line.terminal } : {}),
-    ...(line.figure ? { mark: figureWords(line, household) } : line.mark ? { mark: line.mark } : {}),
+    ...markOf(line, household),
     ...(line.ofPart ? { of: line.ofPart } : {}),
     ...(line.movesToNewPart ? { movesToNewPart: true } : {}),
     ...(line.renewMaterial

@@ -343,6 +343,8 @@ export interface LedgerRow extends OfJob, SpokenLine {
   backFigure: string | null
   /** Why a line to measure has no figure, or a line to photograph no photo. */
   without: string | null
+  /** What is noted before it comes off, as the template asks it; null where it asks nothing, or an older program wrote the line. */
+  asks: string | null
   movesToNewPart: Flag
   renewMaterial: string
   cureHours: number | null

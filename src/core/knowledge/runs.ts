@@ -33,13 +33,13 @@ export const wheelOff = (
   {
     measured = `${part} depth on the shaft`,
     screws = 1,
-    mark,
+    asks,
     caution,
-  }: { measured?: string; screws?: number; mark?: string; caution?: string } = {},
+  }: { measured?: string; screws?: number; asks?: string; caution?: string } = {},
 ): TemplateLine[] =>
   onBench([
-    { action: 'measure', part: measured },
-    { action: 'mark', part: `which way the ${part} turns` },
+    { action: 'measure', part: measured, of: part },
+    { action: 'mark', part: `which way the ${part} turns`, of: part },
     {
       action: 'loosen',
       part: `${part} set screw${screws > 1 ? 's' : ' or clip'}`,
@@ -50,7 +50,7 @@ export const wheelOff = (
       action: 'slide-out',
       part,
       movesToNewPart: true,
-      ...(mark ? { mark } : {}),
+      ...(asks ? { asks } : {}),
       ...(caution ? { caution } : {}),
     },
   ])
@@ -59,7 +59,7 @@ export const wheelOff = (
 export const nutsOff = (count: number, cup: string): TemplateLine[] =>
   onBench([
     { action: 'unscrew', part: 'motor nuts', count, fastener: 'nut', cup },
-    { action: 'lift-off', part: 'motor', mark: 'leads to the same side' },
+    { action: 'lift-off', part: 'motor', asks: 'to which side its leads come out' },
   ])
 
 export const blowerKit = ['1/4 and 5/16 in nut drivers', 'long hex key', 'level', 'ties', 'gloves']
@@ -91,7 +91,7 @@ export const armsOff = (
     { action: 'lift-off', part: 'motor', ...motor },
     { action: 'measure', part: 'band to shaft end' },
     { action: 'loosen', part: 'band screw' },
-    { action: 'slide-out', part: 'band with arms', movesToNewPart: true, mark: 'which way round' },
+    { action: 'slide-out', part: 'band with arms', movesToNewPart: true, asks: 'which way round' },
   ])
 
 export const inducerDoors = covers([

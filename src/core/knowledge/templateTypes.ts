@@ -12,6 +12,7 @@ type OfStep =
   | 'renew'
   | 'switch'
   | 'temporary'
+  | 'of'
 
 export interface TemplateLine extends Pick<RefitStep, OfStep> {
   action: RefitAction
@@ -24,6 +25,8 @@ export interface TemplateLine extends Pick<RefitStep, OfStep> {
   /** Looking and photographing need no hands inside. */
   handsOff?: boolean
   caution?: string
+  /** What is noted before it comes off, since nobody knows it later: a question, never the answer. */
+  asks?: string
 }
 
 export interface Template {

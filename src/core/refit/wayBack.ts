@@ -176,10 +176,12 @@ function inverted(step: RefitStep, isNewPart: boolean, movesOver: boolean): Back
   }
 }
 
+/** A cap or a clip is itself what lies in the cup. */
+const pieces = ({ action, count = 1, fastener }: RefitStep): string =>
+  fastener === undefined && action === 'unclip' ? String(count) : `${count} × ${fastener ?? 'fastener'}`
+
 const fastenersOf = (step: RefitStep) =>
-  step.fastener || step.cup
-    ? `${step.count ?? 1} × ${step.fastener ?? 'fastener'}${step.cup ? ` from cup ${step.cup}` : ''}`
-    : ''
+  step.fastener || step.cup ? `${pieces(step)}${step.cup ? ` from cup ${step.cup}` : ''}` : ''
 
 function textOf(step: RefitStep, action: BackAction, isNewPart: boolean): string {
   const part = isNewPart ? `the new ${step.part}` : step.part
@@ -189,17 +191,21 @@ function textOf(step: RefitStep, action: BackAction, isNewPart: boolean): string
   const verb: Record<BackAction, string> = {
     screw: `Screw ${part} on`,
     tighten: `Tighten ${part}`,
-    plug: `Plug ${part} in${place}`,
+    plug: /\bplugs?$/i.test(part) ? `Push ${part} in${place}` : `Plug ${part} in${place}`,
     connect: `Connect ${part}${place}`,
-    'push-hose': `Push ${part} on its port${place}`,
+    'push-hose': `Push ${part} on ${(step.count ?? 1) > 1 ? 'their ports' : 'its port'}${place}`,
     clip: `Clip ${part} in`,
     'set-on': `Set ${part} on`,
     'slide-in': `Slide ${part} in`,
     // What it is renewed with stands behind it.
-    tie: step.renew ? `Tie ${part}` : `Tie ${part} with a new tie`,
+    tie: !step.renew
+      ? `Tie ${part} with a new tie`
+      : /\bties?$/i.test(part)
+        ? `Renew ${part}`
+        : `Tie ${part}`,
     splice: `Splice ${part}${place}`,
     solder: `Solder ${part}${place}`,
-    seal: `Seal ${part}`,
+    seal: step.renew ? `Renew ${part}` : `Seal ${part}`,
     'close-drain': `Close the drain of ${part}`,
     transfer: '',
     work: '',

@@ -11,7 +11,7 @@ export const screwedGrille: Way = {
   lines: [
     ...covers([
       { action: 'unscrew', part: 'grille', count: 1, fastener: 'screw, long', cup: 'A' },
-      { action: 'lift-off', part: 'grille', mark: 'which way round' },
+      { action: 'lift-off', part: 'grille', asks: 'which way round' },
       { action: 'lift-off', part: 'cover of the wiring box' },
     ]),
     photo('housing with plug, flap and plate'),

@@ -24,8 +24,8 @@ const out: TemplateLine[] = [
 ]
 
 const opened: TemplateLine[] = [
-  { action: 'measure', part: 'combustion wheel depth on the shaft' },
-  { action: 'mark', part: 'which way the combustion wheel turns' },
+  { action: 'measure', part: 'combustion wheel depth on the shaft', of: 'combustion wheel' },
+  { action: 'mark', part: 'which way the combustion wheel turns', of: 'combustion wheel' },
   { action: 'unplug', part: 'sail switch plug' },
   { action: 'unscrew', part: 'sail switch', count: 2, fastener: 'screw, small', cup: 'D' },
   { action: 'lift-off', part: 'sail switch', mark: 'paddle into the air stream' },
@@ -33,14 +33,14 @@ const opened: TemplateLine[] = [
   { action: 'break-seal', part: 'housing gasket', renew: { material: 'gasket' } },
   { action: 'lift-off', part: 'blower housing' },
   { action: 'loosen', part: 'combustion wheel set screw', fastener: 'small hex, long key' },
-  { action: 'slide-out', part: 'combustion wheel', movesToNewPart: true, mark: 'which side faces out' },
-  { action: 'measure', part: 'room-air wheel depth on the shaft' },
-  { action: 'mark', part: 'which way the room-air wheel turns' },
+  { action: 'slide-out', part: 'combustion wheel', movesToNewPart: true, asks: 'which side faces out' },
+  { action: 'measure', part: 'room-air wheel depth on the shaft', of: 'room-air wheel' },
+  { action: 'mark', part: 'which way the room-air wheel turns', of: 'room-air wheel' },
   { action: 'loosen', part: 'room-air wheel set screw', fastener: 'small hex, long key' },
-  { action: 'slide-out', part: 'room-air wheel', movesToNewPart: true, mark: 'which side faces out' },
+  { action: 'slide-out', part: 'room-air wheel', movesToNewPart: true, asks: 'which side faces out' },
   { action: 'break-seal', part: 'motor gasket', renew: { material: 'gasket' } },
   { action: 'unscrew', part: 'motor clamp', count: 2, fastener: 'screw', cup: 'F' },
-  { action: 'slide-out', part: 'motor', mark: 'leads to the same side' },
+  { action: 'slide-out', part: 'motor', asks: 'to which side its leads come out' },
 ]
 
 const kit = [
@@ -76,15 +76,15 @@ export const caravanRebuild: Way = {
       ...opened.map(({ movesToNewPart: _, ...line }) => line),
       { action: 'mark', part: 'end bell against body, a line across their joint' },
       { action: 'unscrew', part: 'through bolts', count: 2, fastener: 'long bolt', cup: 'G' },
-      { action: 'lift-off', part: 'end bell', mark: 'washers on the shaft, their number and order' },
-      { action: 'slide-out', part: 'shaft washers', count: 3, mark: 'their order' },
+      { action: 'lift-off', part: 'end bell', asks: 'how many washers lie on the shaft, and in which order' },
+      { action: 'slide-out', part: 'shaft washers', count: 3, asks: 'in which order they lie' },
       {
         action: 'slide-out',
         part: 'armature',
         mark: 'a drop of light oil on each bush; it turns without a catch',
         caution: 'The magnets pull: fingers clear of the joint.',
       },
-      { action: 'unsolder', part: 'brush leads', count: 2, mark: 'which holder each had' },
+      { action: 'unsolder', part: 'brush leads', count: 2, asks: 'which holder each had' },
       {
         action: 'slide-out',
         part: 'brushes',

@@ -8,11 +8,11 @@ const foodFirst =
 /** The motor out of its bracket: the bushings go on the new one before it is slid in, the wheel after. */
 const fanOnTheBench = [
   ...onBench([
-    { action: 'measure', part: 'wheel depth on the shaft' },
-    { action: 'mark', part: 'which way the wheel turns' },
+    { action: 'measure', part: 'wheel depth on the shaft', of: 'wheel' },
+    { action: 'mark', part: 'which way the wheel turns', of: 'wheel' },
   ]),
   ...wheel,
-  ...onBench([{ action: 'slide-out', part: 'motor', mark: 'plug side' }]),
+  ...onBench([{ action: 'slide-out', part: 'motor', asks: 'to which side its plug looks' }]),
   ...bushings,
 ]
 
@@ -36,13 +36,13 @@ export const freezerSide: Way = {
     photo('freezer as it was found, every level', { caution: foodFirst }),
     {
       action: 'drain',
-      part: 'water line of the ice maker',
+      part: 'ice maker’s water line',
       mark: 'its cock opened again last, and no drop seen at its fitting',
       caution: 'Close its cock first; a cup of water still comes.',
     },
     { action: 'slide-out', part: 'upper drawer' },
     { action: 'slide-out', part: 'lower drawer' },
-    { action: 'slide-out', part: 'shelves', count: 3, mark: 'which slot each had' },
+    { action: 'slide-out', part: 'shelves', count: 3, asks: 'which slot each had' },
     { action: 'unclip', part: 'screw caps of the drawer frame', count: 4, cup: 'A' },
     { action: 'unscrew', part: 'drawer frame', count: 4, fastener: 'Phillips, long', cup: 'B' },
     { action: 'lift-off', part: 'drawer frame' },
@@ -69,7 +69,7 @@ export const freezerSide: Way = {
     },
     photo('coil with its frost, fan, heater and plugs'),
     { action: 'disconnect', part: 'ground wire of the panel', terminal: 'panel' },
-    { action: 'slide-out', part: 'foam duct', mark: 'which side is up' },
+    { action: 'slide-out', part: 'foam duct', asks: 'which side is up' },
     { action: 'cut-tie', part: 'harness tie', renew: { material: 'tie' } },
     { action: 'unplug', part: 'fan plug' },
     {
@@ -77,7 +77,7 @@ export const freezerSide: Way = {
       part: 'heater plug',
       caution: 'The heater may be a glass tube: no tool near it.',
     },
-    { action: 'unclip', part: 'temperature sensor', mark: 'how high it sits on the coil' },
+    { action: 'unclip', part: 'temperature sensor', asks: 'how high it sits on the coil' },
     { action: 'unscrew', part: 'fan bracket', count: 2, fastener: '1/4 hex', cup: 'F' },
     { action: 'lift-off', part: 'fan with its bracket', frees: 'motor' },
     ...fanOnTheBench,
@@ -93,7 +93,7 @@ export const freshFoodSide: Way = {
   kit: ['1/4 in nut driver', 'thin plastic blade', 'towels', 'cool box for food', 'gloves'],
   lines: [
     photo('fresh-food space as it was found', { caution: foodFirst }),
-    { action: 'slide-out', part: 'shelves', count: 4, mark: 'which slot each had' },
+    { action: 'slide-out', part: 'shelves', count: 4, asks: 'which slot each had' },
     { action: 'slide-out', part: 'crisper drawers', count: 2 },
     {
       action: 'unclip',
@@ -103,11 +103,11 @@ export const freshFoodSide: Way = {
     { action: 'unplug', part: 'lamp plug' },
     { action: 'unclip', part: 'screw caps of the duct', count: 2, cup: 'A' },
     { action: 'unscrew', part: 'air duct', count: 4, fastener: '1/4 hex', cup: 'B' },
-    { action: 'lift-off', part: 'air duct', mark: 'damper plug still on it' },
+    { action: 'lift-off', part: 'air duct', caution: 'The damper’s plug is still on it: do not pull.' },
     { action: 'unplug', part: 'damper plug' },
     photo('fan, sensor and plugs behind the duct'),
-    { action: 'slide-out', part: 'foam insert', mark: 'which side is up' },
-    { action: 'unclip', part: 'temperature sensor', mark: 'where it sat' },
+    { action: 'slide-out', part: 'foam insert', asks: 'which side is up' },
+    { action: 'unclip', part: 'temperature sensor', asks: 'where it sits' },
     { action: 'unplug', part: 'fan plug' },
     { action: 'disconnect', part: 'ground wire', terminal: 'bracket' },
     { action: 'unscrew', part: 'fan bracket', count: 3, fastener: '1/4 hex', cup: 'C' },

@@ -13,7 +13,7 @@ const front: TemplateLine[] = [
 ]
 const plugs: TemplateLine[] = [
   photo('board with every plug'),
-  { action: 'unplug', part: 'display and sensor plugs', count: 3, mark: 'label against colour' },
+  { action: 'unplug', part: 'display and sensor plugs', count: 3, asks: 'which colour sits on which label' },
   {
     action: 'unplug',
     part: 'fan plug',
@@ -31,9 +31,9 @@ export const coilLifted: Way = {
   lines: [
     ...front,
     ...plugs,
-    { action: 'unclip', part: 'sensor on the coil', mark: 'which bend of the pipe' },
+    { action: 'unclip', part: 'sensor on the coil', asks: 'which bend of the pipe' },
     { action: 'unscrew', part: 'electronics box', count: 2, fastener: 'screw', cup: 'C' },
-    { action: 'lift-off', part: 'electronics box', mark: 'hung aside, not by its wires' },
+    { action: 'lift-off', part: 'electronics box', caution: 'Hang it aside, not by its wires.' },
     {
       action: 'pull-hose',
       part: 'drain hose of the tray',
@@ -44,7 +44,7 @@ export const coilLifted: Way = {
     {
       action: 'loosen',
       part: 'wheel screw in the gap',
-      mark: 'position of the gap',
+      asks: 'which way the gap with the screw looks',
       caution: 'Turn the wheel by hand until the gap with the screw comes round.',
     },
     { action: 'unscrew', part: 'motor cover', count: 3, fastener: 'screw', cup: 'E' },
@@ -89,7 +89,7 @@ export const chassisOpened: Way = {
     ...onBench([
       { action: 'measure', part: 'wheel end to motor' },
       { action: 'loosen', part: 'wheel screw', mark: 'on the flat' },
-      { action: 'slide-out', part: 'motor', mark: 'which end of the wheel' },
+      { action: 'slide-out', part: 'motor', asks: 'at which end of the wheel it sits' },
       { action: 'slide-out', part: 'rubber rings of the motor', count: 2, movesToNewPart: true },
     ]),
   ],

@@ -87,3 +87,32 @@ describe('food that was taken out', () => {
         expect(backOf(way).steps.filter(({ part }) => /food/.test(part))).toEqual([])
   })
 })
+
+describe('what a line asks to be noted', () => {
+  it('is a question of its own, and never stands as if somebody had noted it', () => {
+    for (const [name, { lines }] of all)
+      for (const { mark = '', part } of lines)
+        expect(mark, `${name}: ${part}`).not.toMatch(/^(?:which|how|where|in which|to which|at which)\b/)
+  })
+
+  it('is told of the part that comes back: the line across a joint where the halves meet, a pipe’s depth at the pipe', () => {
+    const at = (family: 'draft-inducer' | 'rv-furnace-blower', id: string) => {
+      const way = moreWays(family).find((each) => each.id === id)
+      return way
+        ? backOf(way).steps.flatMap(({ part, figures = [] }) =>
+            figures.map(({ from }) => [way.lines[Number(from)]?.part, part]),
+          )
+        : []
+    }
+    expect(at('draft-inducer', 'bearing')).toEqual(
+      expect.arrayContaining([
+        ['both halves of the housing, a line across their joint', 'upper half of the housing'],
+        ['depth of the vent pipe in its socket', 'vent pipe'],
+        ['impeller depth on the shaft', 'impeller'],
+      ]),
+    )
+    expect(at('rv-furnace-blower', 'whole')).toEqual(
+      expect.arrayContaining([['combustion wheel depth on the shaft', 'combustion wheel']]),
+    )
+  })
+})

@@ -47,6 +47,15 @@ export function LineAsks({ line }: { line: LedgerRow }) {
         <TurnChoice line={line} />
       </>
     )
+  if (line.asks)
+    return (
+      <TextField
+        className="max-w-xl pb-2"
+        label={`Note it, or take a photo: ${line.asks}`}
+        value={line.mark}
+        onType={(mark) => change({ mark })}
+      />
+    )
   if (line.action === 'photo' && !waits(line.id) && (openOf(snapshot, line) !== null || line.without))
     return <Without line={line} ask="No photo of it" />
   return null
@@ -83,12 +92,14 @@ export function LineMark({ line }: { line: LedgerRow }) {
   return (
     <>
       <LineAsks line={line} />
-      <TextField
-        label="How it sits, or what is different here"
-        value={line.mark}
-        placeholder="notch up, plug to the front"
-        onType={(mark) => act({ kind: 'ledger.edit', id: line.id, change: { mark } })}
-      />
+      {line.asks ? null : (
+        <TextField
+          label="How it sits, or what is different here"
+          value={line.mark}
+          placeholder="notch up, plug to the front"
+          onType={(mark) => act({ kind: 'ledger.edit', id: line.id, change: { mark } })}
+        />
+      )}
     </>
   )
 }
