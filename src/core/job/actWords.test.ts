@@ -7,7 +7,7 @@ const line = (change: Partial<ReturnType<typeof emptyLine>>) => ({ ...emptyLine(
 describe('an act as one says it', () => {
   it('names what to do, how many of what, and where they go', () => {
     const act = line({ action: 'unscrew', part: 'front panel', count: 6, fastener: '1/4 hex', cup: 'B' })
-    expect(spokenAct(act)).toEqual({ title: 'Unscrew front panel', details: ['6 1/4 hex, into cup B.'] })
+    expect(spokenAct(act)).toEqual({ title: 'Unscrew front panel', details: ['6 × 1/4 hex, into cup B.'] })
   })
 
   it('says the mark, what moves over, what is renewed, and what cannot be undone', () => {
@@ -20,11 +20,17 @@ describe('an act as one says it', () => {
       cureHours: 24,
     })
     expect(spokenAct(act, 'The seal tears.').details).toEqual([
-      'Mark: hub down.',
+      'Goes back: hub down.',
       'It moves over to the new part.',
       'On the way back it is renewed with sealant, which cures 24 hours.',
       'The seal tears.',
     ])
+  })
+
+  it('asks what is to be noted until somebody noted it', () => {
+    const act = line({ action: 'slide-out', part: 'cooling fan', asks: 'which side faces the motor' })
+    expect(spokenAct(act).details).toEqual(['Note first, or take a photo: which side faces the motor.'])
+    expect(spokenAct({ ...act, mark: 'ribs out' }).details).toEqual(['Goes back: ribs out.'])
   })
 
   it('is a sentence also where nothing is named yet', () => {

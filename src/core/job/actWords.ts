@@ -5,12 +5,16 @@ import type { LedgerRow } from './rows'
 const shorter: Record<string, string> = {
   'cut-tie': 'cut',
   'cut-wire': 'cut',
-  'break-seal': 'break',
+  'break-seal': 'break loose',
   'pull-hose': 'pull off',
 }
 
 /** @example actionWords('slide-out') // 'slide out' */
 export const actionWords = (action: string): string => shorter[action] ?? action.replaceAll('-', ' ')
+
+/** How many of what: 4 × 1/4 hex long, 3 pieces. */
+const piecesOf = (count: number | null, fastener: string): string =>
+  fastener ? `${count ?? 1} × ${fastener}` : count ? `${count} ${count === 1 ? 'piece' : 'pieces'}` : ''
 
 /** An act of the ledger as one says it: what to do, then what belongs to it, each a sentence. */
 export interface SpokenAct {
@@ -38,12 +42,12 @@ export function spokenAct(line: LedgerRow, caution = ''): SpokenAct {
     cureHours,
   } = line
   const verb = actionWords(action)
-  const pieces = count || fastener ? `${count ?? 1} ${fastener || (count === 1 ? 'piece' : 'pieces')}` : ''
+  const pieces = piecesOf(count, fastener)
   return {
     title: `${verb.charAt(0).toUpperCase()}${verb.slice(1)} ${part || 'this'}${terminal ? ` from ${terminal}` : ''}`,
     details: [
       pieces && cup ? `${pieces}, into cup ${cup}.` : pieces ? `${pieces}.` : cup ? `Into cup ${cup}.` : '',
-      mark ? `Mark: ${mark}.` : asks ? `Note first, or take a photo: ${asks}.` : '',
+      mark ? `Goes back: ${mark}.` : asks ? `Note first, or take a photo: ${asks}.` : '',
       movesToNewPart ? 'It moves over to the new part.' : '',
       renewMaterial
         ? `On the way back it is renewed with ${renewMaterial}${cureHours === null ? '' : `, which cures ${cureHours} hours`}.`
@@ -60,7 +64,7 @@ export function spokenAct(line: LedgerRow, caution = ''): SpokenAct {
  */
 export function spokenBack(step: BackStep, row: LedgerRow): SpokenAct {
   const { count, fastener, cup, mark, terminal } = row
-  const pieces = count || fastener ? `${count ?? 1} ${fastener || (count === 1 ? 'piece' : 'pieces')}` : ''
+  const pieces = piecesOf(count, fastener)
   return {
     title: `${step.text.charAt(0).toUpperCase()}${step.text.slice(1)}`,
     details: [

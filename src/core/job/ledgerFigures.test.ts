@@ -108,3 +108,38 @@ describe('a line to photograph', () => {
     expect(refused(act(photo, taken), tick('look'))).toBeNull()
   })
 })
+
+describe('what a line asked to be noted', () => {
+  const fan = (more: object = {}) =>
+    act(
+      madeDead(bath()),
+      {
+        kind: 'ledger.add',
+        id: 'fan',
+        after: null,
+        line: { action: 'slide-out', part: 'cooling fan', ...more },
+      },
+      { kind: 'ledger.tick', id: 'fan', on: true },
+    )
+  const asking = (job: JobSnapshot): JobSnapshot => ({
+    ...job,
+    ledger: job.ledger.map((line) =>
+      line.id === 'fan' ? { ...line, asks: 'which side faces the motor' } : line,
+    ),
+  })
+  const said = (job: JobSnapshot) => refitOf(job).steps.find(({ from }) => from === 'fan')?.text
+
+  it('stands on the way back as it was noted; else the photo is named, or that nobody did', () => {
+    expect(said(asking(fan({ mark: 'ribs out' })))).toBe('Slide cooling fan in: ribs out.')
+    expect(said(asking(fan()))).toBe('Slide cooling fan in: nobody noted which side faces the motor.')
+    const seen = act(asking(fan()), {
+      kind: 'photo.add',
+      id: 'p',
+      lineId: 'fan',
+      hash: 'ab'.repeat(32),
+      caption: '',
+      way: 'in',
+    })
+    expect(said(seen)).toBe('Slide cooling fan in: look at the photo, which side faces the motor.')
+  })
+})

@@ -8,7 +8,7 @@ import { labelColumns } from './labels'
 import { periodOf } from './period'
 import { hasChargeOf } from './place'
 import { newCharge } from './plant'
-import { checksOf, gasIsOff, gasOpening, hasRun, isEarly, isWatched } from './power'
+import { checksOf, curesOf, gasIsOff, gasOpening, hasRun, isEarly, isWatched } from './power'
 import { type Draft, planned, put, withSteps } from './put'
 import { refusal } from './refusals'
 import type { JobSnapshot, RowChange, WaitRow } from './rows'
@@ -147,6 +147,8 @@ function checkSet(snapshot: JobSnapshot, act: ActOf<'check.set'>, at: string): D
   const id = known?.id ?? act.id
   if (act.result === null)
     return planned(`Check ${act.checkId}: taken back`, known ? [put(snapshot, 'checks', id, null)] : [])
+  const [cure] = curesOf(snapshot).filter(({ until }) => until > Date.parse(at))
+  if (check.cured && act.result === 'pass' && cure) throw refusal('not-cured', cure.line.renewMaterial)
   if (check.gas && act.result !== 'fail' && gasIsOff(snapshot)) throw refusal('gas-off')
   if (act.result !== 'skipped' && isWatched(check) && !hasRun(snapshot)) throw refusal('not-run')
   if (act.result !== 'skipped' && check.hands && !handsMay(snapshot, Date.parse(at)))

@@ -6,16 +6,18 @@ import { wayBack } from '../refit/wayBack'
 import { fieldText } from './fields'
 import { figureWords } from './figureWords'
 import { oncePerSnapshot } from './once'
-import type { HouseholdRow, JobSnapshot, LedgerRow } from './rows'
+import type { JobSnapshot, LedgerRow } from './rows'
 
-/** Its figure, else what was noted of it; where nothing was noted, what to look for in the photo. */
-function markOf(line: LedgerRow, household: HouseholdRow): { mark?: string } {
+/** Its figure, else what was noted of it; where nothing was noted, what to look for in the photo, or that nobody knows. */
+function markOf(line: LedgerRow, { household, photos }: JobSnapshot): { mark?: string } {
   if (line.figure) return { mark: figureWords(line, household) }
   if (line.mark) return { mark: line.mark }
-  return line.asks ? { mark: `look at the photo, ${line.asks}` } : {}
+  if (!line.asks) return {}
+  const hasPhoto = photos.some(({ lineId }) => lineId === line.id)
+  return { mark: `${hasPhoto ? 'look at the photo,' : 'nobody noted'} ${line.asks}` }
 }
 
-function stepOf(line: LedgerRow, household: HouseholdRow): RefitStep {
+function stepOf(line: LedgerRow, snapshot: JobSnapshot): RefitStep {
   return {
     id: line.id,
     action: line.action,
@@ -24,7 +26,7 @@ function stepOf(line: LedgerRow, household: HouseholdRow): RefitStep {
     ...(line.fastener ? { fastener: line.fastener } : {}),
     ...(line.cup ? { cup: line.cup } : {}),
     ...(line.terminal ? { terminal: line.terminal } : {}),
-    ...markOf(line, household),
+    ...markOf(line, snapshot),
     ...(line.ofPart ? { of: line.ofPart } : {}),
     ...(line.movesToNewPart ? { movesToNewPart: true } : {}),
     ...(line.renewMaterial
@@ -62,7 +64,7 @@ const backWith = (snapshot: JobSnapshot, moves: BackMove[]): RefitResult =>
   wayBack({
     steps: snapshot.ledger
       .filter((line) => line.doneAt && !line.struckAt)
-      .map((line) => stepOf(line, snapshot.household)),
+      .map((line) => stepOf(line, snapshot)),
     replaced: replacedPart(snapshot),
     moves,
   })

@@ -12,6 +12,7 @@ interface Refusals {
   'figure-first': [part: string]
   'forbidden-bypass': [why: string]
   'gas-off': []
+  'not-cured': [material: string]
   gone: []
   'hard-stop': []
   'no-name': []
@@ -131,6 +132,7 @@ const words: { [Key in RefusalKey]: (...params: Refusals[Key]) => string } = {
   'done/split': () => 'This line is done: untick it before you split it.',
   'duplicate-lead': (name) => `There is already a lead ${name}. Name them apart, for example ${name}-2.`,
   'forbidden-bypass': (why) => why,
+  'not-cured': (material) => `The cure of ${material} still runs: answer this once it is over.`,
   'gas-off': () => 'Gas comes on first: a union that holds no gas shows no bubble.',
   gone: () => 'What this would change is no longer there: it was removed in another window.',
   'hard-stop': () => 'This stop cannot be overridden. Call whom it names, or hand the job over.',

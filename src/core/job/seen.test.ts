@@ -412,6 +412,28 @@ describe('power back is held', () => {
     expect(powerProblems(shorter, NOW + 3 * 3_600_000, 'start')).toEqual([])
   })
 
+  it('and what says that the seal has cured is not true before', () => {
+    const job = act(
+      madeDead(jobOn('draft-inducer')),
+      line('inducer gasket', { action: 'break-seal', renewMaterial: 'sealant', cureHours: 24 }),
+      tick('inducer gasket'),
+      back('inducer gasket'),
+    )
+    const joints = (result: 'pass' | 'fail' | 'skipped'): Act => ({
+      kind: 'check.set',
+      id: id(),
+      checkId: 'joints',
+      result,
+      note: '',
+    })
+    expect(refused(job, joints('pass'))).toBe('not-cured')
+    expect(refused(job, joints('fail'))).not.toBe('not-cured')
+    const gasket = job.ledger.at(-1)?.id ?? ''
+    expect(
+      refused(act(job, { kind: 'ledger.edit', id: gasket, change: { cureHours: 0 } }), joints('pass')),
+    ).not.toBe('not-cured')
+  })
+
   it('until gas is on and each union that was opened is tested; a bubble stops the job', () => {
     const opened = act(
       madeDead(jobOn('rv-furnace-blower')),

@@ -21,6 +21,8 @@ export interface ProveCheck {
   dead?: boolean
   /** Done with hands at a wheel or a wire: asked for only while the machine is dead. */
   hands?: true
+  /** Says that what was sealed has cured: true only once it has. */
+  cured?: true
   /** Answered once gas is on and before anything else is: only where a union was opened. */
   gas?: boolean
   /** Looked at so many minutes after the start; the job may close before. */
@@ -238,6 +240,7 @@ export const proveChecks: Record<FamilyId, ProveCheck[]> = {
     {
       id: 'joints',
       act: 'Vent clamp, seal and drain made good, sealant cured',
+      cured: true,
       expect: 'complete, CO alarm on the floor',
       otherwise: 'Do not start it.',
       dead: true,

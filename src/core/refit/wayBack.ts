@@ -210,7 +210,7 @@ function textOf(step: RefitStep, action: BackAction, isNewPart: boolean): string
     transfer: '',
     work: '',
   }
-  const mark = step.mark ? `; mark: ${step.mark}` : ''
+  const mark = step.mark ? `: ${step.mark}` : ''
   return `${verb[action]}${renewed}${held ? `, ${held}` : ''}${mark}.`
 }
 

@@ -103,9 +103,11 @@ function useOpenByItself(way: 'in' | 'back', lines: number): [boolean, (open: bo
   const known = useRef(0)
   const key = `rest-cog-list-${snapshot.job.id}-${way}`
   useEffect(() => {
+    // The server draws the wide page: what it knew is no way that was planted since.
+    if (!narrow) return
     const more = lines - known.current
     known.current = lines
-    if (narrow && more >= A_WAY && sessionStorage.getItem(key) === null) setOpen(true)
+    if (more >= A_WAY && sessionStorage.getItem(key) === null) setOpen(true)
   }, [lines, narrow, key])
   const change = (wanted: boolean) => {
     if (wanted) sessionStorage.removeItem(key)

@@ -19,7 +19,7 @@ import { ShortIsolation } from './ShortIsolation'
 
 /** Stage 8: what holds power back, gas and water and their leak test, power in order, the checks, the end of the job. */
 export function ProveStage() {
-  const { snapshot, energy, act, now, clock } = useJob()
+  const { snapshot, energy, act, now, when } = useJob()
   const { job, machine } = snapshot
   const wrong = wiringHolds(snapshot)
   const problems = [
@@ -60,7 +60,7 @@ export function ProveStage() {
                 <span>
                   {`${point.label} open again`}
                   {point.openedAt ? (
-                    <span className="num caption ml-2">{`shut since ${clock(point.openedAt)}`}</span>
+                    <span className="num caption ml-2">{`shut since ${when(point.openedAt, now)}`}</span>
                   ) : null}
                 </span>
               </li>

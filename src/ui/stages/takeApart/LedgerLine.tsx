@@ -155,7 +155,7 @@ function Edit({ line, onRemove }: { line: LedgerRow; onRemove: () => void }) {
         <SelectField
           label="Act"
           value={line.action}
-          options={lineActions.map((value) => ({ value, label: actionWords(value) }))}
+          options={lineActions.map((value) => ({ value, label: value.replaceAll('-', ' ') }))}
           onChoose={(action) => change({ action: action as LedgerRow['action'] })}
         />
         <TextField label="Part" value={line.part} onType={(part) => change({ part })} />

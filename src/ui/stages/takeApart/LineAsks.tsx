@@ -10,8 +10,12 @@ import { TextField } from '../../kit/TextField'
 import { usePhotos } from '../../photos/PhotoSender'
 import { HowMeasured, TurnChoice } from '../HowMeasured'
 
-/** What a line wants before it is ticked: its figure where it measures, its photo where it takes one, or why there is none. */
-export function LineAsks({ line }: { line: LedgerRow }) {
+/**
+ * What a line wants before it is ticked: its figure where it measures, its photo where it takes one, or why there is none.
+ *
+ * @param large what it asks to be noted stands above it already
+ */
+export function LineAsks({ line, large = false }: { line: LedgerRow; large?: boolean }) {
   const { snapshot, act } = useJob()
   const { waits } = usePhotos()
   const change = (part: Partial<LedgerRow>) => act({ kind: 'ledger.edit', id: line.id, change: part })
@@ -51,7 +55,7 @@ export function LineAsks({ line }: { line: LedgerRow }) {
     return (
       <TextField
         className="max-w-xl pb-2"
-        label={`Note it, or take a photo: ${line.asks}`}
+        label={large ? 'Your note' : `Note it, or take a photo: ${line.asks}`}
         value={line.mark}
         onType={(mark) => change({ mark })}
       />
@@ -91,7 +95,7 @@ export function LineMark({ line }: { line: LedgerRow }) {
   const { act } = useJob()
   return (
     <>
-      <LineAsks line={line} />
+      <LineAsks line={line} large />
       {line.asks ? null : (
         <TextField
           label="How it sits, or what is different here"
