@@ -274,7 +274,7 @@ export const jobs: DemoJob[] = [
         days(3) - 40,
         all(decide('winding-open', 'replace-motor', 0.96, 'universal-motor'), plant('motor')),
       ),
-      step(days(3) - 52, tick(11)),
+      step(days(3) - 52, tick(13)),
       step(
         days(2),
         field('motor-old', {

@@ -12,8 +12,8 @@ const shorter: Record<string, string> = {
 /** @example actionWords('slide-out') // 'slide out' */
 export const actionWords = (action: string): string => shorter[action] ?? action.replaceAll('-', ' ')
 
-/** How many of what: 4 × 1/4 hex long, 3 pieces. */
-const piecesOf = (count: number | null, fastener: string): string =>
+/** @example piecesOf(4, '1/4 hex long') // '4 × 1/4 hex long' */
+export const piecesOf = (count: number | null, fastener: string): string =>
   fastener ? `${count ?? 1} × ${fastener}` : count ? `${count} ${count === 1 ? 'piece' : 'pieces'}` : ''
 
 /** An act of the ledger as one says it: what to do, then what belongs to it, each a sentence. */

@@ -1,5 +1,5 @@
 import type { JobSnapshot, LedgerRow } from '../job'
-import { actionWords } from '../job/actWords'
+import { actionWords, piecesOf } from '../job/actWords'
 import { figureWords, withUnit } from '../job/figureWords'
 import { changeOf } from '../job/ledgerFigures'
 import { refitOf } from '../job/refitOf'
@@ -28,17 +28,19 @@ function measuredText(line: LedgerRow, household: JobSnapshot['household']): str
   const again = line.backFigure
     ? `; on the way back ${withUnit(line.backFigure, inches)}${change ? ` (${change})` : ''}`
     : ''
-  return `${figureWords(line, household)}${again}`
+  // The line itself says what was measured; from where to where stands behind the figure.
+  const figure = line.mark ? figureWords(line, household) : withUnit(line.figure, inches)
+  return `${figure}${again}`
 }
 
 function lineText(line: LedgerRow, onTheWayBack: boolean, household: JobSnapshot['household']): string {
-  const pieces = line.fastener || line.count ? `${line.count ?? 1} × ${line.fastener || 'piece'}` : ''
+  const pieces = piecesOf(line.count, line.fastener)
   const renewed = line.renewMaterial
     ? `renewed with ${line.renewMaterial}${line.cureHours === null ? '' : `, cures ${line.cureHours} h`}`
     : ''
   const back = line.backDoneAt ? 'back' : onTheWayBack ? 'not back yet' : ''
   return `${[
-    `${actionWords(line.action)} ${line.part}${line.terminal ? ` from ${line.terminal}` : ''}`,
+    capital(`${actionWords(line.action)} ${line.part}${line.terminal ? ` from ${line.terminal}` : ''}`),
     pieces,
     line.cup ? `cup ${line.cup}` : '',
     measuredText(line, household),
@@ -53,3 +55,5 @@ function lineText(line: LedgerRow, onTheWayBack: boolean, household: JobSnapshot
     .filter(Boolean)
     .join(', ')}.`
 }
+
+const capital = (text: string): string => `${text.slice(0, 1).toUpperCase()}${text.slice(1)}`

@@ -60,7 +60,7 @@ describe('the record of a job', () => {
       { kind: 'ledger.tick', id: 'wheel-line', on: true },
     )
     expect(words(recordOf(done, NOW), 'Way in and back')).toContain(
-      'slide out wheel, mark “hub down”, moves over to the new part, not back yet.',
+      'Slide out wheel, mark “hub down”, moves over to the new part, not back yet.',
     )
     const back = doing(done, { kind: 'ledger.back', id: 'wheel-line', on: true })
     expect(words(recordOf(back, NOW), 'Way in and back')).toContain('moves over to the new part, back.')

@@ -73,7 +73,11 @@ export function Close() {
           onChange={(event) => act({ kind: 'machine.edit', field: 'nextLook', value: event.target.value })}
         />
         {dueEvents(snapshot).length > 0 ? (
-          <a className="mt-1 inline-block text-teal underline" href={`/api/jobs/${job.id}/calendar`} download>
+          <a
+            className="mt-1 inline-flex min-h-11 items-center text-teal underline"
+            href={`/api/jobs/${job.id}/calendar`}
+            download
+          >
             Put what is due into a calendar
           </a>
         ) : null}
