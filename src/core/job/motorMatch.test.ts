@@ -1,7 +1,9 @@
 import { describe, expect, it } from 'vitest'
+import { turns } from '../knowledge/measureKinds'
 import { matchMotors } from '../match'
 import { act, id, jobOn, onBench } from './job.testing'
 import { isDirectCurrent, motorMatchInputOf } from './motorMatch'
+import { emptyLine } from './plant'
 import type { JobSnapshot } from './rows'
 
 describe('what a job knows of the motor that is looked for', () => {
@@ -54,6 +56,34 @@ describe('what a job knows of the motor that is looked for', () => {
     expect(motorMatchInputOf(jobOn('bath-exhaust-fan', 'shaded-pole'), []).old.capacitor).toBeNull()
     expect(motorMatchInputOf(jobOn('bath-exhaust-fan', 'psc'), []).old.capacitor).toBeUndefined()
     expect(motorMatchInputOf(jobOn('bath-exhaust-fan'), []).old.capacitor).toBeUndefined()
+  })
+
+  it('which way the wheel turned, as it was marked on the way in, until the plate says it', () => {
+    const marked = (...all: string[]): JobSnapshot => {
+      const job = jobOn('bath-exhaust-fan')
+      const lines = all.map((mark, index) => ({
+        ...emptyLine(`m${index}`, job.job.id, index),
+        action: 'mark' as const,
+        part: 'which way the wheel turns',
+        mark,
+      }))
+      return { ...job, ledger: lines }
+    }
+    const turn = (job: JobSnapshot) => motorMatchInputOf(job, []).old.rotation
+    expect(turn(marked(turns.clockwise))).toMatchObject({ direction: 'CW', viewedFrom: 'shaft-end' })
+    expect(turn(marked(turns.counterclockwise))).toMatchObject({ direction: 'CCW' })
+    // Two wheels that turn against each other name no turn of the motor.
+    expect(turn(marked(turns.clockwise, turns.counterclockwise))).toBeUndefined()
+    expect(turn(marked('an arrow'))).toBeUndefined()
+    const plate = act(marked(turns.clockwise), {
+      kind: 'field.set',
+      id: id(),
+      part: 'motor-old',
+      field: 'rotation',
+      typed: 'CCW',
+    })
+    expect(turn(plate)).toMatchObject({ direction: 'CCW' })
+    expect(turn(plate)?.viewedFrom).toBeUndefined()
   })
 
   it('the weather of an outdoor unit, unless the person says otherwise', () => {

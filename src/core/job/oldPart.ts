@@ -1,4 +1,5 @@
 import { parseCapacitorLabel } from '../capacitor'
+import { turnOf } from '../knowledge/measureKinds'
 import type { CapSpec, MotorSpec } from '../match'
 import { type DataField, motorData, motorSpecFrom } from '../match/motorData'
 import type { ParseOptions } from '../units'
@@ -23,9 +24,31 @@ export const lengthsOf = (snapshot: JobSnapshot): ParseOptions => ({
   defaultUnit: snapshot.household.inches ? 'in' : 'mm',
 })
 
-/** The old motor as far as its plate and sizes are typed. */
+/**
+ * What was marked on the way in of how the wheel turned, as the fields of a plate say it: whoever has the motor behind the wheel
+ * looks at its shaft end. Nothing where no turn was marked, or two wheels turn against each other.
+ */
+export function markedTurn({ ledger }: Pick<JobSnapshot, 'ledger'>): {
+  rotation?: 'CW' | 'CCW'
+  viewedFrom?: 'shaft-end'
+} {
+  const marked = new Set(
+    ledger.flatMap((line) => {
+      const turn = line.action === 'mark' && !line.struckAt ? turnOf(line.mark) : null
+      return turn ? [turn] : []
+    }),
+  )
+  const [turn] = marked
+  return turn && marked.size === 1
+    ? { rotation: turn === 'clockwise' ? 'CW' : 'CCW', viewedFrom: 'shaft-end' }
+    : {}
+}
+
+/** The old motor as far as its plate and sizes are typed, and as its turn was marked on the way in. */
 export function oldMotor(snapshot: JobSnapshot): MotorSpec {
-  const spec = motorSpecFrom('old', (field) => fieldText(snapshot, 'motor-old', field), lengthsOf(snapshot))
+  const typed = (field: string) => fieldText(snapshot, 'motor-old', field)
+  const marked: Record<string, string> = typed('rotation') ? {} : markedTurn(snapshot)
+  const spec = motorSpecFrom('old', (field) => typed(field) || (marked[field] ?? ''), lengthsOf(snapshot))
   const fitted = spec.capacitor ? null : fittedCapacitor(snapshot)
   return {
     ...spec,

@@ -2,7 +2,17 @@
  * What is measured or marked on the way in, so that the way back finds it again: how it is done, and the words by which a line
  * names it. The words choose a drawing and a sentence; nothing is opened or refused by them.
  */
-export type MeasureKind = 'turn' | 'joint' | 'gap' | 'band' | 'bearing' | 'pipe' | 'plane' | 'depth'
+export type MeasureKind =
+  | 'turn'
+  | 'joint'
+  | 'gap-far'
+  | 'gap'
+  | 'band'
+  | 'tip'
+  | 'bearing'
+  | 'pipe'
+  | 'plane'
+  | 'depth'
 export interface Measured {
   kind: MeasureKind
   how: string
@@ -20,14 +30,24 @@ const kinds: (Measured & { words: RegExp })[] = [
     how: 'Draw one line across the joint with paint or a pen, so that both halves meet again as they were.',
   },
   {
+    kind: 'gap-far',
+    words: /\bgaps?\b.*\b(?:far|other|outer) side\b/,
+    how: 'Slide a rule or a twist drill between wheel and housing, on the side away from the motor.',
+  },
+  {
     kind: 'gap',
     words: /\bgaps?\b/,
-    how: 'Slide a rule or a twist drill between wheel and housing, on the motor’s side and on the other; write down both.',
+    how: 'Slide a rule or a twist drill between wheel and housing, on the motor’s side.',
   },
   {
     kind: 'band',
     words: /\b(?:band|bracket|arms?)\b.*\bshaft end\b/,
     how: 'From the near edge of the band to the tip of the shaft, with the rule along the body.',
+  },
+  {
+    kind: 'tip',
+    words: /\b(?:hub|wheel|blade)\b.*\b(?:shaft tip|shaft end|tip)\b/,
+    how: 'How far the shaft stands out: from the hub’s outer face to the tip of the shaft.',
   },
   {
     kind: 'bearing',
@@ -41,7 +61,7 @@ const kinds: (Measured & { words: RegExp })[] = [
   },
   {
     kind: 'plane',
-    words: /\bmounting plane\b|\bblade depth\b/,
+    words: /\bmounting plane\b/,
     how: 'Lay a rule across the arms or the plate that holds the motor. Measure from it down to the hub’s near side.',
   },
   {

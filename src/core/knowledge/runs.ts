@@ -78,18 +78,16 @@ export const blowerWires: TemplateLine[] = [
 ]
 
 /** The motor out of its arms, with the blower on the bench. */
-export const armsOff = (
-  cup: string,
-  { motor = {}, between = [] }: { motor?: Partial<TemplateLine>; between?: TemplateLine[] } = {},
-): TemplateLine[] =>
+export const armsOff = (cup: string, motor: Partial<TemplateLine> = {}): TemplateLine[] =>
   onBench([
-    { action: 'measure', part: 'bracket to shaft end' },
-    ...between,
-    { action: 'mark', part: 'which way the wheel turns' },
+    { action: 'measure', part: 'hub to shaft tip', of: 'motor' },
+    { action: 'measure', part: 'gap between wheel and housing, motor side', of: 'motor' },
+    { action: 'measure', part: 'gap between wheel and housing, far side', of: 'motor' },
+    { action: 'mark', part: 'which way the wheel turns', of: 'motor' },
     { action: 'loosen', part: 'wheel set screw', mark: 'on the flat' },
     { action: 'unscrew', part: 'motor arms', count: 3, fastener: '5/16 hex', cup },
     { action: 'lift-off', part: 'motor', ...motor },
-    { action: 'measure', part: 'band to shaft end' },
+    { action: 'measure', part: 'band to shaft end', of: 'band with arms' },
     { action: 'loosen', part: 'band screw' },
     { action: 'slide-out', part: 'band with arms', movesToNewPart: true, asks: 'which way round' },
   ])

@@ -30,6 +30,16 @@ const blade = (
   </g>
 )
 
+const housing = (
+  <>
+    <path d="M92 8v104M252 8v104" strokeWidth="4" />
+    <g className="stroke-[var(--copper-fill)]">
+      <path d="M118 20h100v80h-100zM168 20v80" />
+      <path d="M128 20v12m12-12v12m12-12v12m32-12v12m12-12v12m12-12v12M128 100V88m12 12V88m12 12V88m32 12V88m12 12V88m12 12V88" />
+    </g>
+  </>
+)
+
 const drawings: Record<Exclude<MeasureKind, 'turn'>, Drawn> = {
   depth: {
     outline: (
@@ -84,19 +94,18 @@ const drawings: Record<Exclude<MeasureKind, 'turn'>, Drawn> = {
     rule: { from: 166, to: 266, at: 92 },
     ends: ['bearing', 'tip'],
   },
-  gap: {
+  gap: { outline: housing, rule: { from: 92, to: 118, at: 60 }, ends: ['motor', ''] },
+  'gap-far': { outline: housing, rule: { from: 218, to: 252, at: 60 }, ends: ['', ''] },
+  tip: {
     outline: (
       <>
-        <path d="M92 8v104M252 8v104" strokeWidth="4" />
-        <g className="stroke-[var(--copper-fill)]">
-          <path d="M118 20h100v80h-100zM168 20v80" />
-          <path d="M128 20v12m12-12v12m12-12v12m32-12v12m12-12v12m12-12v12M128 100V88m12 12V88m12 12V88m32 12V88m12 12V88m12 12V88" />
-        </g>
-        <path d="M218 60h34m-28-5-6 5 6 5m22-10 6 5-6 5" className="stroke-teal" />
+        {motor}
+        {shaft}
+        {wheel}
       </>
     ),
-    rule: { from: 92, to: 118, at: 60 },
-    ends: ['', ''],
+    rule: { from: 232, to: 266, at: 116 },
+    ends: ['hub', 'tip'],
   },
   joint: {
     outline: (

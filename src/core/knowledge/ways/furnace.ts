@@ -48,7 +48,7 @@ export const condensingBlower: Way = {
     { action: 'unscrew', part: 'board panel', count: 2, fastener: '1/4 hex', cup: 'B' },
     { action: 'lift-off', part: 'board panel', caution: 'Hang it aside, not by its wires.' },
     ...rails,
-    ...armsOff('C', { between: [{ action: 'measure', part: 'gap between wheel and housing, both sides' }] }),
+    ...armsOff('C'),
   ],
 }
 
@@ -98,6 +98,6 @@ export const electronicWhole: Way = {
     { action: 'unplug', part: 'signal plug of the motor' },
     { action: 'disconnect', part: 'ground wire', terminal: 'cabinet' },
     ...rails,
-    ...armsOff('B', { motor: { mark: 'drip side down' } }),
+    ...armsOff('B', { mark: 'drip side down' }),
   ],
 }
