@@ -1,5 +1,5 @@
 import { seeded } from '../src/core/diagnose/simulate.testing'
-import { walk } from '../src/core/job/walks.testing'
+import { walk } from '../src/core/job/energy/walks.testing'
 
 const WALKS = 1000
 const ACTS = 300

@@ -1,9 +1,9 @@
 import AxeBuilder from '@axe-core/playwright'
 import { expect, type Locator, type Page } from '@playwright/test'
 import type { Act, JobSnapshot } from '../src/core/job'
-import { chargePairs } from '../src/core/job/chargePairs'
-import { neededCharges, neededWaits } from '../src/core/job/place'
-import { answerActs, isolationActs, proofActs } from '../src/core/job/proofScript'
+import { chargePairs } from '../src/core/job/energy/chargePairs'
+import { neededCharges, neededWaits } from '../src/core/job/energy/place'
+import { answerActs, isolationActs, proofActs } from '../src/core/job/energy/proofScript'
 import { deep } from '../src/sampling.testing'
 
 /** Open a job of the demo household by the name of its machine. Its machines have a place; those that journeys add have none. */

@@ -1,8 +1,8 @@
 import { type Act, type JobSnapshot, type LedgerRow, neededWaits, newId } from '@/core/job'
-import { dischargeActs } from '@/core/job/dischargeScript'
-import { figuresAt } from '@/core/job/ledgerFigures'
-import { isolationActs, proofActs } from '@/core/job/proofScript'
-import { refitOf } from '@/core/job/refitOf'
+import { dischargeActs } from '@/core/job/energy/dischargeScript'
+import { isolationActs, proofActs } from '@/core/job/energy/proofScript'
+import { figuresAt } from '@/core/job/ledger/ledgerFigures'
+import { refitOf } from '@/core/job/ledger/refitOf'
 import type { Machine } from './machines'
 import { madeUpSound } from './sounds'
 

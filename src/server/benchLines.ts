@@ -7,7 +7,7 @@ import {
   type JobSnapshot,
   type MachineRow,
 } from '@/core/job'
-import { type Order, waitingOrders } from '@/core/job/orders'
+import { type Order, waitingOrders } from '@/core/job/parts/orders'
 import { alongTheLine } from '@/core/knowledge/isolation'
 import { leaks } from '@/core/knowledge/leaks'
 import { likelihoods } from '@/core/knowledge/likelihoods'

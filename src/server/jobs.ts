@@ -15,11 +15,11 @@ import {
   type RowChange,
   withChanges,
 } from '@/core/job'
-import { validatedAct } from '@/core/job/actInput'
-import { planAct } from '@/core/job/plan'
-import { type Envelope, receive } from '@/core/job/receive'
-import { otherText } from '@/core/job/typedValue'
-import { planHistory } from '@/core/job/undo'
+import { validatedAct } from '@/core/job/acts/actInput'
+import { planAct } from '@/core/job/acts/plan'
+import { type Envelope, receive } from '@/core/job/acts/receive'
+import { otherText } from '@/core/job/acts/typedValue'
+import { planHistory } from '@/core/job/acts/undo'
 import { isFamily, type MotorKindId, type ObservationId, type StopRuleId } from '@/core/knowledge/vocabulary'
 import { wiringHolds } from '@/core/wiring/ofJob'
 import type { Database, Transaction } from '@/data/database'

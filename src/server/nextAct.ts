@@ -1,5 +1,5 @@
 import { activeStops, type diagnosisOf, type Energy, type JobSnapshot } from '@/core/job'
-import { liveReading } from '@/core/job/liveReading'
+import { liveReading } from '@/core/job/energy/liveReading'
 import { shortLabels } from '@/core/knowledge/valueLabels'
 import { vocabulary } from '@/core/knowledge/vocabulary'
 import { hasWayBack } from '@/core/refit/inverse'

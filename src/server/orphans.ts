@@ -1,7 +1,7 @@
 import { readdir, rm, stat } from 'node:fs/promises'
 import { join } from 'node:path'
 import { sql } from 'kysely'
-import { pictureColumns } from '@/core/job/labels'
+import { pictureColumns } from '@/core/job/ledger/labels'
 import type { Database, DataFolder } from '@/data/database'
 
 interface Opened {

@@ -1,5 +1,5 @@
 import type { JobSnapshot } from '@/core/job'
-import { capacitorMatchInputOf, motorMatchInputOf } from '@/core/job/motorMatch'
+import { capacitorMatchInputOf, motorMatchInputOf } from '@/core/job/parts/motorMatch'
 import {
   type Bound,
   boundsOf,

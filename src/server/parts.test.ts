@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import { motorMatchInputOf } from '@/core/job/motorMatch'
+import { motorMatchInputOf } from '@/core/job/parts/motorMatch'
 import { catalogueMotors } from '@/core/knowledge/catalogue/motors'
 import { type MotorSpec, quickMotors } from '@/core/match'
 import { guessMapping, partOfLine } from '@/core/match/columns'

@@ -1,4 +1,4 @@
-import { KEPT_AS, type OwnWay, ownWayOf } from '@/core/job/ownWay'
+import { KEPT_AS, type OwnWay, ownWayOf } from '@/core/job/ledger/ownWay'
 import { loadSnapshot } from '@/data/jobs'
 import { jobsWithKeptWay } from '@/data/ways'
 import { readJob } from './jobs'

@@ -1,5 +1,5 @@
 import Link from 'next/link'
-import { labelPhotos } from '@/core/job/labels'
+import { labelPhotos } from '@/core/job/ledger/labels'
 import { machineTitle } from '@/core/job/title'
 import { familyLabel, vocabulary } from '@/core/knowledge/vocabulary'
 import { readHousehold, readMachinesWithJobs, readOwnNames } from '@/server/household'

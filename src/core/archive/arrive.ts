@@ -1,10 +1,10 @@
 import type { By } from '../job'
-import { logged } from '../job/log'
-import { pointsClosed } from '../job/planPhase'
-import { put } from '../job/put'
+import { rowChange } from '../job/acts/changes'
+import { logged } from '../job/acts/log'
+import { pointsClosed } from '../job/energy/planPhase'
+import { voidAll } from '../job/energy/voiding'
 import type { JobSnapshot } from '../job/rows'
 import { withChanges } from '../job/snapshot'
-import { voidAll } from '../job/voiding'
 import { isValve } from '../knowledge/isolation'
 
 const REASON = 'the job came out of an archive'
@@ -25,7 +25,9 @@ export function arrived(snapshot: JobSnapshot, at: string, by: By): JobSnapshot 
   // Nobody here shut a cock, and nobody opened one either: it is simply not known, and the record says nothing of it.
   const unknown = working.points
     .filter(({ point, openedAt }) => isValve(point) && openedAt)
-    .map((point) => put(working, 'points', point.id, { ...point, openedAt: null, held: '', changedAt: at }))
+    .map((point) =>
+      rowChange(working, 'points', point.id, { ...point, openedAt: null, held: '', changedAt: at }),
+    )
   return withChanges(working, [
     ...closed.changes,
     ...unknown,

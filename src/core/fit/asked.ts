@@ -1,5 +1,5 @@
 import type { JobSnapshot } from '../job'
-import { capacitorMatchInputOf, motorMatchInputOf } from '../job/motorMatch'
+import { capacitorMatchInputOf, motorMatchInputOf } from '../job/parts/motorMatch'
 import { type Asked, type AskLine, askForCapacitor, askForMotor } from '../match'
 import { isByNumber } from '../match/askMotor'
 import { inHouseholdUnits } from '../units/household'

@@ -1,5 +1,5 @@
 import { fieldText } from '../job/fields'
-import { lengthsOf } from '../job/oldPart'
+import { lengthsOf } from '../job/parts/oldPart'
 import type { JobSnapshot } from '../job/rows'
 import { typedValue } from '../units'
 import { findBearing } from '.'

@@ -1,4 +1,4 @@
-import { chosenCapacitor, chosenMotor, isMadeUp, partName } from '../job/candidates'
+import { chosenCapacitor, chosenMotor, isMadeUp, partName } from '../job/parts/candidates'
 import type { JobSnapshot } from '../job/rows'
 import { type OptionKind, optionInfo } from '../options'
 import { optionsInputOf } from '../options/ofJob'

@@ -1,5 +1,5 @@
-import { chosenMotor } from '../job/candidates'
 import { fieldText } from '../job/fields'
+import { chosenMotor } from '../job/parts/candidates'
 import type { JobSnapshot } from '../job/rows'
 import type { Work } from '../match'
 import { lengthText } from '../units/household'

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest'
-import { candidatePart } from '../job/candidates'
 import { act, jobOn, typed } from '../job/job.testing'
+import { candidatePart } from '../job/parts/candidates'
 import type { JobSnapshot } from '../job/rows'
 import { fitOfJob, wheelOfJob } from './ofJob'
 import { workOfJob } from './work'

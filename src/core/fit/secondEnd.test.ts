@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest'
-import { candidatePart } from '../job/candidates'
 import { act, jobOn, typed } from '../job/job.testing'
+import { candidatePart } from '../job/parts/candidates'
 import type { JobSnapshot } from '../job/rows'
 import { bearingOfJob } from './bearingOfJob'
 import { secondEndOfJob } from './secondEnd'

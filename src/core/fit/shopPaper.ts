@@ -1,5 +1,5 @@
 import { fieldText } from '../job/fields'
-import { labels } from '../job/labels'
+import { labels } from '../job/ledger/labels'
 import type { JobSnapshot } from '../job/rows'
 import { machineTitle } from '../job/title'
 import { list, pairs } from '../record/items'

@@ -2,7 +2,7 @@ import { chargesOf, waitsOf } from '../isolation'
 import { isolationPlans, twoHotFamilies } from '../knowledge/isolation'
 import type { Template } from '../knowledge/templates'
 import { vocabulary } from '../knowledge/vocabulary'
-import { chargeLabels } from './chargeLabels'
+import { chargeLabels } from './energy/chargeLabels'
 import type { ChargeKind, ChargeRow, HouseholdRow, LedgerRow, MachineRow, PointRow, WaitRow } from './rows'
 
 /** The isolation plan of a machine as rows of a new job. `id` makes one id per call. */

@@ -9,9 +9,9 @@ import {
   proofPlaceText,
   windingOf,
 } from '../job'
-import { asFoundOf } from '../job/asFound'
-import { logSentence } from '../job/logWords'
-import { motorPlateFields } from '../job/oldPart'
+import { logSentence } from '../job/acts/logWords'
+import { asFoundOf } from '../job/ledger/asFound'
+import { motorPlateFields } from '../job/parts/oldPart'
 import { actionInfo } from '../knowledge/actions'
 import { shortLabels, valueLabel } from '../knowledge/valueLabels'
 import { type CauseId, causeInfo, familyLabel, observationIds, vocabulary } from '../knowledge/vocabulary'

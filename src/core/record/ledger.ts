@@ -1,8 +1,8 @@
 import type { JobSnapshot, LedgerRow } from '../job'
-import { actionWords, piecesOf } from '../job/actWords'
-import { figureWords, withUnit } from '../job/figureWords'
-import { changeOf } from '../job/ledgerFigures'
-import { refitOf } from '../job/refitOf'
+import { actionWords, piecesOf } from '../job/ledger/actWords'
+import { figureWords, withUnit } from '../job/ledger/figureWords'
+import { changeOf } from '../job/ledger/ledgerFigures'
+import { refitOf } from '../job/ledger/refitOf'
 import { list } from './items'
 import type { RecordItem } from './types'
 

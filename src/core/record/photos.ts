@@ -1,5 +1,5 @@
 import type { JobSnapshot } from '../job'
-import { labelPhotos } from '../job/labels'
+import { labelPhotos } from '../job/ledger/labels'
 import type { RecordItem } from './types'
 
 /** The plate, the machine as found, and the photos of each line, in the order of the way in. */

@@ -1,4 +1,4 @@
-import { oldCapacitor } from '../job/oldPart'
+import { oldCapacitor } from '../job/parts/oldPart'
 import type { JobSnapshot } from '../job/rows'
 import type { BackStep } from '../refit/types'
 import type { CapacitorList } from './capacitorLandings'

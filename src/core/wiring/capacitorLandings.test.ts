@@ -1,7 +1,7 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
-import { candidatePart } from '../job/candidates'
 import { act, id, onBench } from '../job/job.testing'
+import { candidatePart } from '../job/parts/candidates'
 import type { JobSnapshot } from '../job/rows'
 import { matchCapacitors } from '../match'
 import { capacitorLandings } from './capacitorLandings'

@@ -1,6 +1,6 @@
 import { type JobSnapshot, oncePerSnapshot } from '../job'
-import { chosenCapacitor, keptCapacitors, partName } from '../job/candidates'
-import { oldCapacitor } from '../job/oldPart'
+import { chosenCapacitor, keptCapacitors, partName } from '../job/parts/candidates'
+import { oldCapacitor } from '../job/parts/oldPart'
 import { catalogueCapacitors } from '../knowledge/catalogue/capacitors'
 import { type CapacitorMatchInput, type CapSpec, matchCapacitors } from '../match'
 import { type CapacitorList, capacitorLandings } from './capacitorLandings'

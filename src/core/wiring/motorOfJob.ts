@@ -1,6 +1,6 @@
 import { capacitorOf, fieldText, type JobSnapshot, nominalVolts, oncePerSnapshot, windingOf } from '../job'
-import { chosenCapacitor, chosenMotor } from '../job/candidates'
-import { oldMotor } from '../job/oldPart'
+import { chosenCapacitor, chosenMotor } from '../job/parts/candidates'
+import { oldMotor } from '../job/parts/oldPart'
 import { isGroundLead } from '../knowledge/groundLead'
 import { capacitorKinds } from '../knowledge/motorKinds'
 import { controlTerminals, dualTerminals, singleTerminals } from '../knowledge/terminals'

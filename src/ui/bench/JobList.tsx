@@ -1,6 +1,6 @@
 import { formatDistanceToNowStrict } from 'date-fns'
 import Link from 'next/link'
-import { waitText } from '@/core/job/orders'
+import { waitText } from '@/core/job/parts/orders'
 import type { EnergyState } from '@/core/knowledge/vocabulary'
 import { formatPercent } from '@/core/units'
 import type { BenchJob } from '@/server/household'

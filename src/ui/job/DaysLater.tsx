@@ -1,6 +1,6 @@
 'use client'
 
-import { daysLaterOf } from '@/core/job/daysLater'
+import { daysLaterOf } from '@/core/job/energy/daysLater'
 import { breakWords, pointName } from '@/core/knowledge/breakWords'
 import { ago } from '../kit/time'
 import { useJob } from './JobProvider'

@@ -1,7 +1,7 @@
 'use client'
 
 import { type ReactNode, useEffect, useState } from 'react'
-import { sameFocus, stageFocus } from '@/core/job/stageFocus'
+import { sameFocus, stageFocus } from '@/core/job/phone/stageFocus'
 import { FocusContext } from '../kit/focus'
 import { useJob } from './JobProvider'
 

@@ -62,7 +62,7 @@ export interface JobContext extends Clock {
   id: () => string
 }
 
-type Planner = Pick<typeof import('@/core/job/plan'), 'planAct' | 'ruleOf' | 'sameTyping' | 'textBefore'>
+type Planner = Pick<typeof import('@/core/job/acts/plan'), 'planAct' | 'ruleOf' | 'sameTyping' | 'textBefore'>
 
 const Context = createContext<JobContext | null>(null)
 
@@ -182,7 +182,7 @@ export function JobProvider({ initial, canUndo, canRedo, serverNow, zone: server
   )
 
   useEffect(() => {
-    void whenReached(() => import('@/core/job/plan')).then((loaded) => {
+    void whenReached(() => import('@/core/job/acts/plan')).then((loaded) => {
       planner.current = loaded
       for (const waiting of early.current.splice(0)) {
         try {

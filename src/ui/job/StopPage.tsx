@@ -3,7 +3,7 @@
 import Link from 'next/link'
 import { useState } from 'react'
 import { type ActiveStop, standingPoints } from '@/core/job'
-import type { LiftWay } from '@/core/job/actTypes'
+import type { LiftWay } from '@/core/job/acts/actTypes'
 import { stopGaps } from '@/core/knowledge/stopGaps'
 import { stopInfo } from '@/core/knowledge/stops'
 import { shortLabels, valueLabel } from '@/core/knowledge/valueLabels'

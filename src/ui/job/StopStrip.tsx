@@ -1,7 +1,7 @@
 'use client'
 
 import Link from 'next/link'
-import { liveReading } from '@/core/job/liveReading'
+import { liveReading } from '@/core/job/energy/liveReading'
 import { vocabulary } from '@/core/knowledge/vocabulary'
 import { useJob } from './JobProvider'
 

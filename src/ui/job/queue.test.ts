@@ -1,7 +1,7 @@
 import fc from 'fast-check'
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
 import type { Act } from '@/core/job'
-import { sameTyping } from '@/core/job/plan'
+import { sameTyping } from '@/core/job/acts/plan'
 import { samples } from '@/sampling.testing'
 import { ageOf } from './clockAge'
 import type { Kept, KeptActs } from './kept'

@@ -1,5 +1,5 @@
 import type { ReactNode } from 'react'
-import type { StagePart } from '@/core/job/stageFocus'
+import type { StagePart } from '@/core/job/phone/stageFocus'
 import { usePartClass } from './focus'
 
 interface SectionProps {

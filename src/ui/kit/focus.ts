@@ -1,7 +1,7 @@
 'use client'
 
 import { createContext, useContext } from 'react'
-import type { StageFocus, StagePart } from '@/core/job/stageFocus'
+import type { StageFocus, StagePart } from '@/core/job/phone/stageFocus'
 
 /** What a stage shows on a phone; null outside of a job. */
 export const FocusContext = createContext<StageFocus | null>(null)

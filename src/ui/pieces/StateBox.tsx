@@ -1,7 +1,7 @@
 'use client'
 
 import { contradictionsOf } from '@/core/job'
-import { liveReading } from '@/core/job/liveReading'
+import { liveReading } from '@/core/job/energy/liveReading'
 import { vocabulary } from '@/core/knowledge/vocabulary'
 import { significant } from '@/core/units'
 import { useJob } from '../job/JobProvider'

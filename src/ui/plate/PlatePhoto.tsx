@@ -2,7 +2,7 @@
 
 import dynamic from 'next/dynamic'
 import { useState } from 'react'
-import { labels } from '@/core/job/labels'
+import { labels } from '@/core/job/ledger/labels'
 import type { PlateKind } from '@/core/plate'
 import { useJob } from '../job/JobProvider'
 import { atHand } from '../kit/whenReached'

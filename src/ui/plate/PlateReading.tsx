@@ -1,7 +1,7 @@
 'use client'
 
 import { useEffect, useState } from 'react'
-import { labels } from '@/core/job/labels'
+import { labels } from '@/core/job/ledger/labels'
 import type { PlateKind } from '@/core/plate'
 import { useJob } from '../job/JobProvider'
 import { PhotoFrame } from './PhotoFrame'

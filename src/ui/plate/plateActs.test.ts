@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest'
 import { parseCapacitorLabel } from '@/core/capacitor'
+import { planAct } from '@/core/job/acts/plan'
 import { jobOn, NOW } from '@/core/job/job.testing'
-import { planAct } from '@/core/job/plan'
 import { type PlateFields, type PlateKind, readPlate } from '@/core/plate'
 import { isKept, plateActs, valueText } from './plateActs'
 import { oldPartTarget } from './target'

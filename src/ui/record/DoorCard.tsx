@@ -1,5 +1,5 @@
 import type { JobSnapshot } from '@/core/job'
-import { chosenMotor, partName } from '@/core/job/candidates'
+import { chosenMotor, partName } from '@/core/job/parts/candidates'
 import { titleAndPlace } from '@/core/job/title'
 import { significant } from '@/core/units'
 import { wiringCheckOf } from '@/core/wiring/ofJob'

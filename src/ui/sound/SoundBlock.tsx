@@ -3,7 +3,7 @@
 import dynamic from 'next/dynamic'
 import { useEffect, useRef, useState } from 'react'
 import { fieldText } from '@/core/job'
-import { comparedSounds, type HeardSound, SOUND_PART } from '@/core/job/sounds'
+import { comparedSounds, type HeardSound, SOUND_PART } from '@/core/job/proving/sounds'
 import { useJob } from '../job/JobProvider'
 import { NumberField } from '../kit/NumberField'
 import { pageCan } from '../kit/pageCan'

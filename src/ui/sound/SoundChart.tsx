@@ -1,7 +1,7 @@
 'use client'
 
 import { useMemo } from 'react'
-import type { ComparedSounds } from '@/core/job/sounds'
+import type { ComparedSounds } from '@/core/job/proving/sounds'
 import { bandHz } from '@/core/sound/analyse'
 import { Chart, type Series } from '../pieces/Chart'
 

@@ -1,6 +1,6 @@
 'use client'
 
-import { type CupLine, cupsOf } from '@/core/job/cups'
+import { type CupLine, cupsOf } from '@/core/job/ledger/cups'
 import { lookOf } from '@/core/refit/fastenerLook'
 import { useJob } from '../job/JobProvider'
 import { FastenerHead } from '../pieces/FastenerHead'

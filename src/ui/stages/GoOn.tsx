@@ -3,7 +3,7 @@
 import { useRouter } from 'next/navigation'
 import { decidedWords, usableTest } from '@/core/diagnose'
 import { diagnoseInputOf, reachOfTest } from '@/core/job'
-import { goOnFrom, type GoOn as Way } from '@/core/job/goOn'
+import { goOnFrom, type GoOn as Way } from '@/core/job/phone/goOn'
 import { observationInfo } from '@/core/knowledge/vocabulary'
 import { useJob } from '../job/JobProvider'
 

@@ -1,7 +1,7 @@
 'use client'
 
 import type { LedgerRow } from '@/core/job'
-import { withUnit } from '@/core/job/figureWords'
+import { withUnit } from '@/core/job/ledger/figureWords'
 import { measureOf, type Turn, turnOf, turns } from '@/core/knowledge/measureKinds'
 import { useJob } from '../job/JobProvider'
 import { MeasureDrawing, TurnDrawing } from '../pieces/MeasureDrawing'

@@ -1,7 +1,7 @@
 'use client'
 
 import { fieldText } from '@/core/job'
-import { KEPT_AS, keepableLines } from '@/core/job/ownWay'
+import { KEPT_AS, keepableLines } from '@/core/job/ledger/ownWay'
 import { useJob } from '../job/JobProvider'
 import { TextField } from '../kit/TextField'
 

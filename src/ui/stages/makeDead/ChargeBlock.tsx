@@ -10,8 +10,8 @@ import {
   chargeTyped,
   mayBeDual,
   withCharge,
-} from '@/core/job/chargePairs'
-import { planKindMayBeElectronic } from '@/core/job/place'
+} from '@/core/job/energy/chargePairs'
+import { planKindMayBeElectronic } from '@/core/job/energy/place'
 import { formatSeconds, significant, typedValue } from '@/core/units'
 import { useJob } from '../../job/JobProvider'
 import { NumberField } from '../../kit/NumberField'

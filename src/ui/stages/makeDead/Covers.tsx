@@ -1,7 +1,7 @@
 'use client'
 
 import { onlyPlug, proofPlaceText } from '@/core/job'
-import { coversToCome } from '@/core/job/covers'
+import { coversToCome } from '@/core/job/energy/coversOfJob'
 import { useJob } from '../../job/JobProvider'
 import { Section } from '../../kit/Section'
 import { Tick } from '../../kit/Tick'

@@ -2,7 +2,7 @@
 
 import Link from 'next/link'
 import { useEffect, useState } from 'react'
-import { unansweredPlan } from '@/core/job/place'
+import { unansweredPlan } from '@/core/job/energy/place'
 import { isolationPlans } from '@/core/knowledge/isolation'
 import { isolationNotes } from '@/core/knowledge/isolationNotes'
 import { type IsolationPointId, vocabulary } from '@/core/knowledge/vocabulary'

@@ -1,6 +1,6 @@
 'use client'
 
-import { nextSafetyActs } from '@/core/job/nextSafety'
+import { nextSafetyActs } from '@/core/job/energy/nextSafety'
 import { useJob } from '../../job/JobProvider'
 import { TickKey } from '../../kit/TickKey'
 

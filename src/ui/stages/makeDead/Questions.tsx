@@ -1,7 +1,7 @@
 'use client'
 
 import { type PlanField, planAnswer, switchBefore } from '@/core/job'
-import { isAnswered } from '@/core/job/place'
+import { isAnswered } from '@/core/job/energy/place'
 import { isolationPlans } from '@/core/knowledge/isolation'
 import { useJob } from '../../job/JobProvider'
 import { Chips } from '../../kit/Chips'

@@ -2,7 +2,7 @@
 
 import { useState } from 'react'
 import { type CandidateRow, fieldText } from '@/core/job'
-import { candidatePart } from '@/core/job/candidates'
+import { candidatePart } from '@/core/job/parts/candidates'
 import { capacitorSizes } from '@/core/match/columns'
 import { type DataField, motorData, tradeData } from '@/core/match/motorData'
 import { useJob } from '../../job/JobProvider'

@@ -2,9 +2,9 @@
 
 import { useMemo } from 'react'
 import { capacitorOf, fieldText } from '@/core/job'
-import { candidateCapacitor } from '@/core/job/candidates'
-import { capacitorMatchInputOf } from '@/core/job/motorMatch'
-import { oldCapacitor } from '@/core/job/oldPart'
+import { candidateCapacitor } from '@/core/job/parts/candidates'
+import { capacitorMatchInputOf } from '@/core/job/parts/motorMatch'
+import { oldCapacitor } from '@/core/job/parts/oldPart'
 import { catalogueCapacitors } from '@/core/knowledge/catalogue/capacitors'
 import { startCapacitorNote } from '@/core/knowledge/startCapacitor'
 import { matchCapacitors } from '@/core/match'

@@ -2,7 +2,7 @@
 
 import { useState } from 'react'
 import { fieldText } from '@/core/job'
-import { chainOf, linkField, MOST_LINKS, recordedLinks } from '@/core/job/motorMatch'
+import { chainOf, linkField, MOST_LINKS, recordedLinks } from '@/core/job/parts/motorMatch'
 import type { ChainLink } from '@/core/match'
 import { useJob } from '../../job/JobProvider'
 import { TextField } from '../../kit/TextField'

@@ -2,8 +2,8 @@
 
 import { type FitSize, fitOfJob } from '@/core/fit/ofJob'
 import { secondEndOfJob } from '@/core/fit/secondEnd'
-import { chosenMotor, partName } from '@/core/job/candidates'
-import { oldMotor } from '@/core/job/oldPart'
+import { chosenMotor, partName } from '@/core/job/parts/candidates'
+import { oldMotor } from '@/core/job/parts/oldPart'
 import { wheelFamilies } from '@/core/knowledge/familyTraits'
 import type { MotorSpec } from '@/core/match'
 import { inHouseholdUnits, lengthText } from '@/core/units/household'

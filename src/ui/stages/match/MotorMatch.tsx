@@ -2,9 +2,9 @@
 
 import { useMemo } from 'react'
 import { fieldText } from '@/core/job'
-import { candidateMotor } from '@/core/job/candidates'
-import { alternatingOnly, isDirectCurrent, motorMatchInputOf } from '@/core/job/motorMatch'
-import { markedTurn, motorPlateFields } from '@/core/job/oldPart'
+import { candidateMotor } from '@/core/job/parts/candidates'
+import { alternatingOnly, isDirectCurrent, motorMatchInputOf } from '@/core/job/parts/motorMatch'
+import { markedTurn, motorPlateFields } from '@/core/job/parts/oldPart'
 import { catalogueMotors } from '@/core/knowledge/catalogue/motors'
 import { type MotorKindId, vocabulary } from '@/core/knowledge/vocabulary'
 import { matchMotors } from '@/core/match'

@@ -1,7 +1,7 @@
 'use client'
 
 import { fieldText } from '@/core/job'
-import { orderOf, orderPart, waitText } from '@/core/job/orders'
+import { orderOf, orderPart, waitText } from '@/core/job/parts/orders'
 import { stopGaps } from '@/core/knowledge/stopGaps'
 import { dayIn } from '@/core/units/days'
 import { useJob } from '../../job/JobProvider'

@@ -2,7 +2,7 @@
 
 import { useState } from 'react'
 import { fieldText } from '@/core/job'
-import { oldMotor } from '@/core/job/oldPart'
+import { oldMotor } from '@/core/job/parts/oldPart'
 import { motorData } from '@/core/match/motorData'
 import { useJob } from '../../job/JobProvider'
 import { DataInput } from '../../pieces/DataInput'

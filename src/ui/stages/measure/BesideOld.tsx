@@ -1,7 +1,7 @@
 'use client'
 
 import type { ReadingRow } from '@/core/job'
-import { type Beside, besideOld } from '@/core/job/besideOld'
+import { type Beside, besideOld } from '@/core/job/energy/besideOld'
 import { useJob } from '../../job/JobProvider'
 import { pointsOf, shownReading } from './ReadingList'
 

@@ -1,6 +1,6 @@
 'use client'
 
-import { checksOf, hasRun } from '@/core/job/power'
+import { checksOf, hasRun } from '@/core/job/proving/power'
 import { useJob } from '../../job/JobProvider'
 import { Section } from '../../kit/Section'
 import { CheckList } from './CheckList'

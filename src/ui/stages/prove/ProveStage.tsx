@@ -1,7 +1,7 @@
 'use client'
 
 import { standingPoints } from '@/core/job'
-import { checksOf, hasRun, isWatched, powerProblems } from '@/core/job/power'
+import { checksOf, hasRun, isWatched, powerProblems } from '@/core/job/proving/power'
 import { isolationPlans, isValve } from '@/core/knowledge/isolation'
 import { wiringHolds } from '@/core/wiring/ofJob'
 import { Block } from '../../job/Block'

@@ -2,7 +2,7 @@
 
 import Link from 'next/link'
 import { useEffect } from 'react'
-import { type JudgedRun, judgedRuns } from '@/core/job/runs'
+import { type JudgedRun, judgedRuns } from '@/core/job/proving/runs'
 import { type JudgedEvent, laneEnd, nextEvent, whenBegun } from '@/core/sequence'
 import { useJob } from '../../job/JobProvider'
 import { Section } from '../../kit/Section'

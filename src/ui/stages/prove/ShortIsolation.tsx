@@ -2,8 +2,8 @@
 
 import { useState } from 'react'
 import type { LedgerRow } from '@/core/job'
-import { standingTemporary } from '@/core/job/power'
-import { shortSteps } from '@/core/job/shortSteps'
+import { standingTemporary } from '@/core/job/proving/power'
+import { shortSteps } from '@/core/job/proving/shortSteps'
 import { useJob } from '../../job/JobProvider'
 import { Section } from '../../kit/Section'
 import { TextField } from '../../kit/TextField'

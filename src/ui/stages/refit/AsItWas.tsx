@@ -1,6 +1,6 @@
 'use client'
 
-import { asFoundOf } from '@/core/job/asFound'
+import { asFoundOf } from '@/core/job/ledger/asFound'
 import { useJob } from '../../job/JobProvider'
 import { LinePhotos } from '../../photos/LinePhotos'
 

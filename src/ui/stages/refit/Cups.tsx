@@ -1,6 +1,6 @@
 'use client'
 
-import { cupsOf } from '@/core/job/cups'
+import { cupsOf } from '@/core/job/ledger/cups'
 import { useJob } from '../../job/JobProvider'
 import { Section } from '../../kit/Section'
 import { CupsDrawn } from '../CupsDrawn'

@@ -1,7 +1,7 @@
 'use client'
 
 import { useState } from 'react'
-import { type Cure, curesOf } from '@/core/job/power'
+import { type Cure, curesOf } from '@/core/job/proving/power'
 import { typedValue } from '@/core/units'
 import { useJob } from '../../job/JobProvider'
 import { NumberField } from '../../kit/NumberField'

@@ -1,9 +1,9 @@
 'use client'
 
 import type { LedgerRow } from '@/core/job'
-import { figureWords, withUnit } from '@/core/job/figureWords'
-import { changeOf } from '@/core/job/ledgerFigures'
-import { lengthsOf } from '@/core/job/oldPart'
+import { figureWords, withUnit } from '@/core/job/ledger/figureWords'
+import { changeOf } from '@/core/job/ledger/ledgerFigures'
+import { lengthsOf } from '@/core/job/parts/oldPart'
 import { useJob } from '../../job/JobProvider'
 import { NumberField } from '../../kit/NumberField'
 import { LinePhotos } from '../../photos/LinePhotos'

@@ -1,7 +1,7 @@
 'use client'
 
 import { reachOfPart } from '@/core/job'
-import { asFoundOf, foundOn } from '@/core/job/asFound'
+import { asFoundOf, foundOn } from '@/core/job/ledger/asFound'
 import { terminalsOf } from '@/core/wiring/ofJob'
 import { roleOf, type StripLead, stripOf } from '@/core/wiring/strip'
 import { useJob } from '../../job/JobProvider'

@@ -2,7 +2,7 @@
 
 import Link from 'next/link'
 import { useState } from 'react'
-import { chosenCapacitor, chosenMotor } from '@/core/job/candidates'
+import { chosenCapacitor, chosenMotor } from '@/core/job/parts/candidates'
 import { landingPlanOf, readingsFirstOf } from '@/core/wiring/ofJob'
 import { type StripLead, stripOf } from '@/core/wiring/strip'
 import { useJob } from '../../job/JobProvider'

@@ -1,7 +1,7 @@
 'use client'
 
 import { useState } from 'react'
-import { traceOfJob } from '@/core/job/traceOfJob'
+import { traceOfJob } from '@/core/job/acts/traceOfJob'
 import { type FastenerLook, headNames, lookOf } from '@/core/refit/fastenerLook'
 import type { TraceLine } from '@/core/refit/trace'
 import { useJob } from '../../job/JobProvider'

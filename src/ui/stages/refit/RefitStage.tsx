@@ -1,6 +1,6 @@
 'use client'
 
-import { refitOf } from '@/core/job/refitOf'
+import { refitOf } from '@/core/job/ledger/refitOf'
 import { Block } from '../../job/Block'
 import { useJob } from '../../job/JobProvider'
 import { Section } from '../../kit/Section'

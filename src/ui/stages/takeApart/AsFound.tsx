@@ -1,7 +1,7 @@
 'use client'
 
 import { fieldText } from '@/core/job'
-import { colourField, type FieldPlace, remarkField } from '@/core/job/asFound'
+import { colourField, type FieldPlace, remarkField } from '@/core/job/ledger/asFound'
 import { stripOf } from '@/core/wiring/strip'
 import { useJob } from '../../job/JobProvider'
 import { Section } from '../../kit/Section'

@@ -1,6 +1,6 @@
 'use client'
 
-import { type KitItem, kitOf } from '@/core/job/kit'
+import { type KitItem, kitOf } from '@/core/job/ledger/kit'
 import { useJob } from '../../job/JobProvider'
 import { Section } from '../../kit/Section'
 

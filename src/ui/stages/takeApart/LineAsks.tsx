@@ -2,8 +2,8 @@
 
 import { useState } from 'react'
 import type { LedgerRow } from '@/core/job'
-import { openOf } from '@/core/job/ledgerFigures'
-import { lengthsOf } from '@/core/job/oldPart'
+import { openOf } from '@/core/job/ledger/ledgerFigures'
+import { lengthsOf } from '@/core/job/parts/oldPart'
 import { useJob } from '../../job/JobProvider'
 import { NumberField } from '../../kit/NumberField'
 import { TextField } from '../../kit/TextField'

@@ -1,7 +1,7 @@
 'use client'
 
 import { useEffect, useState } from 'react'
-import type { OwnWay } from '@/core/job/ownWay'
+import type { OwnWay } from '@/core/job/ledger/ownWay'
 import { useJob } from '../../job/JobProvider'
 
 /** Ways in that were kept at other machines of this kind: each with its name, its machine and its day, one tap to begin with. */

@@ -1,7 +1,7 @@
 'use client'
 
 import { capacitorOf } from '@/core/job'
-import { capacitorMayBe } from '@/core/job/place'
+import { capacitorMayBe } from '@/core/job/energy/place'
 import { capacitorTemplate, motorTemplates } from '@/core/knowledge/templates'
 import { moreWays } from '@/core/knowledge/ways'
 import { useJob } from '../../job/JobProvider'

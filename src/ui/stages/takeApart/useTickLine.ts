@@ -1,7 +1,7 @@
 'use client'
 
 import type { LedgerRow } from '@/core/job'
-import { openOf } from '@/core/job/ledgerFigures'
+import { openOf } from '@/core/job/ledger/ledgerFigures'
 import { useJob } from '../../job/JobProvider'
 import { usePhotos } from '../../photos/PhotoSender'
 

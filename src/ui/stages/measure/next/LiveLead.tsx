@@ -1,7 +1,7 @@
 'use client'
 
 import { useState } from 'react'
-import { checksOf, powerProblems } from '@/core/job/power'
+import { checksOf, powerProblems } from '@/core/job/proving/power'
 import { alongTheLine } from '@/core/knowledge/isolation'
 import type { Probe } from '@/core/knowledge/probes'
 import { readingCheck } from '@/core/knowledge/proofChecks'

@@ -1,0 +1,120 @@
+import { isValve } from '../../knowledge/isolation'
+import { withNextPeriod } from '../energy/period'
+import { planBench } from '../energy/planBench'
+import { planPhase } from '../energy/planPhase'
+import { planPoints } from '../energy/planPoints'
+import { planProof } from '../energy/planProof'
+import { planStops } from '../energy/planStops'
+import { planStored } from '../energy/planStored'
+import { activeStops } from '../energy/stops'
+import { planEvidence } from '../evidence/planEvidence'
+import { planMeasure } from '../evidence/planMeasure'
+import { planLedger } from '../ledger/planLedger'
+import { planPhotos } from '../ledger/planPhotos'
+import { planCandidates } from '../parts/planCandidates'
+import { planRuns } from '../proving/planRuns'
+import { planSounds } from '../proving/planSounds'
+import type { JobSnapshot, RowChange } from '../rows'
+import { fieldKey, ruleOf } from './actRules'
+import { type Act, type By, nobody, type Planned } from './actTypes'
+import type { Draft } from './changes'
+import { logged } from './log'
+import { planJob } from './planJob'
+import { refusal } from './refusals'
+
+/** A tick of work at a machine that another job shares: that job's power waits until hands are said to be out. */
+const putsHandsIn = (snapshot: JobSnapshot, act: Act): boolean =>
+  (snapshot.beside?.length ?? 0) > 0 &&
+  snapshot.job.handsIn !== 1 &&
+  (act.kind === 'ledger.tick' || act.kind === 'ledger.back' || act.kind === 'landing.done') &&
+  act.on
+
+function withHandsIn(snapshot: JobSnapshot, changes: RowChange[]): RowChange[] {
+  const { job } = snapshot
+  return [...changes, { table: 'job', id: job.id, before: job, after: { ...job, handsIn: 1 } }]
+}
+
+/** Text that a person types is kept up to this length. */
+const LONGEST = 2000
+
+/**
+ * What an act changes. The browser calls this for what it shows at once, the server again for what it stores.
+ *
+ * @param now milliseconds since the epoch, when the act was done
+ * @throws CoreError where the act is refused: `closed`, `not-proven`, `forbidden-bypass`, `unknown-row`, …
+ * @example planAct(snapshot, { kind: 'point.open', id: 'p1' }, Date.now()).text // 'Circuit breaker: open'
+ */
+export function planAct(snapshot: JobSnapshot, act: Act, now: number, by: By = nobody): Planned {
+  const rule = ruleOf(act)
+  if (snapshot.job.status === 'closed' && !rule.afterClosing) throw refusal('closed')
+  if (snapshot.job.status === 'closed' && act.kind === 'machine.edit' && act.field === 'motorKind')
+    throw refusal('closed/motor')
+  for (const value of Object.values(act)) {
+    if (typeof value === 'string' && value.length > LONGEST) throw refusal('too-long', LONGEST)
+  }
+  // What hands did before somebody raised the stop is written down all the same.
+  if (by.cover === undefined) refuseWhileStopped(snapshot, act)
+  const at = new Date(now).toISOString()
+  const { text, changes: own, log, discards } = draftOf(snapshot, act, now, at, by)
+  const changes = putsHandsIn(snapshot, act) ? withHandsIn(snapshot, own) : own
+  return {
+    text,
+    mergeKey: fieldKey(act),
+    changes: [
+      ...(discards ? withNextPeriod(snapshot, changes, at) : changes),
+      ...logged(snapshot, at, by, log),
+    ],
+  }
+}
+
+function draftOf(snapshot: JobSnapshot, act: Act, now: number, at: string, by: By): Draft {
+  return (
+    planStops(snapshot, act, at) ??
+    planPoints(snapshot, act, at) ??
+    planProof(snapshot, act, at, by) ??
+    planStored(snapshot, act, now, at) ??
+    planBench(snapshot, act, at) ??
+    planPhase(snapshot, act, now, at) ??
+    planEvidence(snapshot, act, at) ??
+    planCandidates(snapshot, act, at) ??
+    planPhotos(snapshot, act, at) ??
+    planRuns(snapshot, act, now, at) ??
+    planSounds(snapshot, act, at) ??
+    planMeasure(snapshot, act, now, at, by) ??
+    planLedger(snapshot, act, now, at, by) ??
+    planJob(snapshot, act, at)
+  )
+}
+
+/**
+ * While a stop stands no work goes on: a hard one until its sign is gone, a warning until it is overridden with a reason.
+ * Where only what needs power has to stop, the load is parted and read dead.
+ */
+function refuseWhileStopped(snapshot: JobSnapshot, act: Act): void {
+  const rule = ruleOf(act)
+  refuseDuringGas(snapshot, act)
+  if (rule.duringStop) return
+  if (act.kind === 'job.close' && (act.result === 'handed-over' || act.result === 'not-mended')) return
+  // Power off again is always possible.
+  if (act.kind === 'job.phase' && act.phase === 'work') return
+  const liveReading = act.kind === 'reading.set' && act.reading === 'supply'
+  const stop = activeStops(snapshot).find(
+    (each) => each.scope === 'all' || !rule.duringLiveStop || liveReading,
+  )
+  if (stop) throw refusal('stopped', stop.text, stop.call)
+}
+
+/**
+ * With gas in the air no switch is touched, the breaker's included: what says that one was, is refused, and what is offered is
+ * to go out and call.
+ */
+function refuseDuringGas(snapshot: JobSnapshot, act: Act): void {
+  if (act.kind !== 'point.open' && act.kind !== 'point.held') return
+  if (!activeStops(snapshot).some(({ rule }) => rule === 'gas-smell')) return
+  const point = snapshot.points.find(({ id }) => id === act.id)
+  // A cock or a cylinder is shut by hand, from outside.
+  if (!point || !isValve(point.point)) throw refusal('gas-stop')
+}
+
+export { ruleOf, sameTyping } from './actRules'
+export { textBefore } from './typedValue'

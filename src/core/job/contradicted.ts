@@ -1,9 +1,0 @@
-import { contradictionsIn } from '../diagnose'
-import { findingsOf } from './derive'
-import { oncePerSnapshot } from './once'
-import type { JobSnapshot } from './rows'
-
-/** Pairs of readings of this job that cannot both be true: the machine counts as live until they are read again or struck. */
-export const contradictionsOf = oncePerSnapshot((snapshot: JobSnapshot) =>
-  contradictionsIn(snapshot.machine.family, findingsOf(snapshot)),
-)

@@ -1,0 +1,100 @@
+import { describe, expect, it } from 'vitest'
+import type { Act } from '../acts/actTypes'
+import { energyOf } from '../energy/energy'
+import { isolationActs } from '../energy/proofScript'
+import { act, id, jobOn, NOW } from '../job.testing'
+import type { JobSnapshot } from '../rows'
+import { stageFocus } from './stageFocus'
+
+const focus = (job: JobSnapshot, stage: string, next: Parameters<typeof stageFocus>[3] = null) => {
+  const found = stageFocus(job, energyOf(job, NOW), stage, next)
+  if (!found) throw new Error(`${stage} is no stage`)
+  return found
+}
+const found = (observation: string, value: string): Act => ({
+  kind: 'finding.set',
+  id: id(),
+  observation: observation as 'sound',
+  value,
+})
+
+describe('what a phone shows of a stage', () => {
+  const job = jobOn('bath-exhaust-fan', 'psc')
+
+  it('is the next two questions, which move on as they are answered or left out', () => {
+    expect(focus(job, 'notice').rows).toEqual(['should-run-now', 'fan-state'])
+    const answered = act(job, found('should-run-now', 'yes'), {
+      kind: 'declined.set',
+      id: id(),
+      observation: 'fan-state',
+      on: true,
+      why: 'unknown',
+    })
+    expect(focus(answered, 'notice').rows).toEqual(['sound', 'smell'])
+  })
+
+  it('is the points until every one is open and held, then the covers and the proof', () => {
+    expect(focus(job, 'make-dead').parts).toEqual(['points'])
+    const [first] = isolationActs(job).filter(({ kind }) => kind === 'point.open')
+    const opened = first ? act(job, first) : job
+    // Open and not said to be held: it stays in sight.
+    expect(focus(opened, 'make-dead').rows).toContain(
+      opened.points.find((point) => point.openedAt && point.held === '')?.id,
+    )
+    expect(focus(act(job, ...isolationActs(job)), 'make-dead').parts).toEqual(['covers', 'proof'])
+  })
+
+  it('is no reading of a machine that hands may not go into', () => {
+    expect(focus(job, 'measure', 'capacitor-fan-reading').parts).toEqual([])
+  })
+
+  it('is what lies on the bench, with its charge first, though the machine itself is not dead', () => {
+    const out = act(
+      jobOn('outdoor-unit-fan', 'psc'),
+      { kind: 'part.out', id: id(), part: 'motor' },
+      { kind: 'part.out', id: id(), part: 'capacitor' },
+    )
+    expect(focus(out, 'make-dead').parts).toEqual(['charge', 'points'])
+    expect(focus(out, 'measure').parts).toEqual(['capacitor', 'windings'])
+  })
+
+  it('is the next three lines of the way in, and a template while there are none', () => {
+    expect(focus(job, 'take-apart').parts).toContain('plant')
+    const planted = act(job, {
+      kind: 'ledger.plant',
+      ids: Array.from({ length: 60 }, id),
+      template: 'motor',
+    })
+    const lines = [...planted.ledger].sort((one, two) => one.position - two.position).map((row) => row.id)
+    expect(focus(planted, 'take-apart').rows).toEqual(lines.slice(0, 3))
+  })
+
+  it('is the old part until something of it is told, then what could stand in for it', () => {
+    expect(focus(job, 'match').parts).toContain('old')
+    const told = act(
+      job,
+      ...['volts', 'hp', 'rpm'].map(
+        (field): Act => ({ kind: 'field.set', id: id(), part: 'motor-old', field, typed: '1' }),
+      ),
+    )
+    expect(focus(told, 'match').parts).toContain('beside')
+    // Of a capacitor the label alone is enough.
+    const label: Act = {
+      kind: 'field.set',
+      id: id(),
+      part: 'capacitor-old',
+      field: 'label',
+      typed: '45+5 µF 440 V',
+    }
+    expect(focus(act(job, label), 'match').parts).toEqual(['which', 'old', 'beside'])
+  })
+
+  it('is what holds power back until it is on, and never the checks before', () => {
+    expect(focus(job, 'prove').parts).toEqual(['before-power', 'valves', 'power'])
+  })
+
+  it('is all of a page that is no stage', () => {
+    for (const stage of ['record', 'toString', ''])
+      expect(stageFocus(job, energyOf(job, NOW), stage, null)).toBeNull()
+  })
+})

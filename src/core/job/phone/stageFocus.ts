@@ -1,0 +1,143 @@
+import { askedFirst } from '../../knowledge/asked'
+import type { ObservationId } from '../../knowledge/vocabulary'
+import { partsOut } from '../energy/bench'
+import type { Energy } from '../energy/energy'
+import { capacitorOf } from '../evidence/derive'
+import { isPartChosen } from '../fields'
+import { stillOut } from '../proving/stillOut'
+import type { JobSnapshot } from '../rows'
+
+/** Parts of the stages that a phone shows by themselves. */
+export type StagePart =
+  | 'always'
+  | 'notice'
+  | 'points'
+  | 'covers'
+  | 'proof'
+  | 'charge'
+  | 'wait'
+  | 'capacitor'
+  | 'windings'
+  | 'why'
+  | 'then'
+  | 'as-found'
+  | 'plant'
+  | 'way-in'
+  | 'which'
+  | 'old'
+  | 'beside'
+  | 'fit'
+  | 'landings'
+  | 'capacitor-wires'
+  | 'way-back'
+  | 'cure'
+  | 'before-power'
+  | 'valves'
+  | 'power'
+  | 'checks'
+  | 'watch'
+  | 'end'
+
+/** What of a stage is next: its parts, and of their rows those that come now; no rows: all of them. */
+export interface StageFocus {
+  parts: StagePart[]
+  rows: string[]
+}
+
+/** So many lines ahead are seen with the next one: what comes after it is known before the hand moves. */
+const AHEAD = 3
+const NONE = ['']
+const nextOf = (ids: string[], many = AHEAD): string[] => (ids.length > 0 ? ids.slice(0, many) : NONE)
+
+/**
+ * The next thing of each stage, for a page that shows it alone. It hides nothing for good: all of the stage is one tap away, and
+ * signs to stop at, what stands against an act and the power line are outside of it.
+ *
+ * @returns null where a page is no stage: it is shown whole
+ * @param nextTest the observation that the diagnosis would read next
+ * @example stageFocus(snapshot, energy, 'take-apart', null)?.rows // the next three lines that are not done
+ */
+export function stageFocus(
+  snapshot: JobSnapshot,
+  energy: Energy,
+  stage: string,
+  nextTest: ObservationId | null,
+): StageFocus | null {
+  const focus = Object.hasOwn(stages, stage) ? stages[stage] : undefined
+  return focus ? focus(snapshot, energy, nextTest) : null
+}
+
+/** Whether two pages show the same next thing: letters typed into a field change nothing of it. */
+export const sameFocus = (one: StageFocus | null, other: StageFocus | null): boolean =>
+  one === other ||
+  (one !== null && other !== null && alike(one.parts, other.parts) && alike(one.rows, other.rows))
+
+const alike = (one: string[], other: string[]): boolean =>
+  one.length === other.length && one.every((each, i) => each === other[i])
+
+type Focus = (snapshot: JobSnapshot, energy: Energy, nextTest: ObservationId | null) => StageFocus
+
+const stages: Record<string, Focus | undefined> = {
+  notice: ({ findings, declined }) => ({
+    parts: ['notice'],
+    rows: nextOf(
+      askedFirst
+        .map(([id]) => id)
+        .filter((id) => ![...findings, ...declined].some(({ observation }) => observation === id)),
+      2,
+    ),
+  }),
+  'make-dead': (snapshot, energy) => {
+    const charged = snapshot.charges.some(({ struckAt, readAt }) => !struckAt && !readAt)
+    // What lies on the bench keeps its charge, whatever the machine does.
+    const onBench: StagePart[] = charged && partsOut(snapshot).length > 0 ? ['charge'] : []
+    const open = snapshot.points.filter((point) => !point.struckAt && (!point.openedAt || point.held === ''))
+    if (open.length > 0) return { parts: [...onBench, 'points'], rows: nextOf(open.map(({ id }) => id)) }
+    if (energy.state !== 'proven-dead') return { parts: [...onBench, 'covers', 'proof'], rows: [] }
+    return { parts: charged ? ['charge'] : ['wait'], rows: [] }
+  },
+  measure: (snapshot, energy, nextTest) => {
+    const out = partsOut(snapshot)
+    const may = (part: 'motor' | 'capacitor') => energy.handsIn || out.includes(part)
+    const wanted = (part: 'motor' | 'capacitor', test: string) =>
+      may(part) && (out.includes(part) || nextTest?.startsWith(test) === true)
+    return {
+      parts: [
+        ...(wanted('capacitor', 'capacitor') ? (['capacitor'] as const) : []),
+        ...(wanted('motor', 'winding') ? (['windings'] as const) : []),
+      ],
+      rows: [],
+    }
+  },
+  decide: () => ({ parts: ['why', 'then'], rows: [] }),
+  'take-apart': ({ ledger }) => {
+    const lines = ledger.filter((line) => !line.struckAt)
+    return lines.every((line) => line.access !== '')
+      ? { parts: ['as-found', 'plant'], rows: [] }
+      : { parts: ['way-in'], rows: nextOf(lines.filter((line) => !line.doneAt).map(({ id }) => id)) }
+  },
+  match: (snapshot) => {
+    if (isPartChosen(snapshot)) return { parts: ['which', 'fit'], rows: [] }
+    const told = snapshot.fields.filter(({ part }) => part === 'motor-old' || part === 'capacitor-old')
+    if (told.length > 2) return { parts: ['which', 'beside'], rows: [] }
+    // The label of a capacitor tells all that its seller is asked for.
+    const labelled = capacitorOf(snapshot, 'old').label !== null
+    return { parts: labelled ? ['which', 'old', 'beside'] : ['which', 'old'], rows: [] }
+  },
+  refit: (snapshot) => {
+    const { leads, landings } = snapshot
+    const unlanded = leads.length > 0 && landings.some((landing) => !landing.doneAt && !landing.capped)
+    if (leads.length > 0 && (landings.length === 0 || unlanded))
+      return { parts: ['landings', 'capacitor-wires'], rows: [] }
+    return { parts: stillOut(snapshot).length > 0 ? ['way-back'] : ['way-back', 'cure'], rows: [] }
+  },
+  prove: ({ job, points, checks, runs }, energy) => {
+    if (job.status === 'closed') return { parts: ['end'], rows: [] }
+    // A start that runs is watched, and nothing beside it.
+    if (runs.some(({ endedAt }) => endedAt === null)) return { parts: ['watch'], rows: [] }
+    if (energy.state === 'live-test' || energy.state === 'in-service' || points.length === 0)
+      return { parts: ['checks', 'watch', 'end'], rows: [] }
+    const failed = checks.some(({ result }) => result === 'fail')
+    return { parts: failed ? ['before-power', 'checks'] : ['before-power', 'valves', 'power'], rows: [] }
+  },
+}
