@@ -33,7 +33,7 @@ function merged(...files: Record<string, string>[]): Record<string, string> {
 /** Classes whose phrases are one thing: what lies within them says nothing by itself, as the smoke in a smoke detector. */
 export const solidClasses: string[] = [
   ...Object.keys(thingClasses).filter((name) => name !== 'supply' && name !== 'motorplace'),
-  ...'idiom notonly fine maybe coalarm nosmokeword igniterword exhaustgas bladeword icemaker notrented samecircuit hot warm stonecold coasts stopsquick slow alarmword resetbutton pricetag waterline arrowask reversing nofault boardlight another'.split(
+  ...'idiom smokerang notonly fine maybe coalarm nosmokeword igniterword exhaustgas bladeword icemaker notrented samecircuit hot warm stonecold coasts stopsquick slow alarmword resetbutton pricetag waterline arrowask reversing nofault boardlight another'.split(
     ' ',
   ),
 ]
