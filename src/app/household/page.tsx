@@ -75,7 +75,7 @@ export default async function HouseholdPage() {
                     <li key={job.id}>
                       <Link
                         href={`/jobs/${job.id}/${job.status === 'closed' ? 'record' : 'notice'}`}
-                        className="text-teal underline"
+                        className="inline-flex min-h-9 items-center text-teal underline mid:min-h-0"
                       >
                         {job.symptom || 'A job'}
                       </Link>{' '}
