@@ -1,7 +1,7 @@
 'use client'
 
 import { Dialog } from 'radix-ui'
-import { type ReactNode, useEffect, useRef, useState } from 'react'
+import { type ReactNode, type RefObject, useEffect, useRef, useState } from 'react'
 import { useJob } from '../job/JobProvider'
 import { pageCan } from '../kit/pageCan'
 import { useNarrow } from '../kit/useNarrow'
@@ -46,13 +46,14 @@ const AHEAD = 2
 /** The next act alone, in letters that are read at arm's length: done, photo, read aloud, for a gloved thumb. */
 export function OneAct({ way, acts, onTick, onUntick }: OneActProps) {
   const next = acts.find((each) => !each.done)
-  const [open, setOpen] = useOpenByItself(way, next?.problem === null ? acts.length : 0)
+  const trigger = useRef<HTMLButtonElement>(null)
+  const [open, setOpen] = useOpenByItself(way, next?.problem === null ? acts.length : 0, trigger)
   const done = acts.filter((each) => each.done).length
   // What stands before the act that is shown: ticked by a thumb too many, it is taken back here.
   const last = acts.slice(0, next ? acts.indexOf(next) : undefined).findLast((each) => each.done)
   return (
     <Dialog.Root open={open} onOpenChange={setOpen}>
-      <Dialog.Trigger className="btn" disabled={!next && !open}>
+      <Dialog.Trigger ref={trigger} className="btn" disabled={!next && !open}>
         One act at a time, large
       </Dialog.Trigger>
       <Dialog.Portal>
@@ -96,7 +97,11 @@ const A_WAY = 5
  *
  * @param lines of the way; none while its act may not be done
  */
-function useOpenByItself(way: 'in' | 'back', lines: number): [boolean, (open: boolean) => void] {
+function useOpenByItself(
+  way: 'in' | 'back',
+  lines: number,
+  trigger: RefObject<HTMLButtonElement | null>,
+): [boolean, (open: boolean) => void] {
   const { snapshot } = useJob()
   const narrow = useNarrow()
   const [open, setOpen] = useState(false)
@@ -107,8 +112,10 @@ function useOpenByItself(way: 'in' | 'back', lines: number): [boolean, (open: bo
     if (!narrow) return
     const more = lines - known.current
     known.current = lines
-    if (more >= A_WAY && sessionStorage.getItem(key) === null) setOpen(true)
-  }, [lines, narrow, key])
+    // Where something else of the stage comes first, as leads that are not landed, the page does not show the way yet.
+    const isNext = trigger.current !== null && trigger.current.offsetParent !== null
+    if (isNext && more >= A_WAY && sessionStorage.getItem(key) === null) setOpen(true)
+  }, [lines, narrow, key, trigger])
   const change = (wanted: boolean) => {
     if (wanted) sessionStorage.removeItem(key)
     else sessionStorage.setItem(key, 'list')
