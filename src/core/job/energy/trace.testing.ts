@@ -47,7 +47,7 @@ export class Trace {
   private feeds = 1
   private readonly points = new Map<
     string,
-    { open: boolean; held: boolean; struck: boolean; parts: boolean }
+    { open: boolean; held: boolean; struck: boolean; parts: boolean; seen: number[] }
   >()
   private proofs = new Map<string, Proof>()
   private readonly charges = new Map<string, { volts: number; pairs: number; seq: number }>()
@@ -75,6 +75,7 @@ export class Trace {
         held: false,
         struck: false,
         parts: supplies.test(point.point),
+        seen: [],
       })
   }
 
@@ -110,7 +111,13 @@ export class Trace {
     if (act.kind === 'point.add') {
       if (direction === 'undo') this.points.delete(act.id)
       else
-        this.points.set(act.id, { open: false, held: false, struck: false, parts: supplies.test(act.point) })
+        this.points.set(act.id, {
+          open: false,
+          held: false,
+          struck: false,
+          parts: supplies.test(act.point),
+          seen: [],
+        })
       this.pointSeq = this.seq
       return
     }
@@ -118,6 +125,8 @@ export class Trace {
       const point = this.points.get(act.id)
       if (!point) return
       this.pointSeq = this.seq
+      // Of what was seen and taken back nothing is known but what was seen before.
+      if (act.kind === 'point.still' && direction === 'undo') point.seen.pop()
       if (act.kind === 'point.held') point.held = true
       if (act.kind === 'point.open') point.open = direction === 'redo'
       if (act.kind === 'point.close') point.open = direction === 'undo'
@@ -153,7 +162,12 @@ export class Trace {
     switch (act.kind) {
       case 'point.open':
         Object.assign(this.points.get(act.id) ?? {}, { open: true, held: false })
+        this.points.get(act.id)?.seen.push(at)
         if (!this.valves.has(act.id)) this.pointSeq = this.seq
+        break
+      case 'point.still':
+        this.points.get(act.id)?.seen.push(at)
+        this.touched()
         break
       case 'point.held':
         Object.assign(this.points.get(act.id) ?? {}, { held: act.held.trim() !== '' })
@@ -165,7 +179,13 @@ export class Trace {
         break
       case 'point.add':
         if (isValve.test(act.point)) this.valves.add(act.id)
-        this.points.set(act.id, { open: false, held: false, struck: false, parts: supplies.test(act.point) })
+        this.points.set(act.id, {
+          open: false,
+          held: false,
+          struck: false,
+          parts: supplies.test(act.point),
+          seen: [],
+        })
         this.touched()
         break
       case 'point.strike':
@@ -338,6 +358,10 @@ export class Trace {
       if (pairsOf(job, feed).length > 0) begins.push(proof.beforeAt)
     }
     if (Math.max(...ends) - Math.min(...begins, ...ends) > 30 * MINUTE) return 'not proved in one go'
+    const begun = Math.min(...begins, ...ends)
+    const known = points.filter(({ parts }) => parts).map(({ seen }) => seen.at(-1) ?? 0)
+    if (known.some((at) => begun - at > 12 * 60 * MINUTE))
+      return 'seen off more than half a day before the proof'
     if (now - Math.min(...ends) > 4 * 60 * MINUTE) return 'older than four hours'
     let alive = Math.max(...ends)
     for (const at of this.activity.filter((each) => each > alive).sort((one, two) => one - two)) {

@@ -9,6 +9,7 @@ import { id, jobOn, NOW } from '../job.testing'
 import type { JobBeside, JobSnapshot, RowChange } from '../rows'
 import { sharedTables } from '../shared'
 import { withChanges } from '../snapshot'
+import { stalePoints } from './daysLater'
 import { energyOf } from './energy'
 import { nextSafetyActs } from './nextSafety'
 import { neededCharges, pairsOf } from './place'
@@ -106,6 +107,8 @@ class Walk {
   run(steps: number): WalkResult {
     for (let step = 0; step < steps; step++) {
       this.pass(Math.floor(this.random() * (this.random() < 0.08 ? 25 * MINUTE : 20_000)))
+      // A night, or days until the part comes.
+      if (this.random() < 0.004) this.pass((11 + Math.floor(this.random() * 60)) * 60 * MINUTE)
       if (this.random() < 0.004) this.setClock()
       const client = pick(this.random, this.clients)
       const dice = this.random()
@@ -237,6 +240,8 @@ class Walk {
   private guided(job: JobSnapshot): Act[] {
     const answers = answerActs(job)
     if (answers.length > 0) return answers
+    const old = stalePoints(job, this.now)
+    if (old.length > 0 && this.random() < 0.8) return old.map(({ id }) => ({ kind: 'point.still', id }))
     const next = nextSafetyActs(job, id)
     if (next) return next
     for (let feed = 1; feed <= 3; feed++) {
