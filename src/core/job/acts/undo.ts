@@ -116,8 +116,8 @@ function steppedRow(
 }
 
 /**
- * A row put back says nothing about energy that was not done anew. A point that was open counts as opened now, and as held
- * by nobody; after power, or struck and back, it counts as closed. A part that was set back stays back.
+ * A row put back says nothing about energy that was not done anew. A point that was open counts as opened now, or as seen when
+ * it was seen, and as held by nobody; after power, or struck and back, it counts as closed. A part that was set back stays back.
  */
 function lifeless(
   table: TableName,
@@ -133,7 +133,9 @@ function lifeless(
   if (!turned && !powered) return point
   const cameBack = field(current, 'struckAt') !== point.struckAt
   const open = point.openedAt !== null && !powered && !cameBack
-  return { ...point, openedAt: open ? at : null, held: '', changedAt: at }
+  // Open before and after the step: only when it was last seen changes, and nobody has seen it now.
+  const seen = field(current, 'openedAt') ? point.openedAt : at
+  return { ...point, openedAt: open ? seen : null, held: '', changedAt: at }
 }
 
 /**

@@ -1,9 +1,11 @@
 import { describe, expect, it } from 'vitest'
 import type { Act } from '../acts/actTypes'
 import { planAct } from '../acts/plan'
+import { planHistory } from '../acts/undo'
 import { act, actAt, answered, id, jobOn, madeDead, NOW, refused } from '../job.testing'
 import { powerProblems } from '../proving/power'
 import type { JobSnapshot } from '../rows'
+import { withChanges } from '../snapshot'
 import { ASKED_AGAIN_MS, daysLaterOf, stalePoints } from './daysLater'
 import { energyOf } from './energy'
 import { proofActs } from './proofScript'
@@ -70,6 +72,20 @@ describe('a job that stood still for days', () => {
         .at(-1),
     })
     expect(daysLaterOf(actAt(later, checked, ...still(checked)), later)).toBeNull()
+  })
+
+  it('is as old as before once it is taken back that somebody looked: undo has seen nothing', () => {
+    const [point] = job.points
+    if (!point) throw new Error('no point')
+    const planned = planAct(job, { kind: 'point.still', id: point.id }, later)
+    const seen = withChanges(job, planned.changes)
+    expect(stalePoints(seen, later).map(({ id }) => id)).not.toContain(point.id)
+    const undone = withChanges(
+      seen,
+      planHistory(seen, { text: '', changes: planned.changes }, 'undo', later + 60_000).changes,
+    )
+    expect(stalePoints(undone, later + 60_000).map(({ id }) => id)).toContain(point.id)
+    expect(undone.points.find(({ id }) => id === point.id)?.held).toBe('')
   })
 
   it('is told of what is open alone, and changes nothing the same evening', () => {

@@ -36,7 +36,11 @@ const NEVER = -1
 
 /** Acts that say nothing of energy: undone or not, they void nothing. */
 const harmless =
-  /^(finding|declined|belief|lead|photo|sound|candidate|hands|decision|check|landing\.set|reading|ledger|bench|job\.edit|machine|wait\.add|charge\.add)/
+  /^(run|finding|declined|belief|lead|photo|sound|candidate|hands|decision|check|landing\.set|reading|ledger|bench|job\.edit|machine|wait\.add|charge\.add)/
+
+/** What is typed of a part tells nothing of what is off or empty, but for the plan and the label of the capacitor. */
+const isHarmless = (act: Act): boolean =>
+  harmless.test(act.kind) || (act.kind === 'field.set' && act.part !== 'plan' && act.part !== 'capacitor-old')
 
 /** A breaker that trips again, a shock, smoke and sparks that are over: the machine is isolated, proved and read dead. */
 const leavesDeadWork = new Set(['breaker-retrips', 'electric-shock', 'fire-or-smoke', 'arcing'])
@@ -47,7 +51,7 @@ export class Trace {
   private feeds = 1
   private readonly points = new Map<
     string,
-    { open: boolean; held: boolean; struck: boolean; parts: boolean; seen: number[] }
+    { open: boolean; held: boolean; struck: boolean; parts: boolean; seen: number[]; unseen: number[] }
   >()
   private proofs = new Map<string, Proof>()
   private readonly charges = new Map<string, { volts: number; pairs: number; seq: number }>()
@@ -76,6 +80,7 @@ export class Trace {
         struck: false,
         parts: supplies.test(point.point),
         seen: [],
+        unseen: [],
       })
   }
 
@@ -83,8 +88,8 @@ export class Trace {
     this.seq++
     if (entry.kind !== 'act') {
       // Whatever is taken back of what says anything about energy voids all of it.
-      if (entry.acts.some((act) => !harmless.test(act.kind))) this.void()
-      for (const act of entry.acts) this.reverse(act, entry.kind)
+      if (entry.acts.some((act) => !isHarmless(act))) this.void()
+      for (const act of entry.acts) this.reverse(act, entry.kind, entry.at)
       // Phase and circuits after a step of history are what the rows say; what was proved before it counts no more anyway.
       this.phase = entry.after.job.phase
       this.feeds = feedsOf(entry.after.fields)
@@ -107,7 +112,7 @@ export class Trace {
   }
 
   /** After a step of history only the worst is known of the points it touched. */
-  private reverse(act: Act, direction: 'undo' | 'redo'): void {
+  private reverse(act: Act, direction: 'undo' | 'redo', at: number): void {
     if (act.kind === 'point.add') {
       if (direction === 'undo') this.points.delete(act.id)
       else
@@ -117,6 +122,7 @@ export class Trace {
           struck: false,
           parts: supplies.test(act.point),
           seen: [],
+          unseen: [],
         })
       this.pointSeq = this.seq
       return
@@ -126,9 +132,14 @@ export class Trace {
       if (!point) return
       this.pointSeq = this.seq
       // Of what was seen and taken back nothing is known but what was seen before.
-      if (act.kind === 'point.still' && direction === 'undo') point.seen.pop()
+      if (act.kind === 'point.still') {
+        const [from, to] = direction === 'undo' ? [point.seen, point.unseen] : [point.unseen, point.seen]
+        to.push(...from.splice(-1))
+      }
       if (act.kind === 'point.held') point.held = true
       if (act.kind === 'point.open') point.open = direction === 'redo'
+      // Done again it is said again, and how it is held is asked anew.
+      if (act.kind === 'point.open' && direction === 'redo') point.seen.push(at)
       if (act.kind === 'point.close') point.open = direction === 'undo'
       if (act.kind === 'point.strike') point.struck = direction === 'redo'
       if (act.kind === 'point.restore') point.struck = direction === 'undo'
@@ -185,6 +196,7 @@ export class Trace {
           struck: false,
           parts: supplies.test(act.point),
           seen: [],
+          unseen: [],
         })
         this.touched()
         break
