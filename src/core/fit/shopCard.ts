@@ -9,6 +9,7 @@ import { vocabulary } from '../knowledge/vocabulary'
 import type { WorkKind } from '../match'
 import type { DataField } from '../match/motorData'
 import { formatHp, significant } from '../units'
+import { capital } from '../units/capital'
 import { askedOf } from './asked'
 import { estimateOf } from './estimate'
 import { otherAskedOf, otherFields, otherPartOf } from './otherAsked'
@@ -207,5 +208,3 @@ function valueWords(field: DataField, value: string): string {
   if (field.kind === 'text' || !('choices' in field.kind)) return value
   return field.kind.choices.find(([each]) => each === value)?.[1] ?? value
 }
-
-const capital = (text: string) => `${text.slice(0, 1).toUpperCase()}${text.slice(1)}`

@@ -12,6 +12,7 @@ import { comparedSounds, type HeardSound } from '../job/proving/sounds'
 import { type OtherPart, otherParts } from '../knowledge/otherParts'
 import { differenceText, eventSentence } from '../sequence'
 import { dueEvents } from '../takeaway/calendar'
+import { capital } from '../units/capital'
 import { placeOf } from '../wiring/capacitorBack'
 import { capacitorListOf } from '../wiring/capacitorOfJob'
 import { roleOf } from '../wiring/strip'
@@ -66,9 +67,7 @@ function capacitorWires(snapshot: JobSnapshot): RecordItem[] {
   const list = capacitorListOf(snapshot)
   if (!list) return []
   return [
-    ...pairs(
-      list.landings.map(({ wires, can, terminal }) => [capitalised(wires), placeOf(list, can, terminal)]),
-    ),
+    ...pairs(list.landings.map(({ wires, can, terminal }) => [capital(wires), placeOf(list, can, terminal)])),
     ...list.bridges.flatMap(({ from, to }) =>
       text(
         `A wire of its own: ${placeOf(list, from.can, from.terminal)} to ${placeOf(list, to.can, to.terminal)}.`,
@@ -76,8 +75,6 @@ function capacitorWires(snapshot: JobSnapshot): RecordItem[] {
     ),
   ]
 }
-
-const capitalised = (words: string) => words.charAt(0).toUpperCase() + words.slice(1)
 
 /** A contactor, a switch, a module: what the old one said, and what went in. */
 function otherPart(snapshot: JobSnapshot): RecordItem[] {

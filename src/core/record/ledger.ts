@@ -3,6 +3,7 @@ import { actionWords, piecesOf } from '../job/ledger/actWords'
 import { figureWords, withUnit } from '../job/ledger/figureWords'
 import { changeOf } from '../job/ledger/ledgerFigures'
 import { refitOf } from '../job/ledger/refitOf'
+import { capital } from '../units/capital'
 import { list } from './items'
 import type { RecordItem } from './types'
 
@@ -55,5 +56,3 @@ function lineText(line: LedgerRow, onTheWayBack: boolean, household: JobSnapshot
     .filter(Boolean)
     .join(', ')}.`
 }
-
-const capital = (text: string): string => `${text.slice(0, 1).toUpperCase()}${text.slice(1)}`

@@ -9,7 +9,7 @@ export const coversToCome = (snapshot: JobSnapshot): TemplateLine[] =>
   )
 
 /** A cover that was put into the ledger before the template was planted is not planted again. */
-export const hasCover = (snapshot: JobSnapshot, line: TemplateLine): boolean =>
+export const hasCover = (snapshot: JobSnapshot, line: Pick<LedgerRow, 'action' | 'part'>): boolean =>
   snapshot.ledger.some((row) => row.access !== '' && row.action === line.action && row.part === line.part)
 
 /** A line of access as the templates of this family hold it: its usual way, its other ways, its capacitor's. */

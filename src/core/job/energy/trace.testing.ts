@@ -28,6 +28,26 @@ interface Proof {
 /** What parts a machine from its supply; a switch, a thermostat or a valve does not. */
 const supplies = /^(plug|breaker|fuse|disconnect|battery|shore-power)$/
 
+interface TracedPoint {
+  open: boolean
+  held: boolean
+  struck: boolean
+  parts: boolean
+  /** When it was said to be off, and what of that was taken back. */
+  seen: number[]
+  unseen: number[]
+}
+
+/** A point of the plan before anybody touched it. */
+const shutPoint = (point: string): TracedPoint => ({
+  open: false,
+  held: false,
+  struck: false,
+  parts: supplies.test(point),
+  seen: [],
+  unseen: [],
+})
+
 /** A valve holds gas or water, and brings no power. */
 const isValve = /^(gas-cock|cylinder-valve|water-valve)$/
 
@@ -49,10 +69,7 @@ export class Trace {
   private seq = 0
   private phase = 'work'
   private feeds = 1
-  private readonly points = new Map<
-    string,
-    { open: boolean; held: boolean; struck: boolean; parts: boolean; seen: number[]; unseen: number[] }
-  >()
+  private readonly points = new Map<string, TracedPoint>()
   private proofs = new Map<string, Proof>()
   private readonly charges = new Map<string, { volts: number; pairs: number; seq: number }>()
   private readonly struck = new Set<string>()
@@ -73,15 +90,7 @@ export class Trace {
   constructor(private readonly first: JobSnapshot) {
     this.canTold = first.fields.some(({ part, typed }) => part === 'capacitor-old' && typed.trim() !== '')
     for (const point of first.points) if (isValve.test(point.point)) this.valves.add(point.id)
-    for (const point of first.points)
-      this.points.set(point.id, {
-        open: false,
-        held: false,
-        struck: false,
-        parts: supplies.test(point.point),
-        seen: [],
-        unseen: [],
-      })
+    for (const point of first.points) this.points.set(point.id, shutPoint(point.point))
   }
 
   take(entry: TraceEntry): void {
@@ -115,15 +124,7 @@ export class Trace {
   private reverse(act: Act, direction: 'undo' | 'redo', at: number): void {
     if (act.kind === 'point.add') {
       if (direction === 'undo') this.points.delete(act.id)
-      else
-        this.points.set(act.id, {
-          open: false,
-          held: false,
-          struck: false,
-          parts: supplies.test(act.point),
-          seen: [],
-          unseen: [],
-        })
+      else this.points.set(act.id, shutPoint(act.point))
       this.pointSeq = this.seq
       return
     }
@@ -190,14 +191,7 @@ export class Trace {
         break
       case 'point.add':
         if (isValve.test(act.point)) this.valves.add(act.id)
-        this.points.set(act.id, {
-          open: false,
-          held: false,
-          struck: false,
-          parts: supplies.test(act.point),
-          seen: [],
-          unseen: [],
-        })
+        this.points.set(act.id, shutPoint(act.point))
         this.touched()
         break
       case 'point.strike':

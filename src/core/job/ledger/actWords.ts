@@ -1,4 +1,5 @@
 import type { BackStep } from '../../refit/types'
+import { capital } from '../../units/capital'
 import type { LedgerRow } from '../rows'
 
 /** Acts whose name says more than one says of them. */
@@ -44,7 +45,7 @@ export function spokenAct(line: LedgerRow, caution = ''): SpokenAct {
   const verb = actionWords(action)
   const pieces = piecesOf(count, fastener)
   return {
-    title: `${verb.charAt(0).toUpperCase()}${verb.slice(1)} ${part || 'this'}${terminal ? ` from ${terminal}` : ''}`,
+    title: capital(`${verb} ${part || 'this'}${terminal ? ` from ${terminal}` : ''}`),
     details: [
       pieces && cup ? `${pieces}, into cup ${cup}.` : pieces ? `${pieces}.` : cup ? `Into cup ${cup}.` : '',
       mark ? `Goes back: ${mark}.` : asks ? `Note first, or take a photo: ${asks}.` : '',
@@ -66,7 +67,7 @@ export function spokenBack(step: BackStep, row: LedgerRow): SpokenAct {
   const { count, fastener, cup, mark, terminal } = row
   const pieces = piecesOf(count, fastener)
   return {
-    title: `${step.text.charAt(0).toUpperCase()}${step.text.slice(1)}`,
+    title: capital(step.text),
     details: [
       cup && !step.text.includes(`cup ${cup}`) ? `${pieces || 'Its fasteners'}, out of cup ${cup}.` : '',
       terminal && !step.text.includes(terminal) ? `To ${terminal}.` : '',

@@ -1,4 +1,4 @@
-import { capacitorTemplate, motorTemplates, type Template } from '../../knowledge/templates'
+import { capacitorTemplate, motorTemplates } from '../../knowledge/templates'
 import { moreWays, wayOf } from '../../knowledge/ways'
 import type { ActOf } from '../acts/actTypes'
 import { type Draft, planned, rowChange } from '../acts/changes'
@@ -34,7 +34,12 @@ export function plantWay(snapshot: JobSnapshot, act: ActOf<'ledger.plant'>, at: 
   return planned(`Template planted: ${rows.length} lines`, [
     ...stale.map((line) => rowChange(snapshot, 'ledger', line.id, null)),
     ...rows.map((row) => rowChange(snapshot, 'ledger', row.id, row)),
-    ...wayFields(snapshot, way, template, at, () => ids.shift() ?? ''),
+    ...wayFields(
+      snapshot,
+      { id: way, replaced: way === '' ? '' : template.replaced },
+      at,
+      () => ids.shift() ?? '',
+    ),
   ])
 }
 
@@ -65,12 +70,10 @@ function untouched(snapshot: JobSnapshot): LedgerRow[] {
 const WAY_FIELDS = 2
 function wayFields(
   snapshot: JobSnapshot,
-  way: string,
-  template: Template,
+  typedOf: { id?: string; replaced: string },
   at: string,
   id: () => string,
 ): RowChange[] {
-  const typedOf = { id: way, replaced: way === '' ? '' : template.replaced }
   return Object.entries(typedOf).flatMap(([field, typed]) => {
     const known = snapshot.fields.find((row) => row.part === 'way' && row.field === field)
     const own = known?.id ?? id()
@@ -101,25 +104,12 @@ export function plantOwnWay(snapshot: JobSnapshot, act: ActOf<'ledger.own'>, at:
       }
       return checked(snapshot, row)
     })
-    .filter((row) => !isHere(snapshot, row))
+    .filter((row) => row.access === '' || !hasCover(snapshot, row))
   if (rows.some(isTemporary)) throw refusal('unknown-value/line')
   const stale = act.instead ? untouched(snapshot) : []
-  const known = snapshot.fields.find((row) => row.part === 'way' && row.field === 'replaced')
-  const replaced = known?.id ?? fieldId
   return planned(`Own way planted: ${rows.length} lines`, [
     ...stale.map((line) => rowChange(snapshot, 'ledger', line.id, null)),
     ...rows.map((row) => rowChange(snapshot, 'ledger', row.id, row)),
-    rowChange(snapshot, 'fields', replaced, {
-      id: replaced,
-      jobId: snapshot.job.id,
-      part: 'way',
-      field: 'replaced',
-      typed: act.replaced,
-      at,
-    }),
+    ...wayFields(snapshot, { replaced: act.replaced }, at, () => fieldId),
   ])
 }
-
-const isHere = (snapshot: JobSnapshot, { access, action, part }: LedgerRow): boolean =>
-  access !== '' &&
-  snapshot.ledger.some((row) => row.access !== '' && row.action === action && row.part === part)

@@ -28,7 +28,7 @@ export const lengthsOf = (snapshot: JobSnapshot): ParseOptions => ({
  * What was marked on the way in of how the wheel turned, as the fields of a plate say it: whoever has the motor behind the wheel
  * looks at its shaft end. Nothing where no turn was marked, or two wheels turn against each other.
  */
-export function markedTurn({ ledger }: Pick<JobSnapshot, 'ledger'>): {
+function markedTurn({ ledger }: Pick<JobSnapshot, 'ledger'>): {
   rotation?: 'CW' | 'CCW'
   viewedFrom?: 'shaft-end'
 } {
@@ -44,11 +44,16 @@ export function markedTurn({ ledger }: Pick<JobSnapshot, 'ledger'>): {
     : {}
 }
 
-/** The old motor as far as its plate and sizes are typed, and as its turn was marked on the way in. */
-export function oldMotor(snapshot: JobSnapshot): MotorSpec {
+/** What each field of the old motor's plate says: as it is typed, else, until its turn is typed, as that was marked on the way in. */
+export function plateText(snapshot: JobSnapshot): (field: string) => string {
   const typed = (field: string) => fieldText(snapshot, 'motor-old', field)
   const marked: Record<string, string> = typed('rotation') ? {} : markedTurn(snapshot)
-  const spec = motorSpecFrom('old', (field) => typed(field) || (marked[field] ?? ''), lengthsOf(snapshot))
+  return (field) => typed(field) || (marked[field] ?? '')
+}
+
+/** The old motor as far as its plate and sizes are typed, and as its turn was marked on the way in. */
+export function oldMotor(snapshot: JobSnapshot): MotorSpec {
+  const spec = motorSpecFrom('old', plateText(snapshot), lengthsOf(snapshot))
   const fitted = spec.capacitor ? null : fittedCapacitor(snapshot)
   return {
     ...spec,

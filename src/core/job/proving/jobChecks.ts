@@ -1,6 +1,7 @@
 import { workOfJob } from '../../fit/work'
 import type { ProveCheck } from '../../knowledge/proofChecks'
 import type { WorkKind } from '../../match/types'
+import { capital } from '../../units/capital'
 import { inHouseholdUnits } from '../../units/household'
 import { figureWords } from '../ledger/figureWords'
 import { changedFigures } from '../ledger/ledgerFigures'
@@ -43,5 +44,3 @@ function workChecks(snapshot: JobSnapshot): ProveCheck[] {
     }
   })
 }
-
-const capital = (text: string) => `${text.slice(0, 1).toUpperCase()}${text.slice(1)}`

@@ -4,7 +4,7 @@ import { useMemo } from 'react'
 import { fieldText } from '@/core/job'
 import { candidateMotor } from '@/core/job/parts/candidates'
 import { alternatingOnly, isDirectCurrent, motorMatchInputOf } from '@/core/job/parts/motorMatch'
-import { markedTurn, motorPlateFields } from '@/core/job/parts/oldPart'
+import { motorPlateFields, plateText } from '@/core/job/parts/oldPart'
 import { catalogueMotors } from '@/core/knowledge/catalogue/motors'
 import { type MotorKindId, vocabulary } from '@/core/knowledge/vocabulary'
 import { matchMotors } from '@/core/match'
@@ -33,10 +33,7 @@ const shipped = catalogueMotors.map((motor) => motorPart(motor, 'made-up catalog
 export function MotorMatch() {
   const { snapshot, act, id } = useJob()
   const direct = isDirectCurrent(snapshot)
-  // How the wheel turned was marked on the way in: it is not asked again.
-  const marked: Record<string, string> = fieldText(snapshot, 'motor-old', 'rotation')
-    ? {}
-    : markedTurn(snapshot)
+  const plate = plateText(snapshot)
   const { household, machine } = snapshot
   const text = (part: string, field: string) => fieldText(snapshot, part, field)
   const stored = useStored('motor')
@@ -85,7 +82,7 @@ export function MotorMatch() {
                 <DataInput
                   field={field}
                   inches={household.inches === 1}
-                  typed={text('motor-old', field.field) || (marked[field.field] ?? '')}
+                  typed={plate(field.field)}
                   onType={set(field.field)}
                 />
               </Rest>
