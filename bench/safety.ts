@@ -5,7 +5,8 @@ const WALKS = 1000
 const ACTS = 300
 
 /**
- * Three windows at two jobs of one machine: a clock that is set, outages, duplicates, late and refused acts, passing time, undo and redo. Every state in which the
+ * Four windows at three jobs, two of them at one machine and one at another machine of its breaker: a clock that is set, outages,
+ * duplicates, late and refused acts, passing time, undo and redo. Every state in which the
  * core lets hands in is held against a checker that knows only what was done (`core/job/trace.testing.ts`).
  */
 export function benchSafety(): void {
@@ -13,7 +14,9 @@ export function benchSafety(): void {
   const sum = (of: (result: (typeof results)[number]) => number) =>
     results.reduce((total, result) => total + of(result), 0)
   console.log('\nSafety: hands let in against what was done')
-  console.log(`  walks                 ${WALKS} of ${ACTS} steps by three windows at two jobs of one machine`)
+  console.log(
+    `  walks                 ${WALKS} of ${ACTS} steps by four windows at three jobs, two of one machine and one behind its breaker`,
+  )
   console.log(`  acts stored           ${sum(({ acts }) => acts)}`)
   console.log(`  acts refused          ${sum(({ refused }) => refused)}`)
   console.log(`  states with hands in  ${sum(({ opened }) => opened)}`)

@@ -1,6 +1,8 @@
 import type { Kysely, Transaction } from 'kysely'
 import type {
   AnyRow,
+  CircuitJob,
+  CircuitPlace,
   EventRow,
   JobBeside,
   JobRow,
@@ -30,7 +32,14 @@ export async function loadSnapshot(db: Db, jobId: string): Promise<JobSnapshot |
     .where('id', '=', machine.householdId)
     .executeTakeFirstOrThrow()
   const owner = ownerOf(job)
-  const snapshot: Record<string, unknown> = { job, machine, household, beside: await besideOf(db, job) }
+  const snapshot: Record<string, unknown> = {
+    job,
+    machine,
+    household,
+    beside: await besideOf(db, job),
+    onCircuit: await onCircuitOf(db, machine),
+    circuits: await circuitsOf(db, machine),
+  }
   for (const name of lists) {
     const of = (id: string) =>
       db
@@ -74,16 +83,6 @@ async function besideOf(db: Db, job: JobRow): Promise<JobBeside[]> {
   return Promise.all(
     others.map(async ({ id, ...own }) => {
       const closed = own.status === 'closed'
-      const open = await db
-        .selectFrom('ledger_line')
-        .select((eb) => eb.fn.countAll().as('count'))
-        .where('jobId', '=', id)
-        .where('doneAt', 'is not', null)
-        .where('backDoneAt', 'is', null)
-        .where('struckAt', 'is', null)
-        .where('extra', '=', 0)
-        .where('action', 'not in', ['photo', 'mark', 'measure', 'note'])
-        .executeTakeFirst()
       const findings = await db.selectFrom('finding').selectAll().where('jobId', '=', id).execute()
       const stops = await db.selectFrom('stop').selectAll().where('jobId', '=', id).execute()
       return {
@@ -91,12 +90,81 @@ async function besideOf(db: Db, job: JobRow): Promise<JobBeside[]> {
         title: own.symptom,
         closed,
         handsIn: !closed && own.handsIn === 1,
-        open: closed ? 0 : Number(open?.count ?? 0),
+        open: closed ? 0 : await openActs(db, id),
         findings,
         stops,
       }
     }),
   )
+}
+
+/** Acts of the way back of a job that are open. */
+async function openActs(db: Db, jobId: string): Promise<number> {
+  const open = await db
+    .selectFrom('ledger_line')
+    .select((eb) => eb.fn.countAll().as('count'))
+    .where('jobId', '=', jobId)
+    .where('doneAt', 'is not', null)
+    .where('backDoneAt', 'is', null)
+    .where('struckAt', 'is', null)
+    .where('extra', '=', 0)
+    .where('action', 'not in', ['photo', 'mark', 'measure', 'note'])
+    .executeTakeFirst()
+  return Number(open?.count ?? 0)
+}
+
+const named = ['id', 'name', 'place', 'family', 'manufacturer', 'modelNumber'] as const
+
+/** Open jobs at other machines of the household that hang on the breaker of this one. */
+async function onCircuitOf(db: Db, machine: MachineRow): Promise<CircuitJob[]> {
+  if (machine.circuit === null) return []
+  const machines = await db
+    .selectFrom('machine')
+    .select(named)
+    .where('householdId', '=', machine.householdId)
+    .where('id', '!=', machine.id)
+    .where(({ eb, fn }) => eb(fn('lower', ['circuit']), '=', machine.circuit?.toLowerCase() ?? ''))
+    .execute()
+  const of = await Promise.all(
+    machines.map(async (other) => {
+      const jobs = await db
+        .selectFrom('job')
+        .select(['id', 'symptom', 'phase', 'handsIn', 'energyJob'])
+        .where('machineId', '=', other.id)
+        .where('status', '=', 'open')
+        .orderBy('openedAt')
+        .execute()
+      return Promise.all(
+        jobs.map(async ({ id, symptom, phase, handsIn, energyJob }) => ({
+          id,
+          title: symptom,
+          machine: other,
+          phase,
+          handsIn: handsIn === 1,
+          open: await openActs(db, id),
+          points: await db
+            .selectFrom('isolation_point')
+            .selectAll()
+            .where('jobId', '=', energyJob ?? id)
+            .execute(),
+        })),
+      )
+    }),
+  )
+  return of.flat()
+}
+
+/** Other machines of the household of which the breaker is known. */
+async function circuitsOf(db: Db, machine: MachineRow): Promise<CircuitPlace[]> {
+  const rows = await db
+    .selectFrom('machine')
+    .select([...named, 'circuit'])
+    .where('householdId', '=', machine.householdId)
+    .where('id', '!=', machine.id)
+    .where('circuit', 'is not', null)
+    .orderBy('circuit')
+    .execute()
+  return rows.flatMap(({ circuit, ...other }) => (circuit === null ? [] : [{ circuit, machine: other }]))
 }
 
 /** The energy of a machine is one: its phase and its dead period stand alike in every open job that shares it. */

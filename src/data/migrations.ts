@@ -452,6 +452,13 @@ const ledgerAsks: Migration = {
   },
 }
 
+/** Which breaker feeds a machine, as the household calls it. */
+const circuits: Migration = {
+  async up(db: Db) {
+    for (const statement of add('machine', maybe('text', 'circuit'))) await sql.raw(statement).execute(db)
+  },
+}
+
 /** How many terminals a capacitor has whose label nobody has read: until it is said, all that it may have are read. */
 const chargeTerminals: Migration = {
   async up(db: Db) {
@@ -525,6 +532,7 @@ const migrations: Record<string, Migration> = {
   '0018-charge-terminals': whole(chargeTerminals),
   '0019-ledger-figures': whole(ledgerFigures),
   '0020-ledger-asks': whole(ledgerAsks),
+  '0021-circuits': whole(circuits),
 }
 
 /**

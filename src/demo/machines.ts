@@ -8,6 +8,8 @@ export interface Machine {
   motorKind: MotorKindId
   modelNumber: string
   installedYear: string
+  /** The breaker, as the panel of Harrow Reach calls it. */
+  circuit?: string
   /** Days from now; negative: due. */
   lookInDays?: number
 }
@@ -22,6 +24,7 @@ export const machines: Machine[] = [
     motorKind: 'psc',
     modelNumber: 'Marrowby GV-14',
     installedYear: '2011',
+    circuit: '9, loft and bath',
   },
   {
     key: 'dehumidifier',
@@ -85,6 +88,7 @@ export const machines: Machine[] = [
     motorKind: 'psc',
     modelNumber: 'Tessock BX-80',
     installedYear: '2009',
+    circuit: '9, loft and bath',
     lookInDays: -6,
   },
 ]

@@ -43,6 +43,7 @@ export async function plantDemo(now = Date.now()): Promise<boolean> {
       ...row,
       modelNumber: machine.modelNumber,
       installedYear: machine.installedYear,
+      circuit: machine.circuit ?? null,
       pictureHash: picture,
       platePictureHash: await keptPlate(machine.key),
       nextLook:

@@ -5,6 +5,7 @@ import {
   type By,
   type EventRow,
   isId,
+  type JobRow,
   type JobSnapshot,
   merged,
   newId,
@@ -20,6 +21,7 @@ import { planAct } from '@/core/job/acts/plan'
 import { type Envelope, receive } from '@/core/job/acts/receive'
 import { otherText } from '@/core/job/acts/typedValue'
 import { planHistory } from '@/core/job/acts/undo'
+import { breakerClosed, closedWith } from '@/core/job/energy/circuit'
 import { isFamily, type MotorKindId, type ObservationId, type StopRuleId } from '@/core/knowledge/vocabulary'
 import { wiringHolds } from '@/core/wiring/ofJob'
 import type { Database, Transaction } from '@/data/database'
@@ -116,7 +118,9 @@ export async function storeActs(
     let snapshot = await loadSnapshot(trx, jobId)
     if (!snapshot) throw unknownJob()
     const answers: ActAnswer[] = []
+    const { job: before, machine } = snapshot
     let written = false
+    let breakerOn = false
     for (const each of plain) {
       const id = envelopeId(each)
       try {
@@ -129,6 +133,7 @@ export async function storeActs(
           if (planned.changes.length > 0) {
             if (!written) await dropUndone(trx, jobId)
             written = true
+            breakerOn ||= breakerClosed(planned.changes)
             await writeChanges(trx, planned.changes)
             await keepEvent(trx, jobId, { ...planned, id: envelope.id }, by, now)
             snapshot = withChanges(snapshot, planned.changes)
@@ -141,7 +146,9 @@ export async function storeActs(
       }
     }
     const rev = written ? await touchJob(trx, jobId, new Date(now).toISOString()) : snapshot.job.rev
-    const others = written ? await touchOthers(trx, snapshot, now) : []
+    const others = written ? await touchOthers(trx, before, snapshot.job, now) : []
+    if (breakerOn) others.push(...(await closeBreaker(trx, snapshot, now)))
+    if (machine.circuit !== snapshot.machine.circuit) others.push(...(await tellCircuits(trx, snapshot, now)))
     return { answers, rev, others }
   })
   announce(jobId, rev)
@@ -175,26 +182,70 @@ export async function endPeriods(now: number): Promise<void> {
         const { changes } = planAct(snapshot, act, Math.max(now, lastOf(snapshot) + 1))
         await writeChanges(trx, changes)
         const rev = await touchJob(trx, id, new Date(now).toISOString())
-        return [{ id, rev }, ...(await touchOthers(trx, withChanges(snapshot, changes), now))]
+        return [
+          { id, rev },
+          ...(await touchOthers(trx, snapshot.job, withChanges(snapshot, changes).job, now)),
+        ]
       }),
     )
   })
   for (const { id, rev } of touched.flat()) announce(id, rev)
 }
 
+/** The breaker is on again: at every other machine that hangs on it what was proved behind it is void. */
+async function closeBreaker(
+  trx: Transaction,
+  here: JobSnapshot,
+  now: number,
+): Promise<{ id: string; rev: number }[]> {
+  const touched: { id: string; rev: number }[] = []
+  for (const { id } of here.onCircuit ?? []) {
+    let other = await loadSnapshot(trx, id)
+    const acts = other ? closedWith(other, here) : []
+    for (const act of acts) {
+      if (!other) break
+      const { changes } = planAct(other, act, Math.max(now, lastOf(other) + 1))
+      await writeChanges(trx, changes)
+      other = withChanges(other, changes)
+    }
+    if (!other || acts.length === 0) continue
+    const rev = await touchJob(trx, id, new Date(now).toISOString())
+    touched.push({ id, rev }, ...(await touchOthers(trx, other.job, other.job, now)))
+  }
+  return touched
+}
+
+/** Who shares a breaker is another: the windows at the machines of the old and of the new one, and here, read it anew. */
+async function tellCircuits(
+  trx: Transaction,
+  before: JobSnapshot,
+  now: number,
+): Promise<{ id: string; rev: number }[]> {
+  const after = await loadSnapshot(trx, before.job.id)
+  const ids = [before, after].flatMap((each) => each?.onCircuit?.map(({ id }) => id) ?? [])
+  const at = new Date(now).toISOString()
+  return Promise.all(
+    [...new Set([before.job.id, ...ids])].map(async (id) => ({ id, rev: await touchJob(trx, id, at) })),
+  )
+}
+
 /** When the record was last written to: what follows stands behind it, whatever the clock says. */
 const lastOf = ({ log }: JobSnapshot): number => Math.max(0, ...log.map(({ at }) => Date.parse(at)))
 
-/** Jobs that share the machine's energy stand as this one does, and their windows hear of it. */
+/**
+ * Jobs that share the machine's energy stand as this one does, and their windows hear of it. What is written into a job that
+ * was closed before says nothing of the machine: it stands as it stood at its end.
+ */
 async function touchOthers(
   trx: Transaction,
-  snapshot: JobSnapshot,
+  before: JobRow,
+  after: JobRow,
   now: number,
 ): Promise<{ id: string; rev: number }[]> {
-  await shareEnergy(trx, snapshot.job)
+  if (before.status === 'open' || after.status === 'open') await shareEnergy(trx, after)
   const at = new Date(now).toISOString()
   return Promise.all(
-    (await sharing(trx, snapshot.job)).map(async (id) => ({ id, rev: await touchJob(trx, id, at) })),
+    (await sharing(trx, after)).map(async (id) => ({ id, rev: await touchJob(trx, id, at) })),
   )
 }
 
@@ -312,7 +363,9 @@ export async function stepHistory(
       .set({ state: direction === 'undo' ? 'undone' : 'done', mergeKey: null })
       .where('id', '=', event.id)
       .execute()
-    const others = await touchOthers(trx, withChanges(snapshot, planned.changes), now)
+    const after = withChanges(snapshot, planned.changes)
+    const others = await touchOthers(trx, snapshot.job, after.job, now)
+    if (breakerClosed(planned.changes)) others.push(...(await closeBreaker(trx, after, now)))
     return { text: event.text, rev: await touchJob(trx, jobId, new Date(now).toISOString()), others }
   })
   announce(jobId, rev)

@@ -61,6 +61,15 @@ describe('two open jobs at one machine', () => {
     }
   })
 
+  it('are told nothing by one that is closed: what is written into it later leaves a test on', async () => {
+    const { first, second } = await two()
+    await actOnJob(second, [{ kind: 'job.close', result: 'not-mended' }])
+    await passed(first)
+    await actOnJob(first, [power])
+    await actOnJob(second, [{ kind: 'job.edit', field: 'lesson', value: 'look at the seal first' }])
+    expect((await snapshotOf(first)).job.phase).toBe('live-test')
+  })
+
   it('stop together: a stop holds back the other too, and is lifted where it was said', async () => {
     const { first, second } = await two()
     const raise = { kind: 'stop.raise', id: id(), rule: 'burnt-supply', note: 'charred' }

@@ -48,6 +48,7 @@ export const archiveColumns: { [Table in keyof JobTables]: { [Name in keyof JobT
     capacitorPictureHash: later(text),
     appliancePictureHash: later(text),
     nextLook: orNull(text),
+    circuit: later(text),
     createdAt: text,
   },
   job: {

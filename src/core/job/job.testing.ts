@@ -22,14 +22,18 @@ export const household = {
 } as const
 
 /** A job just opened on a machine of this family, its plan planted. */
-export function jobOn(family: MachineRow['family'], motorKind: MachineRow['motorKind'] = null): JobSnapshot {
-  const machine = { ...newMachine('m', 'home', family, { motorKind }, ''), installedYear: '2012' }
-  const plan = plantedPlan('j', machine, id)
+export function jobOn(
+  family: MachineRow['family'],
+  motorKind: MachineRow['motorKind'] = null,
+  names = { job: 'j', machine: 'm' },
+): JobSnapshot {
+  const machine = { ...newMachine(names.machine, 'home', family, { motorKind }, ''), installedYear: '2012' }
+  const plan = plantedPlan(names.job, machine, id)
   return {
     household,
     machine,
     ...plan,
-    job: { ...newJob('j', 'm', '', '2026-03-02T09:00:00Z'), touchedAt: '' },
+    job: { ...newJob(names.job, names.machine, '', '2026-03-02T09:00:00Z'), touchedAt: '' },
     findings: [],
     declined: [],
     beliefs: [],

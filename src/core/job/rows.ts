@@ -59,6 +59,8 @@ export interface MachineRow {
   capacitorPictureHash: string | null
   appliancePictureHash: string | null
   nextLook: string | null
+  /** The breaker that feeds it, as the household calls it; machines of one name share it. Null: nobody has said. */
+  circuit: string | null
   createdAt: string
 }
 
@@ -523,6 +525,10 @@ export type JobSnapshot = {
   machine: MachineRow
   /** Other open jobs at the same machine, which share its points, proofs, charges and waits. */
   beside?: JobBeside[]
+  /** Open jobs at other machines that hang on the same breaker. */
+  onCircuit?: CircuitJob[]
+  /** Other machines of the household of which the breaker is known. */
+  circuits?: CircuitPlace[]
 } & {
   [T in ListTable]: JobTables[T][]
 }
@@ -540,6 +546,27 @@ export interface JobBeside {
   /** What was found and raised there: a stop concerns the machine, in whichever job it was said. */
   findings: FindingRow[]
   stops: StopRow[]
+}
+
+type NamedMachine = Pick<MachineRow, 'id' | 'name' | 'place' | 'family' | 'manufacturer' | 'modelNumber'>
+
+/** What an open job at another machine of the same breaker means for power. */
+export interface CircuitJob {
+  id: string
+  title: string
+  machine: NamedMachine
+  phase: JobRow['phase']
+  /** Somebody there has hands in. */
+  handsIn: boolean
+  /** Acts of its way back that are open. */
+  open: number
+  points: PointRow[]
+}
+
+/** Another machine of the household, and the breaker that it hangs on. */
+export interface CircuitPlace {
+  circuit: string
+  machine: NamedMachine
 }
 
 export type AnyRow = JobTables[TableName]

@@ -40,6 +40,7 @@ export function machine(snapshot: JobSnapshot): RecordItem[] {
       ...known('Serial number', of.serialNumber),
       ...known('Motor', of.motorKind ? (vocabulary.motorKinds[of.motorKind].split(' (')[0] ?? '') : ''),
       ...known('Fitted', of.installedYear),
+      ...known('Breaker', of.circuit ?? ''),
       ...motorPlateFields.flatMap((field) =>
         known(
           alone[field.field] ?? field.label,

@@ -68,7 +68,14 @@ const picturesOf = (machine: MachineRow): string[] =>
   pictureColumns.map((column) => machine[column]).filter((hash) => hash !== null)
 
 /** A job of its own, also where it shared the energy of its machine with another: rows that both have get names of their own. */
-function withoutHouse({ machine: _machine, household: _household, beside: _beside, ...job }: JobSnapshot) {
+function withoutHouse({
+  machine: _machine,
+  household: _household,
+  beside: _beside,
+  onCircuit: _onCircuit,
+  circuits: _circuits,
+  ...job
+}: JobSnapshot) {
   const owner = energyJobOf(job.job)
   if (owner === job.job.id) return job
   const own = (id: string) => `${id}-s`

@@ -139,6 +139,7 @@ const actRules: { [Kind in Act['kind']]: ActRow<Kind> } = {
 export function ruleOf(act: Act): ActRule {
   const own = actRules[act.kind]
   if (act.kind === 'field.set' && act.part === 'plan') return { ...own, energy: 'asserts' }
+  if (act.kind === 'machine.edit' && act.field === 'circuit') return { ...own, energy: 'reverts' }
   // Taking back a tick or a text asserts nothing.
   if ('on' in act && !act.on && own.energy === 'asserts') return { ...own, energy: 'reverts' }
   if (act.kind === 'charge.read' && act.typed.trim() === '') return { ...own, energy: 'reverts' }

@@ -94,8 +94,8 @@ export function actOf(job: JobSnapshot, draw: Draw): Act {
   const acts: { [Kind in Act['kind']]: ActOf<Kind> } = {
     'machine.edit': {
       kind: 'machine.edit',
-      field: from(['name', 'motorKind', 'installedYear', 'family', 'id'], pick),
-      value: from([draw.typed, ...motorKindIds], row),
+      field: from(['name', 'motorKind', 'installedYear', 'circuit', 'family', 'id'], pick),
+      value: from([draw.typed, 'breaker 3', ...motorKindIds], row),
     },
     'job.edit': {
       kind: 'job.edit',

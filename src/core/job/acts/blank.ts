@@ -51,6 +51,7 @@ export function newMachine(
     capacitorPictureHash: null,
     appliancePictureHash: null,
     nextLook: null,
+    circuit: null,
     createdAt: at,
   }
 }

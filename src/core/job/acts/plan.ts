@@ -22,9 +22,11 @@ import { logged } from './log'
 import { planJob } from './planJob'
 import { refusal } from './refusals'
 
-/** A tick of work at a machine that another job shares: that job's power waits until hands are said to be out. */
+/**
+ * A tick of work: power of another job behind the same break, whenever it comes to be one, waits until hands are said to be
+ * out.
+ */
 const putsHandsIn = (snapshot: JobSnapshot, act: Act): boolean =>
-  (snapshot.beside?.length ?? 0) > 0 &&
   snapshot.job.handsIn !== 1 &&
   (act.kind === 'ledger.tick' || act.kind === 'ledger.back' || act.kind === 'landing.done') &&
   act.on

@@ -2,6 +2,7 @@ import { chargesOf, waitsOf } from '../../isolation'
 import { readingCheck } from '../../knowledge/proofChecks'
 import { type MotorKindId, motorKindIds } from '../../knowledge/vocabulary'
 import { landingPlanOf } from '../../wiring/ofJob'
+import { circuitName } from '../energy/circuit'
 import { handsMay } from '../energy/gate'
 import { periodOf } from '../energy/period'
 import { hasChargeOf } from '../energy/place'
@@ -25,6 +26,7 @@ const editableMachineFields: string[] = [
   'note',
   'motorKind',
   'nextLook',
+  'circuit',
   ...labelColumns,
 ]
 
@@ -99,6 +101,7 @@ function machineEdit(snapshot: JobSnapshot, act: ActOf<'machine.edit'>, at: stri
   if (act.field === 'motorKind' && act.value && !motorKindIds.includes(act.value as MotorKindId))
     throw refusal('unknown-value/motor-kind')
   if (act.field === 'nextLook' && act.value && !isDay(act.value)) throw refusal('not-a-date')
+  if (act.field === 'circuit') return circuitEdit(snapshot, circuitName(act.value), at)
   const emptied: string[] = ['motorKind', 'nextLook', ...labelColumns]
   const value = emptied.includes(act.field) ? act.value || null : act.value
   const row = { ...machine, [act.field]: value }
@@ -110,6 +113,16 @@ function machineEdit(snapshot: JobSnapshot, act: ActOf<'machine.edit'>, at: stri
   const another =
     act.field === 'motorKind' && machine.motorKind !== null && machine.motorKind !== (act.value || null)
   return another ? withSteps(draft, voidAll(snapshot, at, 'the kind of the motor is another')) : draft
+}
+
+/** On another breaker nothing that was proved behind the first one says anything. */
+function circuitEdit(snapshot: JobSnapshot, circuit: string | null, at: string): Draft {
+  const { machine } = snapshot
+  if (circuit === machine.circuit) return planned('On that breaker already', [])
+  return withSteps(
+    planned('Machine: circuit', [rowChange(snapshot, 'machine', machine.id, { ...machine, circuit })]),
+    voidAll(snapshot, at, 'the machine was put on another breaker'),
+  )
 }
 
 /** A kind of motor learned later may bring a capacitor or a module of which the plan did not know. */

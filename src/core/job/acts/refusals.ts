@@ -2,6 +2,7 @@ import { CoreError } from '../../errors'
 
 /** What each refusal has to be told, by its key: the code that callers compare, and after the slash which case of it. */
 interface Refusals {
+  'circuit-on': [machine: string]
   closed: []
   'closed/motor': []
   'done/change': []
@@ -125,6 +126,8 @@ type RefusalKey = keyof Refusals
 
 /** The sentences, and nothing but the sentences: a second language is a second table. */
 const words: { [Key in RefusalKey]: (...params: Refusals[Key]) => string } = {
+  'circuit-on': (machine) =>
+    `${machine} hangs on the same breaker and is on for a test: is it the right breaker? End the test there first, then prove here.`,
   closed: () => 'This job is closed. Reopen it to change it.',
   'closed/motor': () => 'This job is closed. Reopen it to change its motor.',
   'done/change': () => 'This line is done: untick it before you change what it is.',

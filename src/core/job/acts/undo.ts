@@ -4,7 +4,16 @@ import { requireReach } from '../energy/requireReach'
 import { activeStops } from '../energy/stops'
 import { voidAll } from '../energy/voiding'
 import { isPowered, powerProblems } from '../proving/power'
-import type { AnyRow, EventRow, JobSnapshot, LedgerRow, PointRow, RowChange, TableName } from '../rows'
+import type {
+  AnyRow,
+  EventRow,
+  JobRow,
+  JobSnapshot,
+  LedgerRow,
+  PointRow,
+  RowChange,
+  TableName,
+} from '../rows'
 import { currentRow, rowOf, withChanges } from '../snapshot'
 import { type By, nobody, type Planned } from './actTypes'
 import { rowChange, type Steps } from './changes'
@@ -78,7 +87,8 @@ export function planHistory(
 function touchesEnergy({ table, before, after }: RowChange): boolean {
   if (safetyTables.includes(table)) return true
   if (table === 'fields') return partOf(before) === 'plan' || partOf(after) === 'plan'
-  if (table === 'machine') return field(before, 'motorKind') !== field(after, 'motorKind')
+  if (table === 'machine')
+    return ['motorKind', 'circuit'].some((name) => field(before, name) !== field(after, name))
   // Of an act that voided what was void already only the next period is left: an ended one never comes back.
   if (table === 'job' && field(before, 'period') !== field(after, 'period')) return true
   return turnsPower({ table, before, after })
@@ -116,8 +126,8 @@ function steppedRow(
 }
 
 /**
- * A row put back says nothing about energy that was not done anew. A point that was open counts as opened now, or as seen when
- * it was seen, and as held by nobody; after power, or struck and back, it counts as closed. A part that was set back stays back.
+ * A row put back says nothing about energy that was not done anew. A point that was open counts as seen when it was seen, and as
+ * held by nobody; after power, or struck and back, it counts as closed. A part that was set back stays back.
  */
 function lifeless(
   table: TableName,
@@ -126,6 +136,8 @@ function lifeless(
   at: string,
   powered: boolean,
 ): AnyRow {
+  // Whoever has hands in says that they are out, and no step of history does.
+  if (table === 'job') return { ...(row as JobRow), handsIn: (current as JobRow | null)?.handsIn ?? 1 }
   if (table === 'outParts') return field(current, 'backAt') ? (current ?? row) : row
   if (table !== 'points') return row
   const point = row as PointRow
@@ -133,9 +145,8 @@ function lifeless(
   if (!turned && !powered) return point
   const cameBack = field(current, 'struckAt') !== point.struckAt
   const open = point.openedAt !== null && !powered && !cameBack
-  // Open before and after the step: only when it was last seen changes, and nobody has seen it now.
-  const seen = field(current, 'openedAt') ? point.openedAt : at
-  return { ...point, openedAt: open ? seen : null, held: '', changedAt: at }
+  // Nobody has looked at it now: it was seen when it was seen, and after half a day it is asked for again.
+  return { ...point, openedAt: open ? point.openedAt : null, held: '', changedAt: at }
 }
 
 /**

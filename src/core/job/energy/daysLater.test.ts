@@ -41,6 +41,14 @@ describe('a job that stood still for days', () => {
     expect(energyOf(morning, NOW).handsIn).toBe(true)
   })
 
+  it('is not looked at by a step of history: a tap taken back days later has seen nothing', () => {
+    const close: Act = { kind: 'point.close', id: job.points[0]?.id ?? '' }
+    const { text, changes } = planAct(job, close, NOW + 1000)
+    const back = planHistory(withChanges(job, changes), { text, changes }, 'undo', later)
+    const after = withChanges(withChanges(job, changes), back.changes)
+    expect(stalePoints(after, later).map(({ id }) => id)).toEqual(job.points.map(({ id }) => id))
+  })
+
   it('begins no proof before that', () => {
     const [begin] = proofActs(job, id)
     expect(begin && refused(job, begin, later)).toBe('seen-again')

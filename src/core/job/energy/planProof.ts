@@ -7,6 +7,8 @@ import { refusal } from '../acts/refusals'
 import { knownRow } from '../acts/rowById'
 import type { JobSnapshot, ProofReadingRow, ProofRow } from '../rows'
 import { energyJobOf } from '../shared'
+import { titleAndPlace } from '../title'
+import { runsOnCircuit } from './circuit'
 import { stalePoints } from './daysLater'
 import { handsVolts } from './handsVolts'
 import {
@@ -33,6 +35,8 @@ export function planProof(snapshot: JobSnapshot, act: Act, at: string, by: By): 
       requireOff(snapshot, at)
       const [unanswered] = unansweredPlan(snapshot)
       if (unanswered) throw refusal('unanswered', planQuestions[unanswered])
+      const running = runsOnCircuit(snapshot)
+      if (running) throw refusal('circuit-on', titleAndPlace(running.machine))
       const live = stillLive(snapshot)
       if (live) throw refusal('still-live', live.pair, live.typed)
       // The proof that it takes the place of is void; charges and waits stand, since no power came back.

@@ -29,6 +29,7 @@ interface Proof {
 const supplies = /^(plug|breaker|fuse|disconnect|battery|shore-power)$/
 
 interface TracedPoint {
+  point: string
   open: boolean
   held: boolean
   struck: boolean
@@ -40,6 +41,7 @@ interface TracedPoint {
 
 /** A point of the plan before anybody touched it. */
 const shutPoint = (point: string): TracedPoint => ({
+  point,
   open: false,
   held: false,
   struck: false,
@@ -56,11 +58,20 @@ const NEVER = -1
 
 /** Acts that say nothing of energy: undone or not, they void nothing. */
 const harmless =
-  /^(run|finding|declined|belief|lead|photo|sound|candidate|hands|decision|check|landing\.set|reading|ledger|bench|job\.edit|machine|wait\.add|charge\.add)/
+  /^(run|finding|declined|belief|lead|photo|sound|candidate|hands|decision|check|back|landing\.set|reading|ledger|bench|job\.edit|machine|wait\.add|charge\.add)/
+
+const isCanLabel = (act: Act): boolean =>
+  act.kind === 'field.set' && act.part === 'capacitor-old' && act.field === 'label'
+
+const movesCircuit = (act: Act): boolean => act.kind === 'machine.edit' && act.field === 'circuit'
+
+/** What parts a machine from its supply whatever the breaker does that it shares with others. */
+const partsAlone = /^(plug|disconnect|shore-power)$/
 
 /** What is typed of a part tells nothing of what is off or empty, but for the plan and the label of the capacitor. */
 const isHarmless = (act: Act): boolean =>
-  harmless.test(act.kind) || (act.kind === 'field.set' && act.part !== 'plan' && act.part !== 'capacitor-old')
+  (harmless.test(act.kind) && !movesCircuit(act)) ||
+  (act.kind === 'field.set' && act.part !== 'plan' && !isCanLabel(act))
 
 /** A breaker that trips again, a shock, smoke and sparks that are over: the machine is isolated, proved and read dead. */
 const leavesDeadWork = new Set(['breaker-retrips', 'electric-shock', 'fire-or-smoke', 'arcing'])
@@ -88,7 +99,9 @@ export class Trace {
   private canTold: boolean
 
   constructor(private readonly first: JobSnapshot) {
-    this.canTold = first.fields.some(({ part, typed }) => part === 'capacitor-old' && typed.trim() !== '')
+    this.canTold = first.fields.some(
+      ({ part, field, typed }) => part === 'capacitor-old' && field === 'label' && typed.trim() !== '',
+    )
     for (const point of first.points) if (isValve.test(point.point)) this.valves.add(point.id)
     for (const point of first.points) this.points.set(point.id, shutPoint(point.point))
   }
@@ -164,8 +177,9 @@ export class Trace {
     }
   }
 
+  /** Power is given by the breaks; gas and water are opened by a hand of their own. */
   private closeAll(): void {
-    for (const point of this.points.values()) point.open = point.held = false
+    for (const point of this.points.values()) if (!isValve.test(point.point)) point.open = point.held = false
     this.pointSeq = this.seq
   }
 
@@ -315,7 +329,7 @@ export class Trace {
         this.stops.delete(act.rule)
         break
       case 'field.set':
-        if (act.part === 'capacitor-old') this.canTold = true
+        if (isCanLabel(act)) this.canTold = true
         if (act.part === 'plan' && act.field === 'feeds') {
           const counted = Number(act.typed) || 1
           if (counted !== this.feeds) this.void()
@@ -325,6 +339,9 @@ export class Trace {
       case 'part.back':
         this.void()
         break
+      case 'machine.edit':
+        if (movesCircuit(act)) this.void()
+        break
       case 'ledger.tick':
       case 'ledger.back':
       case 'reading.set':
@@ -333,6 +350,37 @@ export class Trace {
       default:
         break
     }
+  }
+
+  /** Another machine of its breaker was given power by it: what it knows of its own break is over. */
+  breakerOn(): void {
+    // A machine of which the breaker is no point is parted by its own plug, whatever the breaker does.
+    if (!this.breakerOpen) return
+    this.seq++
+    for (const point of this.points.values())
+      if (point.point === 'breaker' || point.point === 'fuse') point.open = point.held = false
+    this.touched()
+  }
+
+  /** Whether the breaker that it shares was said to be off. */
+  get breakerOpen(): boolean {
+    return [...this.points.values()].some(
+      ({ point, open, struck }) => open && !struck && (point === 'breaker' || point === 'fuse'),
+    )
+  }
+
+  /** The breakers that were said to be off, those that were struck since among them: struck is not switched on. */
+  get openBreakers(): string[] {
+    return [...this.points].flatMap(([id, { point, open }]) =>
+      open && (point === 'breaker' || point === 'fuse') ? [id] : [],
+    )
+  }
+
+  /** Whether something else than that breaker parts it, and is held. */
+  get isParted(): boolean {
+    return [...this.points.values()].some(
+      ({ point, open, held, struck }) => open && held && !struck && partsAlone.test(point),
+    )
   }
 
   /** What is wrong with power that an act brings, by the trace: while any stop stands there is none. */

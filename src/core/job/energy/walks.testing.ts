@@ -1,4 +1,5 @@
 import { isCoreError } from '../../errors'
+import { readingCheck } from '../../knowledge/proofChecks'
 import { type FamilyId, familyIds } from '../../knowledge/vocabulary'
 import type { Act } from '../acts/actTypes'
 import { actOf } from '../acts/anyAct.testing'
@@ -6,20 +7,22 @@ import { planAct } from '../acts/plan'
 import { receive } from '../acts/receive'
 import { planHistory } from '../acts/undo'
 import { id, jobOn, NOW } from '../job.testing'
-import type { JobBeside, JobSnapshot, RowChange } from '../rows'
+import { checksOf } from '../proving/power'
+import type { CircuitJob, JobBeside, JobSnapshot, LedgerRow, RowChange } from '../rows'
 import { sharedTables } from '../shared'
 import { withChanges } from '../snapshot'
+import { breakerClosed, closedWith, isSameCircuit } from './circuit'
 import { stalePoints } from './daysLater'
 import { energyOf } from './energy'
 import { nextSafetyActs } from './nextSafety'
 import { neededCharges, pairsOf } from './place'
 import { answerActs } from './proofScript'
 import { feedProof, standingProof } from './proofs'
-import { Trace } from './trace.testing'
+import { Trace, type TraceEntry } from './trace.testing'
 
 /**
- * Three windows at two jobs of one machine, one server between them: outages, duplicates, passing time, undo and redo, and a
- * clock that somebody sets.
+ * Four windows at three jobs, one server between them: two jobs at one machine, and one at another machine of the same breaker.
+ * Outages, duplicates, passing time, undo and redo, and a clock that somebody sets.
  */
 interface Client {
   name: string
@@ -29,8 +32,12 @@ interface Client {
   queue: { id: string; act: Act; doneAt: number }[]
 }
 
-/** The second was opened while the first was open: its energy is that of the first. */
-type JobName = 'j' | 'k'
+/** `k` was opened while `j` was open: its energy is that of `j`. `m` is at another machine. */
+type JobName = 'j' | 'k' | 'm'
+
+const jobNames: readonly JobName[] = ['j', 'k', 'm']
+/** Jobs that share the energy of one machine. */
+const machineOf: Record<JobName, readonly JobName[]> = { j: ['j', 'k'], k: ['j', 'k'], m: ['m'] }
 
 interface StoredEvent {
   text: string
@@ -57,22 +64,36 @@ export function walk(steps: number, random: () => number, family?: FamilyId): Wa
   return new Walk(random, family ?? pick(random, familyIds)).run(steps)
 }
 
+const openActs = ({ ledger }: JobSnapshot): number =>
+  ledger.filter((line) => line.doneAt && !line.backDoneAt && !line.struckAt && !isLook(line)).length
+
+const isLook = ({ action }: LedgerRow): boolean => ['photo', 'mark', 'measure', 'note'].includes(action)
+
 /** What a job tells another one at its machine, as the file would. */
-const besideOf = ({ job, findings, stops, ledger }: JobSnapshot): JobBeside[] => {
+const besideOf = (other: JobSnapshot): JobBeside => {
+  const { job, findings, stops } = other
   const closed = job.status === 'closed'
-  const open = ledger.filter((line) => line.doneAt && !line.backDoneAt && !line.struckAt).length
-  return [
-    {
-      id: job.id,
-      title: '',
-      closed,
-      handsIn: !closed && job.handsIn === 1,
-      open: closed ? 0 : open,
-      findings,
-      stops,
-    },
-  ]
+  return {
+    id: job.id,
+    title: '',
+    closed,
+    handsIn: !closed && job.handsIn === 1,
+    open: closed ? 0 : openActs(other),
+    findings,
+    stops,
+  }
 }
+
+/** What a job tells one at another machine of its breaker. */
+const onCircuitOf = (other: JobSnapshot): CircuitJob => ({
+  id: other.job.id,
+  title: '',
+  machine: other.machine,
+  phase: other.job.phase,
+  handsIn: other.job.handsIn === 1,
+  open: openActs(other),
+  points: other.points,
+})
 
 const pick = <T>(random: () => number, list: readonly T[]): T => list[Math.floor(random() * list.length)] as T
 
@@ -82,8 +103,10 @@ class Walk {
   /** What has passed, as the windows count it. */
   private passed = 0
   private readonly jobs: Record<JobName, JobSnapshot>
-  private readonly events: Record<JobName, StoredEvent[]> = { j: [], k: [] }
-  private readonly trace: Trace
+  private readonly events: Record<JobName, StoredEvent[]> = { j: [], k: [], m: [] }
+  private readonly traces: Record<JobName, Trace>
+  /** Who said with a tick that hands are in, and has not said since that they are out. */
+  private readonly handsIn = new Set<JobName>()
   private readonly stored = new Set<string>()
   private readonly clients: Client[]
   private readonly result: WalkResult = { acts: 0, refused: 0, by: {}, opened: 0, unjustified: [] }
@@ -92,11 +115,22 @@ class Walk {
     private readonly random: () => number,
     family: FamilyId,
   ) {
-    const first = jobOn(family, pick(random, ['psc', 'shaded-pole', 'ecm', null] as const))
-    this.jobs = { j: first, k: { ...first, job: { ...first.job, id: 'k', energyJob: 'j' } } }
-    this.trace = new Trace(first)
-    this.clients = (['j', 'j', 'k'] as const).map((job, place) => ({
-      name: 'ABC'.charAt(place),
+    const fed = (job: JobSnapshot): JobSnapshot => ({
+      ...job,
+      machine: { ...job.machine, circuit: 'breaker 3' },
+    })
+    const first = fed(jobOn(family, pick(random, ['psc', 'shaded-pole', 'ecm', null] as const)))
+    const another = { job: 'm', machine: 'another' }
+    this.jobs = {
+      j: first,
+      k: { ...first, job: { ...first.job, id: 'k', energyJob: 'j' } },
+      m: fed(jobOn(pick(random, familyIds), pick(random, ['psc', 'shaded-pole'] as const), another)),
+    }
+    const shared = new Trace(first)
+    this.traces = { j: shared, k: shared, m: new Trace(this.jobs.m) }
+    this.tell()
+    this.clients = (['j', 'j', 'k', 'm'] as const).map((job, place) => ({
+      name: 'ABCD'.charAt(place),
       job,
       seen: this.jobs[job],
       online: true,
@@ -130,30 +164,73 @@ class Walk {
   private setClock(): void {
     this.now += Math.floor((this.random() - 0.5) * (this.random() < 0.5 ? 8 : 600) * MINUTE)
     const act: Act = { kind: 'proof.void', reason: 'the clock of the server was set' }
-    const last = Math.max(0, ...this.jobs.j.log.map(({ at }) => Date.parse(at)))
-    const name = (['j', 'k'] as const).find((each) => this.jobs[each].job.status === 'open')
-    if (name) this.change(name, planAct(this.jobs[name], act, Math.max(this.now, last + 1)).changes)
-    this.trace.take({ kind: 'act', act, at: this.now })
+    for (const names of [machineOf.j, machineOf.m]) {
+      const name = names.find((each) => this.jobs[each].job.status === 'open')
+      if (name) this.told(name, act)
+    }
   }
 
-  /** What one job of the machine writes of its energy, the other has too. */
+  /** An act of the server's own. */
+  private told(name: JobName, act: Act): void {
+    const last = Math.max(0, ...this.jobs[name].log.map(({ at }) => Date.parse(at)))
+    this.write(name, planAct(this.jobs[name], act, Math.max(this.now, last + 1)).changes)
+    this.traces[name].take({ kind: 'act', act, at: this.now })
+  }
+
+  /** What an act or a step of history writes, and what the other machine of the breaker is told of it. */
   private change(name: JobName, changes: RowChange[]): void {
-    const other = name === 'j' ? 'k' : 'j'
+    const neighbours = (this.jobs[name].onCircuit ?? []).map(({ id }) => id as JobName)
+    this.write(name, changes)
+    if (!breakerClosed(changes)) return
+    for (const other of neighbours)
+      for (const act of closedWith(this.jobs[other], this.jobs[name])) this.told(other, act)
+  }
+
+  /** What one job of a machine writes of its energy, the other has too. */
+  private write(name: JobName, changes: RowChange[]): void {
+    const wasOpen = this.jobs[name].job.status === 'open'
     this.jobs[name] = withChanges(this.jobs[name], changes)
     const { job, fields } = this.jobs[name]
-    const there = this.jobs[other]
-    this.jobs[other] = {
-      ...there,
-      ...Object.fromEntries(sharedTables.map((table) => [table, this.jobs[name][table]])),
-      fields: [
-        ...there.fields.filter(({ part }) => part !== 'plan'),
-        ...fields.filter(({ part }) => part === 'plan'),
-      ],
-      machine: this.jobs[name].machine,
-      job: there.job.status === 'open' ? { ...there.job, phase: job.phase, period: job.period } : there.job,
+    // A job that was closed before stands as it stood at its end.
+    const tells = wasOpen || job.status === 'open'
+    for (const other of machineOf[name].filter((each) => each !== name)) {
+      const there = this.jobs[other]
+      this.jobs[other] = {
+        ...there,
+        ...Object.fromEntries(sharedTables.map((table) => [table, this.jobs[name][table]])),
+        fields: [
+          ...there.fields.filter(({ part }) => part !== 'plan'),
+          ...fields.filter(({ part }) => part === 'plan'),
+        ],
+        machine: this.jobs[name].machine,
+        job:
+          tells && there.job.status === 'open'
+            ? { ...there.job, phase: job.phase, period: job.period }
+            : there.job,
+      }
     }
-    this.jobs.j = { ...this.jobs.j, beside: besideOf(this.jobs.k) }
-    this.jobs.k = { ...this.jobs.k, beside: besideOf(this.jobs.j) }
+    this.tell()
+  }
+
+  /** Each job as the file tells it of the others. */
+  private tell(): void {
+    const jobs = this.jobs
+    const told = (name: JobName): JobSnapshot => {
+      const apart = jobNames.filter((other) => !machineOf[name].includes(other))
+      return {
+        ...jobs[name],
+        beside: machineOf[name].filter((other) => other !== name).map((other) => besideOf(jobs[other])),
+        onCircuit: apart
+          .filter(
+            (other) =>
+              jobs[other].job.status === 'open' &&
+              isSameCircuit(jobs[name].machine.circuit, jobs[other].machine.circuit),
+          )
+          .map((other) => onCircuitOf(jobs[other])),
+      }
+    }
+    const [j, k, m] = [told('j'), told('k'), told('m')]
+    Object.assign(this.jobs, { j, k, m })
   }
 
   /** An act as the window plans it from what it has seen; what its page refuses is not sent. */
@@ -189,6 +266,8 @@ class Walk {
       })
       this.stored.add(actId)
       if (planned.changes.length === 0) return
+      const powered = this.traces[client.job].powerObjection(act) ?? this.circuitObjection(client.job, act)
+      if (powered) this.result.unjustified.push(powered)
       for (const event of this.events[client.job]) if (event.state === 'undone') event.state = 'dropped'
       this.change(client.job, planned.changes)
       this.events[client.job].push({
@@ -197,9 +276,9 @@ class Walk {
         acts: [act],
         state: 'done',
       })
-      const powered = this.trace.powerObjection(act)
-      if (powered) this.result.unjustified.push(powered)
-      this.trace.take({ kind: 'act', act, at: this.now - Math.max(0, age) })
+      if ('on' in act && act.on && /^(ledger|landing)/.test(act.kind)) this.handsIn.add(client.job)
+      if (act.kind === 'hands.out') this.handsIn.delete(client.job)
+      this.takes(client.job, { kind: 'act', act, at: this.now - Math.max(0, age) })
       this.result.acts++
       this.look()
     } catch (error) {
@@ -220,24 +299,51 @@ class Walk {
       const planned = planHistory(this.jobs[name], event, direction, this.now)
       this.change(name, planned.changes)
       event.state = direction === 'undo' ? 'undone' : 'done'
-      this.trace.take({ kind: direction, acts: event.acts, at: this.now, after: this.jobs[name] })
+      this.takes(name, { kind: direction, acts: event.acts, at: this.now, after: this.jobs[name] })
     } catch (error) {
       if (!isCoreError(error)) throw error
     }
   }
 
+  /** The trace of the machine is told; where its breaker came on by that, so are those of the other machines behind it. */
+  private takes(name: JobName, entry: TraceEntry): void {
+    const own = this.traces[name]
+    const before = own.openBreakers
+    own.take(entry)
+    const after = own.openBreakers
+    if (before.every((point) => after.includes(point))) return
+    for (const { id } of this.jobs[name].onCircuit ?? []) this.traces[id as JobName].breakerOn()
+  }
+
   private look(): void {
     // Nothing is done at a job that is closed.
-    for (const job of Object.values(this.jobs).filter(({ job }) => job.status === 'open')) {
-      if (!energyOf(job, this.now).handsIn) continue
+    for (const name of jobNames) {
+      const job = this.jobs[name]
+      if (job.job.status !== 'open' || !energyOf(job, this.now).handsIn) continue
       this.result.opened++
-      const objection = this.trace.objection(job, this.now)
+      const objection = this.traces[name].objection(job, this.now)
       if (objection) this.result.unjustified.push(objection)
     }
   }
 
+  /** Power that comes to one machine of the breaker while somebody works at the other, which nothing else parts. */
+  private circuitObjection(name: JobName, act: Act): string | null {
+    const powers = act.kind === 'job.phase' && (act.phase === 'live-test' || act.phase === 'in-service')
+    if (!powers || this.jobs[name].job.phase === 'live-test') return null
+    const busy = (this.jobs[name].onCircuit ?? []).find(({ id }) => {
+      const other = id as JobName
+      return (this.handsIn.has(other) || openActs(this.jobs[other]) > 0) && !this.traces[other].isParted
+    })
+    if (!busy) return null
+    const off = this.traces[name].breakerOpen || this.traces[busy.id as JobName].breakerOpen
+    return off ? 'power behind a breaker at which somebody works' : null
+  }
+
   /** On the way to dead, mostly: the next tick, the next pair, the next charge. */
   private guided(job: JobSnapshot): Act[] {
+    if (job.job.phase === 'live-test' && this.random() < 0.3) return [{ kind: 'job.phase', phase: 'work' }]
+    if (this.random() < 0.5 && energyOf(job, this.now).handsIn)
+      return this.random() < 0.4 ? this.powered(job) : this.worked(job)
     const answers = answerActs(job)
     if (answers.length > 0) return answers
     const old = stalePoints(job, this.now)
@@ -263,6 +369,29 @@ class Walk {
     if (charge)
       return [{ kind: 'charge.read', id: charge.id, typed: pick(this.random, ['0.3', '0.1', '48']) }]
     return [this.any(job)]
+  }
+
+  /** One act of work inside, or what is open of the way back. */
+  private worked(job: JobSnapshot): Act[] {
+    const open = job.ledger.filter((line) => line.doneAt && !line.backDoneAt && !line.struckAt)
+    if (open.length > 0 && this.random() < 0.5)
+      return [...open.map(({ id }): Act => ({ kind: 'ledger.back', id, on: true })), { kind: 'hands.out' }]
+    const line = id()
+    return [
+      { kind: 'ledger.add', id: line, after: null, line: { part: 'motor nut' } },
+      { kind: 'ledger.tick', id: line, on: true },
+    ]
+  }
+
+  /** Power, as somebody asks for it who has gone through the checks that come before it. */
+  private powered(job: JobSnapshot): Act[] {
+    const dead = checksOf(job).filter((check) => check.dead)
+    return [
+      ...[readingCheck, ...dead].map(
+        (check): Act => ({ kind: 'check.set', id: id(), checkId: check.id, result: 'pass', note: '' }),
+      ),
+      { kind: 'job.phase', phase: 'live-test', purpose: pick(this.random, ['reading', 'start'] as const) },
+    ]
   }
 
   /**

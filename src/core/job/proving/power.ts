@@ -8,12 +8,14 @@ import {
   wiringCheck,
 } from '../../knowledge/proofChecks'
 import type { PowerPurpose } from '../acts/actTypes'
+import { heldByCircuit } from '../energy/circuit'
 import { MINUTE } from '../energy/energy'
 import { isPresent } from '../energy/period'
 import { standingPoints } from '../energy/place'
 import { refitOf } from '../ledger/refitOf'
 import { isTemporary } from '../ledger/temporary'
 import type { JobSnapshot, LedgerRow } from '../rows'
+import { titleAndPlace } from '../title'
 import { jobChecks } from './jobChecks'
 import { stillOut } from './stillOut'
 
@@ -28,6 +30,7 @@ export interface PowerProblem {
     | 'union'
     | 'failed-check'
     | 'beside'
+    | 'circuit'
     | 'part-out'
     | 'unanswered'
     | 'not-come'
@@ -127,6 +130,7 @@ export function powerProblems(snapshot: JobSnapshot, now: number, purpose: Power
       .filter((line) => !mayStand(line))
       .map((line): PowerProblem => ({ code: 'bypass', text: bypassText(line) })),
     ...besideProblems(snapshot),
+    ...circuitProblems(snapshot),
     ...outProblems(snapshot),
     ...wayBackProblems(snapshot, purpose),
     ...landingProblems(snapshot),
@@ -155,6 +159,18 @@ const besideProblems = (snapshot: JobSnapshot): PowerProblem[] =>
           ? `Another job at this machine (${title}) has ${open} ${open === 1 ? 'act' : 'acts'} of its way back open.`
           : `Another job at this machine (${title}) has hands in: whoever works there says first that hands are out.`,
     }))
+
+/** Somebody works behind the same breaker, at another machine: power that comes here comes there as well. */
+function circuitProblems(snapshot: JobSnapshot): PowerProblem[] {
+  const other = isPowered(snapshot) ? undefined : heldByCircuit(snapshot)
+  if (!other) return []
+  const place = titleAndPlace(other.machine)
+  const text =
+    other.open > 0
+      ? `${place} hangs on the same breaker, and ${other.open} ${other.open === 1 ? 'act' : 'acts'} of its way back are open.`
+      : `${place} hangs on the same breaker, and somebody has hands in there: whoever works there says first that hands are out.`
+  return [{ code: 'circuit', text }]
+}
 
 /** A part that was out before the job began is out until somebody says that it went back. */
 const outProblems = (snapshot: JobSnapshot): PowerProblem[] =>

@@ -1,6 +1,5 @@
 'use client'
 
-import Link from 'next/link'
 import { useEffect, useState } from 'react'
 import { unansweredPlan } from '@/core/job/energy/place'
 import { isolationPlans } from '@/core/knowledge/isolation'
@@ -14,7 +13,9 @@ import { SelectField, TextField } from '../../kit/TextField'
 import { sayWho, whoIsHere } from '../../kit/who'
 import { GoOn } from '../GoOn'
 import { StopSigns } from '../StopSigns'
+import { Beside } from './Beside'
 import { ChargeBlock } from './ChargeBlock'
+import { CircuitLine, WhichBreaker } from './Circuit'
 import { Covers } from './Covers'
 import { NextTick } from './NextTick'
 import { PointLine } from './PointLine'
@@ -48,8 +49,10 @@ export function MakeDeadStage() {
             />
           ))}
         </ul>
+        <CircuitLine />
         <Rest>
           <Who />
+          <WhichBreaker />
           <AddPoint onAdd={(point) => act({ kind: 'point.add', id: id(), point })} />
         </Rest>
         {isolationNotes[snapshot.machine.family].map((note) => (
@@ -132,30 +135,6 @@ export function MakeDeadStage() {
         Local codes and licensed trades come before this list. Where you are not sure, stop and ask one.
       </p>
     </>
-  )
-}
-
-/** Other jobs at the same machine: one energy, and hands of each of them. */
-function Beside() {
-  const { snapshot, act } = useJob()
-  const beside = (snapshot.beside ?? []).filter(({ closed }) => !closed)
-  if (beside.length === 0) return null
-  return (
-    <Section part="always" title="Another job at this machine">
-      {beside.map(({ id, title, handsIn, open }) => (
-        <p key={id} className="max-w-[72ch]">
-          <Link className="text-teal underline" href={`/jobs/${id}/make-dead`} prefetch={false}>
-            {title || 'A job without words'}
-          </Link>
-          {`: it shares the points, the proof, the discharge and the waits. ${handsIn ? 'Hands are in there. ' : ''}${open > 0 ? `${open} ${open === 1 ? 'act' : 'acts'} of its way back are open.` : ''}`}
-        </p>
-      ))}
-      {snapshot.job.handsIn === 1 ? (
-        <button type="button" className="btn mt-2" onClick={() => act({ kind: 'hands.out' })}>
-          My hands and tools are out of the machine
-        </button>
-      ) : null}
-    </Section>
   )
 }
 
