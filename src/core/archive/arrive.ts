@@ -1,7 +1,7 @@
 import type { By } from '../job'
 import { rowChange } from '../job/acts/changes'
 import { logged } from '../job/acts/log'
-import { pointsClosed } from '../job/energy/planPhase'
+import { pointsClosed } from '../job/energy/phaseActs'
 import { voidAll } from '../job/energy/voiding'
 import type { JobSnapshot } from '../job/rows'
 import { withChanges } from '../job/snapshot'

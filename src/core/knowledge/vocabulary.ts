@@ -18,6 +18,8 @@ export const familyIds = keys(raw.families) as FamilyId[]
 export const motorKindIds = keys(raw.motorKinds) as MotorKindId[]
 export const causeIds = keys(raw.causes) as CauseId[]
 export const observationIds = keys(raw.observations) as ObservationId[]
+export const stopRuleIds = keys(raw.stopRules) as StopRuleId[]
+export const isolationPointIds = keys(raw.isolationPoints) as IsolationPointId[]
 export const toolIds = keys(raw.tools) as ToolId[]
 
 interface ObservationInfo {

@@ -1,25 +1,11 @@
 import { isValve } from '../../knowledge/isolation'
 import { withNextPeriod } from '../energy/period'
-import { planBench } from '../energy/planBench'
-import { planPhase } from '../energy/planPhase'
-import { planPoints } from '../energy/planPoints'
-import { planProof } from '../energy/planProof'
-import { planStops } from '../energy/planStops'
-import { planStored } from '../energy/planStored'
 import { activeStops } from '../energy/stops'
-import { planEvidence } from '../evidence/planEvidence'
-import { planMeasure } from '../evidence/planMeasure'
-import { planLedger } from '../ledger/planLedger'
-import { planPhotos } from '../ledger/planPhotos'
-import { planCandidates } from '../parts/planCandidates'
-import { planRuns } from '../proving/planRuns'
-import { planSounds } from '../proving/planSounds'
 import type { JobSnapshot, RowChange } from '../rows'
 import { fieldKey, ruleOf } from './actRules'
+import { moduleOf } from './actTable'
 import { type Act, type By, nobody, type Planned } from './actTypes'
-import type { Draft } from './changes'
 import { logged } from './log'
-import { planJob } from './planJob'
 import { refusal } from './refusals'
 
 /**
@@ -57,7 +43,7 @@ export function planAct(snapshot: JobSnapshot, act: Act, now: number, by: By = n
   // What hands did before somebody raised the stop is written down all the same.
   if (by.cover === undefined) refuseWhileStopped(snapshot, act)
   const at = new Date(now).toISOString()
-  const { text, changes: own, log, discards } = draftOf(snapshot, act, now, at, by)
+  const { text, changes: own, log, discards } = moduleOf(act).plan(snapshot, act, { now, at, by })
   const changes = putsHandsIn(snapshot, act) ? withHandsIn(snapshot, own) : own
   return {
     text,
@@ -67,25 +53,6 @@ export function planAct(snapshot: JobSnapshot, act: Act, now: number, by: By = n
       ...logged(snapshot, at, by, log),
     ],
   }
-}
-
-function draftOf(snapshot: JobSnapshot, act: Act, now: number, at: string, by: By): Draft {
-  return (
-    planStops(snapshot, act, at) ??
-    planPoints(snapshot, act, at) ??
-    planProof(snapshot, act, at, by) ??
-    planStored(snapshot, act, now, at) ??
-    planBench(snapshot, act, at) ??
-    planPhase(snapshot, act, now, at) ??
-    planEvidence(snapshot, act, at) ??
-    planCandidates(snapshot, act, at) ??
-    planPhotos(snapshot, act, at) ??
-    planRuns(snapshot, act, now, at) ??
-    planSounds(snapshot, act, at) ??
-    planMeasure(snapshot, act, now, at, by) ??
-    planLedger(snapshot, act, now, at, by) ??
-    planJob(snapshot, act, at)
-  )
 }
 
 /**

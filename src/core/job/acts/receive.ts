@@ -1,8 +1,5 @@
-import { isSetIn } from '../energy/bench'
-import { inside, type Reach, reachOfLine, reachOfPart } from '../energy/gate'
 import type { Cover, JobSnapshot, LogKind } from '../rows'
-import { rowOf } from '../snapshot'
-import { ruleOf } from './actRules'
+import { reachOf, ruleOf } from './actRules'
 import type { Act, By, Planned } from './actTypes'
 import { coveredThen } from './coverThen'
 import { planAct } from './plan'
@@ -49,7 +46,8 @@ export function receive(snapshot: JobSnapshot, { act, ageMs }: Envelope, serverN
   const age = Math.max(0, Number.isFinite(ageMs) ? ageMs : 0)
   const done = serverNow - age
   if (energy === 'plain' || age <= AT_ONCE_MS) return planAct(snapshot, act, done, by)
-  const cover: Cover = handsOf(act) && !coveredThen(snapshot, done, reachOf(snapshot, act)) ? 'none' : 'late'
+  const reach = reachOf(snapshot, act)
+  const cover: Cover = reach && !coveredThen(snapshot, done, reach) ? 'none' : 'late'
   return planAct(snapshot, act, done, { ...by, cover })
 }
 
@@ -80,25 +78,4 @@ const afterLast = (snapshot: JobSnapshot): number => {
     .sort()
     .at(-1)
   return last ? Date.parse(last) + 1 : 0
-}
-
-/** Unticking and taking back put nobody's hands in. */
-const handsOf = (act: Act): boolean =>
-  'on' in act ? act.on : act.kind === 'reading.set' ? act.typed.trim() !== '' : false
-
-function reachOf(snapshot: JobSnapshot, act: Act): Reach {
-  switch (act.kind) {
-    case 'ledger.tick':
-    case 'ledger.back': {
-      const line = rowOf(snapshot, 'ledger', act.id)
-      return line ? reachOfLine(snapshot, line) : inside
-    }
-    case 'reading.set':
-      if (act.reading === 'supply') return { kind: 'free' }
-      if (act.part === 'new' && !isSetIn(snapshot, act.reading === 'capacitance' ? 'capacitor' : 'motor'))
-        return { kind: 'free' }
-      return reachOfPart(snapshot, act.reading === 'capacitance' ? 'capacitor' : 'motor')
-    default:
-      return inside
-  }
 }

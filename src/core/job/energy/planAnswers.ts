@@ -4,8 +4,8 @@ import { refusal } from '../acts/refusals'
 import type { JobSnapshot, PointRow } from '../rows'
 import { energyJobOf } from '../shared'
 import { isPlanField, planAnswer, planFields } from './place'
-import { newPoint, restored } from './planPoints'
 import { planQuestions } from './planQuestions'
+import { newPoint, restored } from './pointActs'
 import { voidAll } from './voiding'
 
 export type FieldAct = ActOf<'field.set'>

@@ -1,14 +1,25 @@
-import type { Act } from '../acts/actTypes'
-import { type Draft, planned, rowChange } from '../acts/changes'
+import { type ActsOf, rule, writes } from '../acts/actModule'
+import { planned, rowChange } from '../acts/changes'
 import { refusal } from '../acts/refusals'
 import { knownRow } from '../acts/rowById'
-import type { JobSnapshot, RowChange } from '../rows'
+import { capacitorSpec, id, motorSpec, oneOf, optional, textOf } from '../acts/shapes'
+import type { RowChange } from '../rows'
 import { CANDIDATES_MOST, candidatePart } from './candidateParts'
 
 /** Acts on the parts that may replace the old one. */
-export function planCandidates(snapshot: JobSnapshot, act: Act, at: string): Draft | null {
-  switch (act.kind) {
-    case 'candidate.add': {
+export const candidateActs: ActsOf<`candidate.${string}`> = {
+  'candidate.add': {
+    input: {
+      id,
+      part: oneOf(['motor', 'capacitor']),
+      source: oneOf(['typed', 'shelf', 'catalogue']),
+      ref: textOf(200),
+      name: textOf(200),
+      motor: optional(motorSpec),
+      capacitor: optional(capacitorSpec),
+    },
+    rule: rule('plain', 'any-stop'),
+    plan: (snapshot, act, { at }) => {
       if (snapshot.candidates.some((row) => row.id === act.id)) return planned('Added already', [])
       if (snapshot.candidates.length >= CANDIDATES_MOST) throw refusal('too-many-candidates', CANDIDATES_MOST)
       const position = Math.max(-1, ...snapshot.candidates.map((row) => row.position)) + 1
@@ -26,14 +37,22 @@ export function planCandidates(snapshot: JobSnapshot, act: Act, at: string): Dra
           at,
         }),
       ])
-    }
-    case 'candidate.rename': {
+    },
+  },
+  'candidate.rename': {
+    input: { id, name: textOf(200) },
+    rule: writes(rule('plain', 'any-stop'), 'id'),
+    plan: (snapshot, act) => {
       const row = knownRow(snapshot, 'candidates', act.id)
       return planned(`Part: ${act.name}`, [
         rowChange(snapshot, 'candidates', row.id, { ...row, name: act.name }),
       ])
-    }
-    case 'candidate.remove': {
+    },
+  },
+  'candidate.remove': {
+    input: { id },
+    rule: rule('plain', 'any-stop'),
+    plan: (snapshot, act) => {
       const row = knownRow(snapshot, 'candidates', act.id)
       const typed = snapshot.fields.filter(
         (field) =>
@@ -43,8 +62,6 @@ export function planCandidates(snapshot: JobSnapshot, act: Act, at: string): Dra
         rowChange(snapshot, 'candidates', row.id, null),
         ...typed.map((field): RowChange => rowChange(snapshot, 'fields', field.id, null)),
       ])
-    }
-    default:
-      return null
-  }
+    },
+  },
 }

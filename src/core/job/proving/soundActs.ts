@@ -1,26 +1,35 @@
 import { storedAnalysis } from '../../sound/analyse'
-import type { Act } from '../acts/actTypes'
-import { type Draft, planned, rowChange } from '../acts/changes'
+import { type ActsOf, rule } from '../acts/actModule'
+import { planned, rowChange } from '../acts/changes'
 import { refusal } from '../acts/refusals'
 import { knownRow } from '../acts/rowById'
-import type { JobSnapshot } from '../rows'
+import { id, oneOf, textOf } from '../acts/shapes'
 
 /** Acts on what was heard before and after: level and spectrum are kept, the recording stays with the person. */
-export function planSounds(snapshot: JobSnapshot, act: Act, at: string): Draft | null {
-  switch (act.kind) {
-    case 'sound.add': {
+export const soundActs: ActsOf<`sound.${string}`> = {
+  'sound.add': {
+    input: {
+      id,
+      way: oneOf(['before', 'after']),
+      name: textOf(200),
+      analysis: textOf(2000),
+    },
+    rule: rule('plain', 'any-stop'),
+    plan: (snapshot, act, { at }) => {
       if (snapshot.sounds.some(({ id }) => id === act.id)) return planned('Sound added already', [])
       if (!storedAnalysis(act.analysis)) throw refusal('not-a-sound')
       const { id, way, name, analysis } = act
       return planned(`Sound ${way}: ${name}`, [
         rowChange(snapshot, 'sounds', id, { id, jobId: snapshot.job.id, way, name, analysis, at }),
       ])
-    }
-    case 'sound.remove': {
+    },
+  },
+  'sound.remove': {
+    input: { id },
+    rule: rule('plain', 'any-stop'),
+    plan: (snapshot, act) => {
       const row = knownRow(snapshot, 'sounds', act.id)
       return planned(`Sound ${row.way} taken away`, [rowChange(snapshot, 'sounds', row.id, null)])
-    }
-    default:
-      return null
-  }
+    },
+  },
 }

@@ -12,9 +12,11 @@ import { newCharge } from '../plant'
 import { checksOf, curesOf, gasIsOff, gasOpening, hasRun, isEarly, isWatched } from '../proving/power'
 import type { JobSnapshot, RowChange, WaitRow } from '../rows'
 import { energyJobOf } from '../shared'
-import type { Act, ActOf } from './actTypes'
+import { type ActsOf, rule, types, writes } from './actModule'
+import type { ActOf } from './actTypes'
 import { type Draft, planned, rowChange, withSteps } from './changes'
 import { refusal } from './refusals'
+import { flag, id, nullable, number, oneOf, optional, text, textOf, texts } from './shapes'
 
 const editableMachineFields: string[] = [
   'name',
@@ -31,21 +33,39 @@ const editableMachineFields: string[] = [
 ]
 
 /** What belongs to the machine and to the job as a whole: their texts, the landings, the checks. */
-export function planJob(snapshot: JobSnapshot, act: Act, at: string): Draft {
-  const { job } = snapshot
-  switch (act.kind) {
-    case 'machine.edit':
-      return machineEdit(snapshot, act, at)
-    case 'job.edit':
-      return planned(`Job: ${act.field}`, [
-        rowChange(snapshot, 'job', job.id, { ...job, [act.field]: act.value }),
-      ])
-    case 'landing.set': {
+export const jobActs: ActsOf<'machine.edit' | 'job.edit' | 'landing.set' | 'landing.take' | 'check.set'> = {
+  'machine.edit': {
+    input: { field: textOf(40), value: text },
+    rule: types(
+      rule((act) => (act.field === 'circuit' ? 'reverts' : 'plain'), 'any-stop', true),
+      'field',
+    ),
+    plan: (snapshot, act, { at }) => machineEdit(snapshot, act, at),
+  },
+  'job.edit': {
+    input: { field: oneOf(['symptom', 'lesson', 'minutesSpent', 'cost']), value: text },
+    rule: types(rule('plain', 'any-stop', true), 'field'),
+    plan: (snapshot, act) =>
+      planned(`Job: ${act.field}`, [
+        rowChange(snapshot, 'job', snapshot.job.id, { ...snapshot.job, [act.field]: act.value }),
+      ]),
+  },
+  'landing.set': {
+    input: {
+      id,
+      lead: textOf(60),
+      role: textOf(60),
+      terminal: textOf(60),
+      capped: flag,
+      position: number(0),
+    },
+    rule: writes(rule('plain'), 'lead'),
+    plan: (snapshot, act) => {
       const known = snapshot.landings.find((row) => row.lead === act.lead)
       const id = known?.id ?? act.id
       const row = {
         id,
-        jobId: job.id,
+        jobId: snapshot.job.id,
         lead: act.lead,
         role: act.role,
         terminal: act.capped ? '' : act.terminal,
@@ -58,14 +78,24 @@ export function planJob(snapshot: JobSnapshot, act: Act, at: string): Draft {
       return planned(`${act.lead} → ${act.capped ? 'capped' : act.terminal || 'open'}`, [
         rowChange(snapshot, 'landings', id, row),
       ])
-    }
-    case 'landing.take':
-      return takeLandings(snapshot, act.ids)
-    case 'check.set':
-      return checkSet(snapshot, act, at)
-    default:
-      throw refusal('unknown-act/kind', act.kind)
-  }
+    },
+  },
+  'landing.take': {
+    input: { ids: texts(40) },
+    rule: rule('plain'),
+    plan: (snapshot, act) => takeLandings(snapshot, act.ids),
+  },
+  'check.set': {
+    input: {
+      id,
+      checkId: textOf(60),
+      result: nullable(oneOf(['pass', 'fail', 'skipped'])),
+      note: text,
+      finding: optional(number(0, 20)),
+    },
+    rule: writes(rule('plain', 'never', true), 'checkId', 'result'),
+    plan: (snapshot, act, { at }) => checkSet(snapshot, act, at),
+  },
 }
 
 /** One act for the whole proposal, and one step of undo. */

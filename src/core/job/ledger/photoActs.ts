@@ -1,14 +1,22 @@
 import { marksOf, marksText } from '../../marks'
-import type { Act } from '../acts/actTypes'
-import { type Draft, planned, rowChange } from '../acts/changes'
+import { type ActsOf, rule, writes } from '../acts/actModule'
+import { planned, rowChange } from '../acts/changes'
 import { refusal } from '../acts/refusals'
 import { knownRow } from '../acts/rowById'
-import type { JobSnapshot } from '../rows'
+import { id, oneOf, textOf } from '../acts/shapes'
 
 /** Acts on the photos of the ledger and of the machine as it was found. */
-export function planPhotos(snapshot: JobSnapshot, act: Act, at: string): Draft | null {
-  switch (act.kind) {
-    case 'photo.add': {
+export const photoActs: ActsOf<`photo.${string}`> = {
+  'photo.add': {
+    input: {
+      id,
+      lineId: id,
+      hash: textOf(64),
+      caption: textOf(500),
+      way: oneOf(['in', 'back']),
+    },
+    rule: rule('plain', 'any-stop'),
+    plan: (snapshot, act, { at }) => {
       if (snapshot.photos.some((row) => row.id === act.id)) return planned('Photo added already', [])
       if (!/^[0-9a-f]{64}$/.test(act.hash)) throw refusal('unknown-photo')
       const line = act.lineId === '' ? null : knownRow(snapshot, 'ledger', act.lineId)
@@ -24,23 +32,33 @@ export function planPhotos(snapshot: JobSnapshot, act: Act, at: string): Draft |
           at,
         }),
       ])
-    }
-    case 'photo.caption': {
+    },
+  },
+  'photo.caption': {
+    input: { id, caption: textOf(500) },
+    rule: writes(rule('plain', 'any-stop'), 'id'),
+    plan: (snapshot, act) => {
       const row = knownRow(snapshot, 'photos', act.id)
       return planned(`Photo: ${act.caption}`, [
         rowChange(snapshot, 'photos', row.id, { ...row, caption: act.caption }),
       ])
-    }
-    case 'photo.mark': {
+    },
+  },
+  'photo.mark': {
+    input: { id, marks: textOf(2000) },
+    rule: rule('plain', 'any-stop'),
+    plan: (snapshot, act) => {
       const row = knownRow(snapshot, 'photos', act.id)
       const marks = marksText(marksOf(act.marks))
       return planned('Photo marked', [rowChange(snapshot, 'photos', row.id, { ...row, marks })])
-    }
-    case 'photo.remove': {
+    },
+  },
+  'photo.remove': {
+    input: { id },
+    rule: rule('plain', 'any-stop'),
+    plan: (snapshot, act) => {
       const row = knownRow(snapshot, 'photos', act.id)
       return planned('Photo taken away', [rowChange(snapshot, 'photos', row.id, null)])
-    }
-    default:
-      return null
-  }
+    },
+  },
 }

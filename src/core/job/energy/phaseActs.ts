@@ -1,9 +1,11 @@
 import { breakWords } from '../../knowledge/breakWords'
 import { isValve } from '../../knowledge/isolation'
-import type { Act, ActOf, PowerPurpose } from '../acts/actTypes'
+import { type ActsOf, rule } from '../acts/actModule'
+import type { ActOf, PowerPurpose } from '../acts/actTypes'
 import { type Draft, planned, rowChange, type Steps, withSteps } from '../acts/changes'
 import { refusal } from '../acts/refusals'
 import { knownRow } from '../acts/rowById'
+import { id, oneOf, optional, text } from '../acts/shapes'
 import { closingProblems } from '../proving/closing'
 import { checksOf, type PowerProblem, powerProblems, standingTemporary } from '../proving/power'
 import { shortSteps } from '../proving/shortSteps'
@@ -28,19 +30,30 @@ const follows: Record<Phase, Phase[]> = {
 }
 
 /** The phase of the job, its end and its beginning again, and the short isolation that takes tape off a door switch. */
-export function planPhase(snapshot: JobSnapshot, act: Act, now: number, at: string): Draft | null {
-  switch (act.kind) {
-    case 'job.phase':
-      return phaseChange(snapshot, act.phase, act.purpose ?? 'start', now, at)
-    case 'job.close':
-      return closing(snapshot, act.result, now, at)
-    case 'job.reopen':
-      return reopening(snapshot, at)
-    case 'short.step':
-      return shortStep(snapshot, act, at)
-    default:
-      return null
-  }
+export const phaseActs: ActsOf<'job.phase' | 'job.close' | 'job.reopen' | 'short.step'> = {
+  'job.phase': {
+    input: {
+      phase: oneOf(['work', 'closing-up', 'live-test', 'in-service']),
+      purpose: optional(oneOf(['reading', 'start'])),
+    },
+    rule: rule('reverts'),
+    plan: (snapshot, act, { now, at }) => phaseChange(snapshot, act.phase, act.purpose ?? 'start', now, at),
+  },
+  'job.close': {
+    input: { result: oneOf(['runs', 'runs-with-remarks', 'not-mended', 'handed-over']) },
+    rule: rule('reverts'),
+    plan: (snapshot, act, { now, at }) => closing(snapshot, act.result, now, at),
+  },
+  'job.reopen': {
+    input: {},
+    rule: rule('reverts', 'any-stop', true),
+    plan: (snapshot, _act, { at }) => reopening(snapshot, at),
+  },
+  'short.step': {
+    input: { id, step: oneOf([1, 2, 3, 4]), by: text },
+    rule: rule('asserts'),
+    plan: (snapshot, act, { at }) => shortStep(snapshot, act, at),
+  },
 }
 
 function phaseChange(

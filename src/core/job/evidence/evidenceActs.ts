@@ -1,14 +1,19 @@
+import { actions } from '../../knowledge/actions'
+import { optionKinds } from '../../knowledge/options'
 import { shortCauses } from '../../knowledge/shortCauses'
 import { triggersOf } from '../../knowledge/stops'
 import { tests } from '../../knowledge/tests'
 import type { TestInfo } from '../../knowledge/types'
 import { shortLabels, valueLabel } from '../../knowledge/valueLabels'
-import { type ObservationId, observationInfo } from '../../knowledge/vocabulary'
-import type { Act, ActOf } from '../acts/actTypes'
+import { causeIds, type ObservationId, observationIds, observationInfo } from '../../knowledge/vocabulary'
+import { type ActsOf, rule, writes } from '../acts/actModule'
+import type { ActOf } from '../acts/actTypes'
+import { liftWays } from '../acts/actTypes'
 import { type Draft, planned, rowChange } from '../acts/changes'
 import type { LogEntry } from '../acts/log'
 import { refusal } from '../acts/refusals'
-import { lifted } from '../energy/planStops'
+import { flag, id, nullableId, number, oneOf, optional, text } from '../acts/shapes'
+import { lifted } from '../energy/stopActs'
 import { activeStops } from '../energy/stops'
 import { isPowered } from '../proving/power'
 import type { JobSnapshot, LeftOut } from '../rows'
@@ -20,19 +25,46 @@ const leftOutText: Record<LeftOut, string> = {
 }
 
 /** What is found, what is left out, what the person knows better, and what is decided from it. */
-export function planEvidence(snapshot: JobSnapshot, act: Act, at: string): Draft | null {
-  switch (act.kind) {
-    case 'finding.set':
-      return setFinding(snapshot, act, at)
-    case 'declined.set':
-      return leaveOut(snapshot, act, at)
-    case 'decision.set':
-      return decide(snapshot, act, at)
-    case 'belief.set':
-      return believe(snapshot, act, at)
-    default:
-      return null
-  }
+export const evidenceActs: ActsOf<'finding.set' | 'declined.set' | 'decision.set' | 'belief.set'> = {
+  'finding.set': {
+    input: {
+      id,
+      observation: oneOf(observationIds),
+      value: nullableId,
+      how: optional(oneOf(liftWays)),
+      reason: optional(text),
+    },
+    rule: rule('plain', 'any-stop'),
+    plan: (snapshot, act, { at }) => setFinding(snapshot, act, at),
+  },
+  'declined.set': {
+    input: {
+      id,
+      observation: oneOf(observationIds),
+      on: flag,
+      why: optional(oneOf(['declined', 'not-possible', 'unknown'])),
+    },
+    rule: rule('plain', 'any-stop'),
+    plan: (snapshot, act, { at }) => leaveOut(snapshot, act, at),
+  },
+  'decision.set': {
+    input: {
+      id,
+      agreed: flag,
+      cause: oneOf(causeIds),
+      action: oneOf(Object.keys(actions)),
+      option: optional(oneOf(['', ...optionKinds])),
+      reason: text,
+      probability: number(0, 1),
+    },
+    rule: writes(rule('plain')),
+    plan: (snapshot, act, { at }) => decide(snapshot, act, at),
+  },
+  'belief.set': {
+    input: { id, cause: oneOf(causeIds), stance: nullableId, reason: text },
+    rule: rule('plain'),
+    plan: (snapshot, act, { at }) => believe(snapshot, act, at),
+  },
 }
 
 function setFinding(snapshot: JobSnapshot, act: ActOf<'finding.set'>, at: string): Draft {

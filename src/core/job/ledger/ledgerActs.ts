@@ -1,15 +1,30 @@
 import { bypassOf } from '../../refit/bypass'
-import type { Act, ActOf, By } from '../acts/actTypes'
+import { type ActsOf, handsIn, rule, writes } from '../acts/actModule'
+import type { ActOf, By } from '../acts/actTypes'
 import { type Draft, planned, rowChange } from '../acts/changes'
 import type { LogEntry } from '../acts/log'
 import { refusal } from '../acts/refusals'
 import { knownRow, needReason } from '../acts/rowById'
-import { inside, reachOfLine } from '../energy/gate'
+import {
+  flag,
+  id,
+  line,
+  nullableId,
+  number,
+  oneOf,
+  optional,
+  ownLines,
+  text,
+  textOf,
+  texts,
+} from '../acts/shapes'
+import { inside, type Reach, reachOfLine } from '../energy/gate'
 import { isPresent, periodAt, periodOf } from '../energy/period'
 import { requireReach } from '../energy/requireReach'
 import { emptyLine } from '../plant'
 import { carriesFuel } from '../proving/power'
 import type { JobSnapshot, LedgerRow } from '../rows'
+import { rowOf } from '../snapshot'
 import { figureWords } from './figureWords'
 import { figuresAt, openOf } from './ledgerFigures'
 import { allowed, BINDING, checked, lastPosition } from './lineRules'
@@ -17,38 +32,90 @@ import { plantOwnWay, plantWay } from './planWay'
 import { cannotBeBack } from './refitOf'
 import { isTemporary } from './temporary'
 
+/** Unticking puts nobody's hands in. */
+function reachOfTick(snapshot: JobSnapshot, act: ActOf<'ledger.tick' | 'ledger.back'>): Reach | null {
+  if (!act.on) return null
+  const line = rowOf(snapshot, 'ledger', act.id)
+  return line ? reachOfLine(snapshot, line) : inside
+}
+
 /** Acts on the ledger of the way in, and on its way back. */
-export function planLedger(snapshot: JobSnapshot, act: Act, now: number, at: string, by: By): Draft | null {
-  switch (act.kind) {
-    case 'ledger.plant':
-      return plantWay(snapshot, act, at)
-    case 'ledger.own':
-      return plantOwnWay(snapshot, act, at)
-    case 'ledger.add':
-      return addLine(snapshot, act)
-    case 'ledger.split':
-      return splitLine(snapshot, act)
-    case 'ledger.edit':
-      return editLine(snapshot, act)
-    case 'ledger.move':
-      return moveLine(snapshot, act)
-    case 'back.move':
-      return moveBack(snapshot, act, at)
-    case 'ledger.remove':
-      return removeLine(snapshot, act)
-    case 'ledger.strike':
-      return strikeLine(snapshot, act, at)
-    case 'ledger.restore':
-      return restoreLine(snapshot, act)
-    case 'ledger.tick':
-      return tick(snapshot, act, now, at, by)
-    case 'ledger.back':
-      return back(snapshot, act, now, at, by)
-    case 'landing.done':
-      return landed(snapshot, act, now, at, by)
-    default:
-      return null
-  }
+export const ledgerActs: ActsOf<`ledger.${string}` | 'back.move' | 'landing.done'> = {
+  'ledger.plant': {
+    input: {
+      ids: texts(200),
+      template: oneOf(['motor', 'capacitor', 'capacitor-dual']),
+      way: optional(textOf(40)),
+      instead: optional(flag),
+    },
+    rule: rule('plain', 'live-stop'),
+    plan: (snapshot, act, { at }) => plantWay(snapshot, act, at),
+  },
+  'ledger.own': {
+    input: {
+      ids: texts(200),
+      replaced: textOf(200),
+      lines: ownLines,
+      instead: optional(flag),
+    },
+    rule: rule('plain', 'live-stop'),
+    plan: (snapshot, act, { at }) => plantOwnWay(snapshot, act, at),
+  },
+  'ledger.add': {
+    input: { id, after: nullableId, before: optional(textOf(40)), line },
+    rule: rule('plain', 'live-stop'),
+    plan: (snapshot, act) => addLine(snapshot, act),
+  },
+  'ledger.split': {
+    input: { id, fresh: id, count: number(1, 10_000) },
+    rule: rule('plain', 'live-stop'),
+    plan: (snapshot, act) => splitLine(snapshot, act),
+  },
+  'ledger.edit': {
+    input: { id, change: line },
+    rule: writes(rule('plain', 'live-stop'), 'id', 'change'),
+    plan: (snapshot, act) => editLine(snapshot, act),
+  },
+  'ledger.move': {
+    input: { id, before: nullableId },
+    rule: rule('plain', 'live-stop'),
+    plan: (snapshot, act) => moveLine(snapshot, act),
+  },
+  'back.move': {
+    input: { id, after: nullableId },
+    rule: rule('plain', 'live-stop'),
+    plan: (snapshot, act, { at }) => moveBack(snapshot, act, at),
+  },
+  'ledger.remove': {
+    input: { id },
+    rule: rule('plain', 'live-stop'),
+    plan: (snapshot, act) => removeLine(snapshot, act),
+  },
+  'ledger.strike': {
+    input: { id, reason: text },
+    rule: rule('plain', 'live-stop'),
+    plan: (snapshot, act, { at }) => strikeLine(snapshot, act, at),
+  },
+  'ledger.restore': {
+    input: { id },
+    rule: rule('plain', 'live-stop'),
+    plan: (snapshot, act) => restoreLine(snapshot, act),
+  },
+  'ledger.tick': {
+    input: { id, on: flag },
+    rule: handsIn('live-stop', reachOfTick),
+    plan: (snapshot, act, { now, at, by }) => tick(snapshot, act, now, at, by),
+  },
+  'ledger.back': {
+    input: { id, on: flag },
+    rule: handsIn('live-stop', reachOfTick),
+    plan: (snapshot, act, { now, at, by }) => back(snapshot, act, now, at, by),
+  },
+  'landing.done': {
+    input: { id, on: flag },
+    rule: handsIn('never', (_, act) => (act.on ? inside : null)),
+    plan: (snapshot, act, { now, at, by }) => landed(snapshot, act, now, at, by),
+  },
 }
 
 function addLine(snapshot: JobSnapshot, act: ActOf<'ledger.add'>): Draft {

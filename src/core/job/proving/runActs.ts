@@ -1,31 +1,43 @@
 import { sequenceOf } from '../../knowledge/sequences'
-import type { Act, ActOf } from '../acts/actTypes'
+import { type ActsOf, rule } from '../acts/actModule'
+import type { ActOf } from '../acts/actTypes'
 import { type Draft, planned, rowChange } from '../acts/changes'
 import { refusal } from '../acts/refusals'
 import { knownRow } from '../acts/rowById'
+import { flag, id, textOf } from '../acts/shapes'
 import { energyOf } from '../energy/energy'
 import type { JobSnapshot } from '../rows'
 import { runSeen } from './runs'
 
 /** Acts on a start that is watched: begun at the call, an event noted as it is seen, ended. */
-export function planRuns(snapshot: JobSnapshot, act: Act, now: number, at: string): Draft | null {
-  switch (act.kind) {
-    case 'run.start':
-      return startRun(snapshot, act, now, at)
-    case 'run.mark':
-      return markRun(snapshot, act, now)
-    case 'run.end': {
+export const runActs: ActsOf<`run.${string}`> = {
+  'run.start': {
+    input: { id },
+    rule: rule('plain'),
+    plan: (snapshot, act, { now, at }) => startRun(snapshot, act, now, at),
+  },
+  'run.mark': {
+    input: { id, event: textOf(40), on: flag },
+    rule: rule('plain', 'any-stop'),
+    plan: (snapshot, act, { now }) => markRun(snapshot, act, now),
+  },
+  'run.end': {
+    input: { id },
+    rule: rule('plain', 'any-stop', true),
+    plan: (snapshot, act, { at }) => {
       const run = knownRow(snapshot, 'runs', act.id)
       if (run.endedAt) return planned('Watch ended', [])
       return planned('Watch ended', [rowChange(snapshot, 'runs', run.id, { ...run, endedAt: at })])
-    }
-    case 'run.remove': {
+    },
+  },
+  'run.remove': {
+    input: { id },
+    rule: rule('plain', 'any-stop'),
+    plan: (snapshot, act) => {
       const run = knownRow(snapshot, 'runs', act.id)
       return planned('Watch taken away', [rowChange(snapshot, 'runs', run.id, null)])
-    }
-    default:
-      return null
-  }
+    },
+  },
 }
 
 function startRun(snapshot: JobSnapshot, act: ActOf<'run.start'>, now: number, at: string): Draft {

@@ -1,12 +1,15 @@
 import { SAFE_VOLTS } from '../../capacitor/physics'
 import { leastMinutes } from '../../isolation'
 import { waitInfo } from '../../knowledge/isolation'
-import type { Act, ActOf } from '../acts/actTypes'
+import { type ActsOf, rule, writes } from '../acts/actModule'
+import type { ActOf } from '../acts/actTypes'
 import { type Draft, planned, rowChange } from '../acts/changes'
 import { refusal } from '../acts/refusals'
 import { knownRow, needReason } from '../acts/rowById'
+import { id, number, oneOf, optional, text } from '../acts/shapes'
 import { newCharge } from '../plant'
 import type { ChargeRow, ChargeTerminals, JobSnapshot, RowChange, WaitRow } from '../rows'
+import { chargeKinds, chargeTerminals } from '../rows'
 import { energyJobOf } from '../shared'
 import { isOut, partsOut } from './bench'
 import { chargeLabel, chargePairs, chargeVolts, chargeWords, holdsRun } from './chargePairs'
@@ -15,9 +18,11 @@ import { neededCharges } from './place'
 import { lastChange } from './proofs'
 
 /** What is stored in a capacitor or a module, and what is hot: emptied, read, waited for. */
-export function planStored(snapshot: JobSnapshot, act: Act, now: number, at: string): Draft | null {
-  switch (act.kind) {
-    case 'charge.add':
+export const storedActs: ActsOf<`charge.${string}` | `wait.${string}`> = {
+  'charge.add': {
+    input: { id, holds: optional(oneOf(chargeKinds)) },
+    rule: rule('plain', 'any-stop'),
+    plan: (snapshot, act) => {
       if (snapshot.charges.some((row) => row.id === act.id)) return planned('Added already', [])
       return planned('Another capacitor to discharge', [
         rowChange(snapshot, 'charges', act.id, {
@@ -25,29 +30,62 @@ export function planStored(snapshot: JobSnapshot, act: Act, now: number, at: str
           planned: 0,
         }),
       ])
-    case 'charge.edit':
-      return editCharge(snapshot, act, at)
-    case 'charge.terminals':
-      return sayTerminals(snapshot, act)
-    case 'charge.read':
-      return planDischarge(snapshot, act, now, at)
-    case 'charge.strike':
-      return strikeCharge(snapshot, act, at)
-    case 'wait.strike':
-      return strikeWait(snapshot, act, at)
-    case 'charge.restore':
-      return restoreCharge(snapshot, act)
-    case 'wait.restore':
-      return restoreWait(snapshot, act)
-    case 'wait.add':
-      return addWait(snapshot, act)
-    case 'wait.minutes':
-      return setMinutes(snapshot, act)
-    case 'wait.start':
-      return startWait(snapshot, act, at)
-    default:
-      return null
-  }
+    },
+  },
+  'charge.edit': {
+    input: {
+      id,
+      field: oneOf(['capacitanceTyped', 'voltsTyped', 'resistorTyped', 'label']),
+      value: text,
+    },
+    rule: writes(rule('plain', 'any-stop'), 'id', 'field'),
+    plan: (snapshot, act, { at }) => editCharge(snapshot, act, at),
+  },
+  'charge.terminals': {
+    input: { id, terminals: oneOf(['', ...chargeTerminals] as const) },
+    rule: rule('plain', 'any-stop'),
+    plan: (snapshot, act) => sayTerminals(snapshot, act),
+  },
+  'charge.read': {
+    input: { id, typed: text },
+    rule: rule((act) => (act.typed.trim() === '' ? 'reverts' : 'asserts'), 'live-stop'),
+    plan: (snapshot, act, { now, at }) => planDischarge(snapshot, act, now, at),
+  },
+  'charge.strike': {
+    input: { id, reason: text },
+    rule: rule('asserts', 'live-stop'),
+    plan: (snapshot, act, { at }) => strikeCharge(snapshot, act, at),
+  },
+  'wait.strike': {
+    input: { id, reason: text },
+    rule: rule('asserts', 'live-stop'),
+    plan: (snapshot, act, { at }) => strikeWait(snapshot, act, at),
+  },
+  'charge.restore': {
+    input: { id },
+    rule: rule('plain', 'any-stop'),
+    plan: (snapshot, act) => restoreCharge(snapshot, act),
+  },
+  'wait.restore': {
+    input: { id },
+    rule: rule('plain', 'any-stop'),
+    plan: (snapshot, act) => restoreWait(snapshot, act),
+  },
+  'wait.add': {
+    input: { id, wait: oneOf(['cool-down', 'electronics']) },
+    rule: rule('plain', 'any-stop'),
+    plan: (snapshot, act) => addWait(snapshot, act),
+  },
+  'wait.minutes': {
+    input: { id, minutes: number(1, 600) },
+    rule: writes(rule('asserts', 'live-stop'), 'id'),
+    plan: (snapshot, act) => setMinutes(snapshot, act),
+  },
+  'wait.start': {
+    input: { id },
+    rule: rule('asserts', 'live-stop'),
+    plan: (snapshot, act, { at }) => startWait(snapshot, act, at),
+  },
 }
 
 function editCharge(snapshot: JobSnapshot, act: ActOf<'charge.edit'>, at: string): Draft {

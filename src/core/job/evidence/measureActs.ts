@@ -1,10 +1,12 @@
 import { parseTyped } from '../../units/parseTyped'
-import type { Act, ActOf, By } from '../acts/actTypes'
+import { type ActsOf, handsIn, rule, types, writes } from '../acts/actModule'
+import type { ActOf, By } from '../acts/actTypes'
 import { type Draft, planned, rowChange } from '../acts/changes'
 import { refusal } from '../acts/refusals'
+import { id, oldOrNew, oneOf, text, textOf } from '../acts/shapes'
 import { isSetIn } from '../energy/bench'
 import { energyOf } from '../energy/energy'
-import { reachOfPart } from '../energy/gate'
+import { type Reach, reachOfPart } from '../energy/gate'
 import { type FieldAct, planAnswerSet } from '../energy/planAnswers'
 import { requireReach } from '../energy/requireReach'
 import type { BenchPart, JobSnapshot, LeadRow, ReadingKind, ReadingRow, RowChange } from '../rows'
@@ -17,24 +19,60 @@ const quantityOf: Record<ReadingKind, 'uF' | 'ohm' | 'volts'> = {
   supply: 'volts',
 }
 
+/** Taking a reading away puts nobody's hands in; a new part lies on the bench until it is set in. */
+function reachOfReading(snapshot: JobSnapshot, act: ActOf<'reading.set'>): Reach | null {
+  if (act.typed.trim() === '') return null
+  if (act.reading === 'supply') return { kind: 'free' }
+  const part = act.reading === 'capacitance' ? 'capacitor' : 'motor'
+  if (act.part === 'new' && !isSetIn(snapshot, part)) return { kind: 'free' }
+  return reachOfPart(snapshot, part)
+}
+
 /** Readings, the leads they are taken between, and the fields of plates. */
-export function planMeasure(snapshot: JobSnapshot, act: Act, now: number, at: string, by: By): Draft | null {
-  switch (act.kind) {
-    case 'reading.set':
-      return setReading(snapshot, act, now, at, by)
-    case 'reading.strike':
-      return strikeReading(snapshot, act, at)
-    case 'lead.add':
-      return addLead(snapshot, act)
-    case 'lead.rename':
-      return renameLead(snapshot, act)
-    case 'lead.remove':
-      return removeLead(snapshot, act)
-    case 'field.set':
-      return act.part === 'plan' ? planAnswerSet(snapshot, act, at) : fieldSet(snapshot, act, at)
-    default:
-      return null
-  }
+export const measureActs: ActsOf<`reading.${string}` | `lead.${string}` | 'field.set'> = {
+  'reading.set': {
+    input: {
+      id,
+      reading: oneOf(['capacitance', 'resistance', 'to-frame', 'supply']),
+      part: oldOrNew,
+      a: textOf(60),
+      b: textOf(60),
+      typed: text,
+    },
+    rule: types(handsIn('live-stop', reachOfReading), 'reading', 'part', 'a', 'b'),
+    plan: (snapshot, act, { now, at, by }) => setReading(snapshot, act, now, at, by),
+  },
+  'reading.strike': {
+    input: { id, reason: text },
+    rule: rule('plain', 'live-stop'),
+    plan: (snapshot, act, { at }) => strikeReading(snapshot, act, at),
+  },
+  'lead.add': {
+    input: { id, part: oldOrNew, name: text },
+    rule: rule('plain', 'live-stop'),
+    plan: (snapshot, act) => addLead(snapshot, act),
+  },
+  'lead.rename': {
+    input: { id, name: text },
+    rule: writes(rule('plain', 'live-stop'), 'id'),
+    plan: (snapshot, act) => renameLead(snapshot, act),
+  },
+  'lead.remove': {
+    input: { id },
+    rule: rule('plain', 'live-stop'),
+    plan: (snapshot, act) => removeLead(snapshot, act),
+  },
+  'field.set': {
+    input: { id, part: textOf(40), field: textOf(60), typed: text },
+    rule: types(
+      // What a field of the plan says about the proof place is as much an assertion as a reading.
+      rule((act) => (act.part === 'plan' ? 'asserts' : 'plain'), 'any-stop'),
+      'part',
+      'field',
+    ),
+    plan: (snapshot, act, { at }) =>
+      act.part === 'plan' ? planAnswerSet(snapshot, act, at) : fieldSet(snapshot, act, at),
+  },
 }
 
 function setReading(

@@ -1,19 +1,22 @@
 import { breakWords, pointName } from '../../knowledge/breakWords'
 import { isolationPlans, isValve } from '../../knowledge/isolation'
-import { type IsolationPointId, vocabulary } from '../../knowledge/vocabulary'
-import type { Act } from '../acts/actTypes'
+import { type IsolationPointId, isolationPointIds, vocabulary } from '../../knowledge/vocabulary'
+import { type ActsOf, rule, types } from '../acts/actModule'
 import { type Draft, planned, rowChange, withSteps } from '../acts/changes'
 import { refusal } from '../acts/refusals'
 import { knownRow, needReason } from '../acts/rowById'
+import { id, oneOf, text } from '../acts/shapes'
 import type { JobSnapshot, PointRow } from '../rows'
 import { energyJobOf } from '../shared'
 import { stalePoints } from './daysLater'
 import { voidAll } from './voiding'
 
 /** Isolation points opened, held, closed, added and struck. Whatever may bring power back voids what was proved. */
-export function planPoints(snapshot: JobSnapshot, act: Act, at: string): Draft | null {
-  switch (act.kind) {
-    case 'point.open': {
+export const pointActs: ActsOf<`point.${string}`> = {
+  'point.open': {
+    input: { id },
+    rule: rule('asserts', 'any-stop'),
+    plan: (snapshot, act, { at }) => {
       const point = knownRow(snapshot, 'points', act.id)
       if (snapshot.job.phase === 'live-test' || snapshot.job.phase === 'in-service')
         throw refusal('wrong-phase/test')
@@ -27,8 +30,12 @@ export function planPoints(snapshot: JobSnapshot, act: Act, at: string): Draft |
         `${point.label}: ${open}`,
         [{ kind: 'opened', subject: point.id, label: point.label, detail: open }],
       )
-    }
-    case 'point.still': {
+    },
+  },
+  'point.still': {
+    input: { id },
+    rule: rule('asserts', 'any-stop'),
+    plan: (snapshot, act, { at }) => {
       const point = knownRow(snapshot, 'points', act.id)
       if (snapshot.job.phase !== 'work') throw refusal('wrong-phase/test')
       if (point.struckAt) throw refusal('struck/point', point.label)
@@ -43,8 +50,12 @@ export function planPoints(snapshot: JobSnapshot, act: Act, at: string): Draft |
         ]),
         voidAll(snapshot, at, `${pointName(point.label)} was looked at again after days`),
       )
-    }
-    case 'point.close': {
+    },
+  },
+  'point.close': {
+    input: { id },
+    rule: rule('reverts', 'any-stop'),
+    plan: (snapshot, act, { at }) => {
       const point = knownRow(snapshot, 'points', act.id)
       const closed = { ...point, openedAt: null, held: '', changedAt: at }
       const word = breakWords[point.point].closed
@@ -54,8 +65,12 @@ export function planPoints(snapshot: JobSnapshot, act: Act, at: string): Draft |
       // Gas or water that comes on again brings no power back.
       if (isValve(point.point)) return draft
       return withSteps(draft, voidAll(snapshot, at, `${pointName(point.label)} is ${word} again`))
-    }
-    case 'point.held': {
+    },
+  },
+  'point.held': {
+    input: { id, held: text },
+    rule: types(rule('asserts', 'any-stop'), 'id'),
+    plan: (snapshot, act) => {
       const point = knownRow(snapshot, 'points', act.id)
       // How it is held belongs to this opening: nobody holds open what is closed.
       if (!point.openedAt && act.held.trim() !== '') throw refusal('not-open', point.label)
@@ -66,16 +81,24 @@ export function planPoints(snapshot: JobSnapshot, act: Act, at: string): Draft |
         [rowChange(snapshot, 'points', point.id, { ...point, held })],
         [{ kind: 'held', subject: point.id, label: point.label, detail: held }],
       )
-    }
-    case 'point.add': {
+    },
+  },
+  'point.add': {
+    input: { id, point: oneOf(isolationPointIds) },
+    rule: rule('reverts', 'any-stop'),
+    plan: (snapshot, act, { at }) => {
       if (snapshot.points.some((row) => row.id === act.id)) return planned('Added already', [])
       const row = newPoint(snapshot, act.id, act.point, at)
       return withSteps(
         changed(snapshot, row, `Added: ${row.label}`, [{ kind: 'added', subject: row.id, label: row.label }]),
         voidAll(snapshot, at, `${row.label} was added`),
       )
-    }
-    case 'point.strike': {
+    },
+  },
+  'point.strike': {
+    input: { id, reason: text },
+    rule: rule('asserts', 'live-stop'),
+    plan: (snapshot, act, { at }) => {
       const point = knownRow(snapshot, 'points', act.id)
       const reason = needReason(act.reason)
       if (point.struckAt) return planned('Struck already', [])
@@ -89,15 +112,17 @@ export function planPoints(snapshot: JobSnapshot, act: Act, at: string): Draft |
         ),
         voidAll(snapshot, at, `${point.label} was struck`),
       )
-    }
-    case 'point.restore': {
+    },
+  },
+  'point.restore': {
+    input: { id },
+    rule: rule('reverts', 'any-stop'),
+    plan: (snapshot, act, { at }) => {
       const point = knownRow(snapshot, 'points', act.id)
       if (!point.struckAt) return planned('In the plan already', [])
       return restored(snapshot, point, at)
-    }
-    default:
-      return null
-  }
+    },
+  },
 }
 
 export function restored(snapshot: JobSnapshot, point: PointRow, at: string): Draft {

@@ -1,15 +1,19 @@
-import type { Act } from '../acts/actTypes'
-import { type Draft, planned, rowChange, withSteps } from '../acts/changes'
+import { benchParts } from '../../refit/types'
+import { type ActsOf, rule } from '../acts/actModule'
+import { planned, rowChange, withSteps } from '../acts/changes'
 import { refusal } from '../acts/refusals'
 import { knownRow } from '../acts/rowById'
+import { id, oneOf } from '../acts/shapes'
 import type { JobSnapshot, PartOutRow } from '../rows'
 import { energyJobOf } from '../shared'
 import { voidAll } from './voiding'
 
 /** What was out of the machine before this job began, part by part; and that it went back. */
-export function planBench(snapshot: JobSnapshot, act: Act, at: string): Draft | null {
-  switch (act.kind) {
-    case 'part.out': {
+export const benchActs: ActsOf<`part.${string}` | 'bench.answered' | 'hands.out'> = {
+  'part.out': {
+    input: { id, part: oneOf(benchParts) },
+    rule: rule('asserts', 'live-stop'),
+    plan: (snapshot, act, { at }) => {
       if (snapshot.outParts.some((row) => row.id === act.id || (row.part === act.part && !row.backAt)))
         return planned('Noted already', [])
       // It was out before this job began: nobody can say so once hands were in the machine.
@@ -29,8 +33,12 @@ export function planBench(snapshot: JobSnapshot, act: Act, at: string): Draft | 
         [rowChange(snapshot, 'outParts', row.id, row), ...answered(snapshot)],
         [{ kind: 'part-out', subject: row.id, label: act.part, detail: 'out before this job began' }],
       )
-    }
-    case 'part.back': {
+    },
+  },
+  'part.back': {
+    input: { id },
+    rule: rule('reverts', 'any-stop'),
+    plan: (snapshot, act, { at }) => {
       const row = knownRow(snapshot, 'outParts', act.id)
       if (row.backAt) return planned('Noted already', [])
       return withSteps(
@@ -41,16 +49,21 @@ export function planBench(snapshot: JobSnapshot, act: Act, at: string): Draft | 
         ),
         voidAll(snapshot, at, `the ${row.part} went back into the machine`),
       )
-    }
-    case 'hands.out':
-      return planned('Hands and tools are out of the machine', [
+    },
+  },
+  'hands.out': {
+    input: {},
+    rule: rule('plain', 'any-stop'),
+    plan: (snapshot) =>
+      planned('Hands and tools are out of the machine', [
         rowChange(snapshot, 'job', snapshot.job.id, { ...snapshot.job, handsIn: 0 }),
-      ])
-    case 'bench.answered':
-      return planned('No part was out before this job began', answered(snapshot))
-    default:
-      return null
-  }
+      ]),
+  },
+  'bench.answered': {
+    input: {},
+    rule: rule('plain', 'any-stop'),
+    plan: (snapshot) => planned('No part was out before this job began', answered(snapshot)),
+  },
 }
 
 const answered = (snapshot: JobSnapshot) =>

@@ -1,10 +1,12 @@
 import { readsDc } from '../../isolation'
 import { isolationPlans } from '../../knowledge/isolation'
 import { pairVerdict } from '../../safety/proof'
-import type { Act, ActOf, By } from '../acts/actTypes'
+import { type ActsOf, rule } from '../acts/actModule'
+import type { ActOf, By } from '../acts/actTypes'
 import { type Draft, planned, rowChange, withSteps } from '../acts/changes'
 import { refusal } from '../acts/refusals'
 import { knownRow } from '../acts/rowById'
+import { flag, id, number, oneOf, optional, text, textOf } from '../acts/shapes'
 import type { JobSnapshot, ProofReadingRow, ProofRow } from '../rows'
 import { energyJobOf } from '../shared'
 import { titleAndPlace } from '../title'
@@ -26,9 +28,11 @@ import { allOpen, coversOn, feedProof, ONE_GO_MS, stillLive } from './proofs'
 import { voidAll, voidAround } from './voiding'
 
 /** The proof as an ordered procedure: each step is refused until the one before it stands. */
-export function planProof(snapshot: JobSnapshot, act: Act, at: string, by: By): Draft | null {
-  switch (act.kind) {
-    case 'proof.start': {
+export const proofStepActs: ActsOf<`proof.${string}`> = {
+  'proof.start': {
+    input: { id, feed: optional(number(1, 4)) },
+    rule: rule('asserts', 'live-stop'),
+    plan: (snapshot, act, { at, by }) => {
       if (snapshot.proofs.some((row) => row.id === act.id)) return planned('Proof begun already', [])
       const feed = act.feed ?? 1
       if (feed > feedsOf(snapshot.fields)) throw refusal('unknown-feed')
@@ -55,16 +59,39 @@ export function planProof(snapshot: JobSnapshot, act: Act, at: string, by: By): 
         ],
         [{ kind: 'proof-begun', subject: act.id, label: `circuit ${feed}` }],
       )
-    }
-    case 'proof.tester':
-      return planTester(snapshot, act, at)
-    case 'proof.switch':
-      return planSwitch(snapshot, act, at)
-    case 'proof.read':
-      return planRead(snapshot, act, at)
-    case 'proof.mistyped':
-      return mistyped(snapshot, act)
-    case 'proof.failed': {
+    },
+  },
+  'proof.tester': {
+    input: { id, when: oneOf(['before', 'after']), on: flag },
+    rule: rule('asserts', 'live-stop'),
+    plan: (snapshot, act, { at }) => planTester(snapshot, act, at),
+  },
+  'proof.switch': {
+    input: { id, on: flag },
+    rule: rule('asserts', 'live-stop'),
+    plan: (snapshot, act, { at }) => planSwitch(snapshot, act, at),
+  },
+  'proof.read': {
+    input: {
+      id,
+      proofId: id,
+      pair: textOf(60),
+      position: number(0),
+      typed: text,
+      range: optional(oneOf(['ordinary', 'low-impedance'])),
+    },
+    rule: rule('asserts', 'live-stop'),
+    plan: (snapshot, act, { at }) => planRead(snapshot, act, at),
+  },
+  'proof.mistyped': {
+    input: { id, showed: text },
+    rule: rule('asserts', 'live-stop'),
+    plan: (snapshot, act) => mistyped(snapshot, act),
+  },
+  'proof.failed': {
+    input: { id, what: text },
+    rule: rule('reverts', 'any-stop'),
+    plan: (snapshot, act, { at }) => {
       const proof = knownRow(snapshot, 'proofs', act.id)
       const what = act.what.trim() || 'something started or lit'
       const voided = voidAll(snapshot, at, `the proof failed: ${what}`)
@@ -72,15 +99,14 @@ export function planProof(snapshot: JobSnapshot, act: Act, at: string, by: By): 
         planned(`Proof failed: ${what}`, [], [{ kind: 'proof-failed', subject: proof.id, detail: what }]),
         voided,
       )
-    }
-    case 'proof.void':
-      return withSteps(
-        planned('Proof void', []),
-        voidAll(snapshot, at, act.reason.trim() || 'not sure any more'),
-      )
-    default:
-      return null
-  }
+    },
+  },
+  'proof.void': {
+    input: { reason: text },
+    rule: rule('reverts', 'any-stop'),
+    plan: (snapshot, act, { at }) =>
+      withSteps(planned('Proof void', []), voidAll(snapshot, at, act.reason.trim() || 'not sure any more')),
+  },
 }
 
 type TesterAct = ActOf<'proof.tester'>
