@@ -39,6 +39,21 @@ test('ten dangers, typed by a shaken person, each show what to do within the fir
   }
 })
 
+test('words that may tell a danger are asked about, and stop nobody who says no', async ({ page }) => {
+  await page.goto('/')
+  await ready(page)
+  const words = page.getByLabel('What has stopped?')
+  await words.fill('the kitchen hood rattles and my nan got walloped off the rim')
+  await expect(advice(page)).toContainText('Do your words tell of this: a shock or a tingle')
+  await page.getByRole('button', { name: /^Yes, or not sure/ }).click()
+  await expect(advice(page)).toContainText(stopNow['electric-shock'][0] ?? '')
+  await page.reload()
+  await ready(page)
+  await words.fill('the kitchen hood rattles and my nan got walloped off the rim')
+  await page.getByRole('button', { name: 'No, there is none of it' }).click()
+  await expect(advice(page)).toHaveCount(0)
+})
+
 test('what was no danger is put right by one tap, and the record has both', async ({ page }) => {
   await page.goto('/')
   await ready(page)

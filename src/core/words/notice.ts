@@ -1,5 +1,6 @@
 import { stopTriggers } from '../knowledge/stops'
 import type { FamilyId, ObservationId, StopRuleId } from '../knowledge/vocabulary'
+import { guessedIn } from './guess/guess'
 import { inFigures } from './numbers'
 import { piecesOf } from './reader/clauses'
 import { type Danger, dangersIn } from './reader/dangers'
@@ -24,8 +25,10 @@ export interface NoticeReading {
   stops: StopRuleId[]
   /** Those of `stops` that are told and not denied: the job begins with them. */
   raised: StopRuleId[]
-  /** Those of `stops` that are only denied: they are asked back. */
+  /** Those of `stops` that are only denied, or that the words may tell: they are asked back. */
   asked: StopRuleId[]
+  /** Those of `asked` that no known way of telling them names. */
+  guessed: StopRuleId[]
   denied: { observation: ObservationId; value: string }[]
   /** Words that nothing used. */
   rest: string[]
@@ -49,6 +52,7 @@ export function readNotice({ text, family }: NoticeInput): NoticeReading {
     ...familyPart(reading, family),
     observations: {},
     ...stopPart(dangers),
+    guessed: [],
     denied: [],
     rest: [],
     words: {},
@@ -65,6 +69,7 @@ export function readNotice({ text, family }: NoticeInput): NoticeReading {
   addDangers(result, dangers, text, reading)
   addDenied(result, denied, dangers)
   addStopsOfFacts(result)
+  addGuesses(result, reading)
   result.rest = restOf(
     text,
     reading,
@@ -106,6 +111,13 @@ function addStopsOfFacts(result: NoticeReading): void {
     if (!result.raised.includes(rule)) result.raised.push(rule)
     result.asked = result.asked.filter((stop) => stop !== rule)
   }
+}
+
+/** What the words may tell beside what they are known to tell: a classifier's word is a question. */
+function addGuesses(result: NoticeReading, reading: Reading): void {
+  result.guessed = guessedIn(reading).filter((stop) => !result.stops.includes(stop))
+  result.stops = [...result.stops, ...result.guessed]
+  result.asked = [...result.asked, ...result.guessed]
 }
 
 function addDenied(result: NoticeReading, told: Told[], dangers: Danger[]): void {

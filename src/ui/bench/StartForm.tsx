@@ -44,7 +44,7 @@ function useStart({ machines, names, said = '', danger = null }: StartFormProps)
   const [starting, begin] = useTransition()
   const noticed = useNoticed(text)
   const dangers = useDangers(danger)
-  const { standing, asking, isMeant, meantNone } = dangers.of(noticed)
+  const { standing, asking, guessed, isMeant, meantNone } = dangers.of(noticed)
   const own = ownNameIn(text, names)
   const machineId = picked ?? own?.machineId ?? ''
   const machine = machines.find((each) => each.id === machineId) ?? null
@@ -99,6 +99,7 @@ function useStart({ machines, names, said = '', danger = null }: StartFormProps)
       setCorrected({ ...corrected, [observation]: value }),
     standing,
     asking,
+    guessed,
     answer: dangers.answer,
     /** What was put right, as a line by which the reader can be taught. */
     misread: noticed
@@ -156,6 +157,7 @@ export function StartForm(props: StartFormProps) {
     start,
     standing,
     asking,
+    guessed,
     answer,
     misread,
   } = useStart(props)
@@ -197,6 +199,7 @@ export function StartForm(props: StartFormProps) {
           <DangerNow
             standing={standing}
             asking={asking}
+            guessed={guessed}
             onMeant={(rule, meant) => answer(rule, { so: false, meant })}
             onSo={(rule) => answer(rule, { so: true })}
           />

@@ -9,14 +9,16 @@ import { StopAdvice } from './StopAdvice'
 interface DangerNowProps {
   /** In the order of life. */
   standing: StopRuleId[]
-  /** Denied in the words: asked back. */
+  /** Denied in the words, or only guessed from them: asked back. */
   asking: StopRuleId[]
+  /** Those that are guessed. */
+  guessed: StopRuleId[]
   onMeant: (rule: StopRuleId, text: string) => void
   onSo: (rule: StopRuleId) => void
 }
 
 /** The advice about a danger, at once, as it is typed; one tap says that it was not meant, or that it is so. */
-export function DangerNow({ standing, asking, onMeant, onSo }: DangerNowProps) {
+export function DangerNow({ standing, asking, guessed, onMeant, onSo }: DangerNowProps) {
   return (
     <div role="alert" data-testid="danger-now">
       {standing.map((rule) => (
@@ -25,14 +27,16 @@ export function DangerNow({ standing, asking, onMeant, onSo }: DangerNowProps) {
       {asking.map((rule) => (
         <div key={rule} className="mt-3 border-ink border-l-4 pl-3">
           <p>
-            {`You wrote that there is none of this: ${vocabulary.stopRules[rule].label.toLowerCase()}. Until you say so by a tap, the job stops for it.`}
+            {guessed.includes(rule)
+              ? `Do your words tell of this: ${vocabulary.stopRules[rule].label.toLowerCase()}? Until you say no by a tap, the job stops for it.`
+              : `You wrote that there is none of this: ${vocabulary.stopRules[rule].label.toLowerCase()}. Until you say so by a tap, the job stops for it.`}
           </p>
           <div className="mt-1.5 flex flex-wrap gap-1.5">
             <button type="button" className="btn" onClick={() => onMeant(rule, 'There is none of it')}>
-              There is none of it
+              {guessed.includes(rule) ? 'No, there is none of it' : 'There is none of it'}
             </button>
             <button type="button" className="btn btn-stop" onClick={() => onSo(rule)}>
-              I am not sure: what do I do?
+              {guessed.includes(rule) ? 'Yes, or not sure: what do I do?' : 'I am not sure: what do I do?'}
             </button>
           </div>
         </div>

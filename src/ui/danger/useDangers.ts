@@ -35,6 +35,7 @@ export function useDangers(tapped: StopRuleId | null) {
     return {
       standing: inOrderOfLife(standing),
       asking: asked.filter((rule) => !answers[rule]),
+      guessed: noticed?.guessed ?? [],
       /** A finding that says a danger which was not meant is none. */
       isMeant: (observation: ObservationId, value: string) =>
         triggersOf(observation, value).every(({ rule }) => meant(rule) === null),
@@ -44,7 +45,9 @@ export function useDangers(tapped: StopRuleId | null) {
         [...told, ...asked].map((rule) => {
           const note = told.includes(rule)
             ? 'in the words that opened the job'
-            : 'denied in the words that opened the job'
+            : noticed?.guessed.includes(rule)
+              ? 'perhaps told in the words that opened the job, and asked'
+              : 'denied in the words that opened the job'
           const instead = meant(rule)
           return instead === null ? { rule, note } : { rule, note, meant: instead }
         }),

@@ -1,3 +1,4 @@
+import { dangerConcepts } from '../../knowledge/words/dangerConcepts'
 import { classes, solidClasses } from '../../knowledge/words/lexicon'
 import { everyday, shortForms, written } from '../../knowledge/words/spelling'
 import { thingClasses, turningThings } from '../../knowledge/words/things'
@@ -15,6 +16,7 @@ const mend = mender(
     ...everyday.split(' '),
     ...written.split(' '),
     ...Object.values(shortForms).flatMap((each) => each.split(' ')),
+    ...Object.values(dangerConcepts).flatMap((words) => words.split(/\s+/)),
     ...plainEnglish,
     ...workshopWords,
   ],

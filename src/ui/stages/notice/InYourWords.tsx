@@ -60,8 +60,16 @@ export function InYourWords() {
         <DangerNow
           standing={fresh}
           asking={asking}
+          guessed={noticed?.guessed ?? []}
           onMeant={meant}
-          onSo={(rule) => raise(rule, 'denied in your words, and not sure')}
+          onSo={(rule) =>
+            raise(
+              rule,
+              noticed?.guessed.includes(rule)
+                ? 'perhaps in your words, and not denied'
+                : 'denied in your words, and not sure',
+            )
+          }
         />
       ) : null}
       {offered.length > 0 ? (

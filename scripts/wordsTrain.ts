@@ -1,0 +1,56 @@
+import { writeFileSync } from 'node:fs'
+import { seeded } from '../src/core/diagnose/simulate.testing'
+import { windowsOf } from '../src/core/words/guess/features'
+import { learn, type Weights } from '../src/core/words/guess/learn'
+import { type Example, learned, madeUp } from '../src/core/words/guess/trainingSet.testing'
+import { read } from '../src/core/words/reader/read'
+
+const FILE = 'src/core/words/guess/weights.json'
+/** Sentences made up of each frame. */
+const EACH = 40
+/** A sentence that somebody wrote counts as so many that were made up. */
+const WRITTEN = 6
+/** A danger of which fewer sentences are known, as of one that is told by a name alone, is left to the rules. */
+const FEWEST = 40
+/** Weights nearer to zero say nothing. */
+const LEAST = 0.4
+
+interface Learning {
+  example: Example
+  weight: number
+  /** Of a danger the window that names most of it; of what is harmless every window. */
+  features: ReadonlySet<string>[]
+}
+
+/** Learn the weights of each danger from the sets and write them: the same every time. */
+export function train(): void {
+  const set: Learning[] = [
+    ...madeUp(EACH, seeded(5)).map((example) => ({ example, weight: 1 })),
+    ...learned.map((example) => ({ example, weight: WRITTEN })),
+  ].map((each) => ({ ...each, features: windowsToLearn(each.example) }))
+  const stops = [...new Set(set.flatMap(({ example }) => (example.stop ? [example.stop] : [])))].filter(
+    (stop) => set.filter(({ example }) => example.stop === stop).length >= FEWEST,
+  )
+  const weights = Object.fromEntries(
+    stops.map((stop) => {
+      const samples = set.flatMap(({ example, weight, features }) =>
+        features.map((each) => ({ features: each, is: example.stop === stop, weight })),
+      )
+      return [stop, pruned(learn(samples, { rounds: 6, shrink: 0.0005, random: seeded(9) }))]
+    }),
+  )
+  writeFileSync(FILE, `${JSON.stringify(weights)}\n`)
+  console.log(`${FILE}: ${stops.length} dangers from ${set.length} sentences`)
+}
+
+function windowsToLearn({ text, stop }: Example): Set<string>[] {
+  const windows = windowsOf(read(text))
+  return stop ? [windows.reduce((most, each) => (each.size > most.size ? each : most))] : windows
+}
+
+const pruned = (weights: Weights): Weights =>
+  Object.fromEntries(
+    Object.entries(weights)
+      .filter(([feature, weight]) => feature === '' || Math.abs(weight) >= LEAST)
+      .map(([feature, weight]) => [feature, Math.round(weight * 100) / 100]),
+  )

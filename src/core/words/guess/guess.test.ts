@@ -1,0 +1,88 @@
+import { describe, expect, it } from 'vitest'
+import { readNotice } from '../notice'
+import { read } from '../reader/read'
+import { stemOf, windowsOf } from './features'
+import { guessedIn } from './guess'
+import { learn, probability } from './learn'
+import { held } from './trainingSet.testing'
+
+describe('a guess at a danger', () => {
+  const dangers = held.filter(({ stop }) => stop !== null)
+  const harmless = held.filter(({ stop }) => stop === null)
+
+  it('finds, in sentences that nothing was learned from, half of the dangers that the rules do not hear', () => {
+    const unheard = dangers.filter(({ text, stop }) => {
+      const { stops, guessed } = readNotice({ text })
+      return !stops.some((heard) => heard === stop && !guessed.includes(heard))
+    })
+    const found = unheard.filter(({ text, stop }) =>
+      readNotice({ text }).guessed.some((each) => each === stop),
+    )
+    expect(unheard.length).toBeGreaterThan(10)
+    expect(found.length / unheard.length).toBeGreaterThanOrEqual(0.4)
+  })
+
+  it('asks about hardly one in fifty of the harmless', () => {
+    const asked = harmless.filter(({ text }) => readNotice({ text }).guessed.length > 0)
+    expect(asked.length / harmless.length).toBeLessThanOrEqual(0.02)
+  })
+
+  it('is asked and never raised', () => {
+    const { stops, asked, raised, guessed } = readNotice({ text: 'got whacked by the furnace door screw' })
+    expect(guessed).toEqual(['electric-shock'])
+    expect(asked).toEqual(guessed)
+    expect(stops).toEqual(guessed)
+    expect(raised).toEqual([])
+  })
+
+  it('is of no danger that is told or denied already', () => {
+    const { guessed } = readNotice({ text: 'it gave me a shock on the metal cover, no smell of gas' })
+    expect(guessed).toEqual([])
+  })
+
+  it('is not drowned by what is told beside it', () => {
+    const beside =
+      'The bath fan is twelve years old, it squeals on high and on low, and the grille is full of fluff. '
+    expect(guessedIn(read(`${beside}My wife got whacked by the casing. ${beside}`))).toContain(
+      'electric-shock',
+    )
+  })
+})
+
+describe('what a text is weighed by', () => {
+  it('is the same in any form of a word', () => {
+    expect(['zap', 'zaps', 'zapped', 'zapping'].map(stemOf)).toEqual(['zap', 'zap', 'zap', 'zap'])
+  })
+
+  it('names concepts near each other in their order, and none that lie far apart', () => {
+    const [near] = windowsOf(read('it nipped my thumb'))
+    expect([...(near ?? [])]).toEqual(expect.arrayContaining(['jolt', 'body', 'jolt>body']))
+    const far = windowsOf(read('it nipped and then for a very long while there was nothing until my thumb'))
+    expect(far.some((window) => window.has('jolt>body'))).toBe(false)
+  })
+
+  it('grows with the length of the text and no faster', () => {
+    const windows = (times: number) => windowsOf(read('the metal bit my hand and '.repeat(times))).length
+    expect(windows(40)).toBeLessThanOrEqual(2 * windows(20) + 2)
+  })
+})
+
+describe('learning', () => {
+  const sample = (is: boolean, ...features: string[]) => ({ features: new Set(features), is, weight: 1 })
+  const random = () => {
+    let state = 7
+    return () => {
+      state = (state * 16807) % 2147483647
+      return state / 2147483647
+    }
+  }
+
+  it('tells apart what differs, and is the same for the same numbers', () => {
+    const samples = [sample(true, 'a', 'c'), sample(true, 'a'), sample(false, 'b', 'c'), sample(false, 'c')]
+    const course = { rounds: 60, shrink: 0.001 }
+    const weights = learn(samples, { ...course, random: random() })
+    expect(probability(weights, new Set(['a']))).toBeGreaterThan(0.8)
+    expect(probability(weights, new Set(['b', 'c']))).toBeLessThan(0.2)
+    expect(learn(samples, { ...course, random: random() })).toEqual(weights)
+  })
+})
