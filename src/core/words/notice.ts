@@ -115,7 +115,11 @@ function addStopsOfFacts(result: NoticeReading): void {
 
 /** What the words may tell beside what they are known to tell: a classifier's word is a question. */
 function addGuesses(result: NoticeReading, reading: Reading): void {
-  result.guessed = guessedIn(reading).filter((stop) => !result.stops.includes(stop))
+  const { breaker } = result.observations
+  result.guessed = guessedIn(reading).filter(
+    // How the breaker behaves is told as a whole: “tripped once, the new fuse holds” is no guess at more.
+    (stop) => !result.stops.includes(stop) && !(stop === 'breaker-retrips' && breaker !== undefined),
+  )
   result.stops = [...result.stops, ...result.guessed]
   result.asked = [...result.asked, ...result.guessed]
 }

@@ -40,6 +40,12 @@ describe('a guess at a danger', () => {
     expect(guessed).toEqual([])
   })
 
+  it('is none where the words tell how the breaker behaves', () => {
+    const text = 'caravan heater fan triped the fuse on saturday, new one holds'
+    expect(guessedIn(read(text))).toEqual(['breaker-retrips'])
+    expect(readNotice({ text }).stops).toEqual([])
+  })
+
   it('is not drowned by what is told beside it', () => {
     const beside =
       'The bath fan is twelve years old, it squeals on high and on low, and the grille is full of fluff. '
