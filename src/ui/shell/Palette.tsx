@@ -6,6 +6,7 @@ import { Dialog } from 'radix-ui'
 import { useEffect, useState } from 'react'
 import { valueLabel } from '@/core/knowledge/valueLabels'
 import { familyLabel } from '@/core/knowledge/vocabulary'
+import { termsFor } from '@/core/terms/termsFor'
 import { factsTold } from '@/core/words/factsTold'
 import { useNoticed } from '../bench/useNoticed'
 import { stages } from '../job/stages'
@@ -25,6 +26,7 @@ export function Palette({ onClose, onKeys }: { onClose: () => void; onKeys: () =
   const told = useTold(query)
   const jobId = /^\/jobs\/([^/]+)/.exec(path)?.[1]
   const line = useLine(jobId ? query : '')
+  const words = termsFor(query)
   useEffect(() => {
     void fetch('/api/jobs')
       .then((response) => response.json())
@@ -84,6 +86,18 @@ export function Palette({ onClose, onKeys }: { onClose: () => void; onKeys: () =
                   <Item label="Record, to print" onSelect={() => go(`/jobs/${jobId}/record`)} />
                 </Group>
               ) : null}
+              {words.length > 0 ? (
+                <Group heading="Words">
+                  {words.map((term) => (
+                    <Item
+                      key={term.id}
+                      label={`${term.name}: ${term.says}`}
+                      value={`word ${query} ${term.id}`}
+                      onSelect={() => go(`/words#${term.id}`)}
+                    />
+                  ))}
+                </Group>
+              ) : null}
               <Group heading="Jobs">
                 {found.jobs.map((job) => (
                   <Item
@@ -108,6 +122,7 @@ export function Palette({ onClose, onKeys }: { onClose: () => void; onKeys: () =
                 <Item label="Household and settings" onSelect={() => go('/household')} />
                 <Item label="Shelf: catalogue of parts" onSelect={() => go('/shelf')} />
                 <Item label="Instruments: calculations without a job" onSelect={() => go('/instruments')} />
+                <Item label="Words: every term explained" onSelect={() => go('/words')} />
                 <Item
                   label="Keys"
                   onSelect={() => {

@@ -34,6 +34,13 @@ const KeyList = dynamic(
   },
 )
 
+const Words = dynamic(
+  atHand(() => import('../terms/Words').then((module) => module.Words)),
+  {
+    ssr: false,
+  },
+)
+
 const places = [
   { href: '/', name: 'Bench', key: 'b' },
   { href: '/household', name: 'Household', key: 'h' },
@@ -155,6 +162,7 @@ export function Shell({
         <span className="sr-only">{householdName}</span>
       </header>
       {children}
+      <Words />
       {finding ? <Palette onClose={() => setFinding(false)} onKeys={() => setListing(true)} /> : null}
       {danger ? <DangerHere onClose={() => setDanger(false)} /> : null}
       {listing ? <KeyList onClose={() => setListing(false)} /> : null}
