@@ -44,7 +44,7 @@ test('a bathroom fan that hums, from plain words to a printed record', async ({ 
   await expect(page.getByTestId('winding-old-verdict')).toHaveAttribute('data-verdict', 'good')
   await expect(page.getByTestId('sum-check')).toContainText('closes')
   await page.getByTestId('observation-free-spin').getByRole('button', { name: 'free', exact: true }).click()
-  await expect(page.getByTestId('evidence')).toContainText('Capacitor below its window')
+  await expect(page.getByTestId('evidence')).toContainText('Capacitor too weak')
 
   // Decide.
   await goStage(page, 'decide')
@@ -119,7 +119,7 @@ test('a bathroom fan that hums, from plain words to a printed record', async ({ 
   await expect(close).toBeDisabled()
   await page.getByRole('button', { name: 'It runs', exact: true }).click()
   await close.click()
-  await expect(page.getByText(/^Before it closes so: Say what you saw/)).toBeVisible()
+  await expect(page.getByText(/^Do this before you close it so: Say what you saw/)).toBeVisible()
   await answerAll(page)
   await page.getByLabel('To know next time').fill('Springs first, then the plug.')
   await close.click()

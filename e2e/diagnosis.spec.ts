@@ -186,7 +186,7 @@ test('a contradiction is told, with what would explain both, and taking one find
   )
   await evidence.getByRole('button', { name: 'Take back Turned by hand: seized' }).click()
   await expect(evidence.getByTestId('conflict')).toHaveCount(0)
-  await expect(evidence.getByRole('listitem').first()).toContainText('Capacitor below its window')
+  await expect(evidence.getByRole('listitem').first()).toContainText('Capacitor too weak')
 })
 
 test('a suspect is opened, weighed, struck with a reason and put back', async ({ page }) => {

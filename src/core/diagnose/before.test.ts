@@ -11,7 +11,7 @@ describe('what is looked at before a repair is called decided', () => {
       const result = run('outdoor-unit-fan', told, psc)
       expect(result.decided).toBeNull()
       expect(result.nextTests[0]?.observation).toBe('to-frame')
-      expect(result.notes.join(' ')).toContain('read the motor to its frame')
+      expect(result.notes.join(' ')).toContain('read its wires against its metal')
       expect(run('outdoor-unit-fan', { ...told, 'to-frame': 'clear' }, psc).decided?.action).toBe(
         'restore-supply',
       )

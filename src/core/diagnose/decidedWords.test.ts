@@ -23,7 +23,7 @@ describe('what was decided, in words', () => {
       motorKind: 'psc',
       observations: { 'fan-state': 'hums', 'capacitor-fan-reading': 'low' },
     })
-    expect(decidedWords(one)).toBe('Capacitor below its window')
+    expect(decidedWords(one)).toBe('Capacitor too weak')
     const [first] = one.suspects
     expect(first && reasonedSuspect(one, first)).toBe(first)
     expect(decidedWords(diagnose({ family: 'outdoor-unit-fan', observations: {} }))).toBeNull()

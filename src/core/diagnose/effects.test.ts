@@ -87,7 +87,7 @@ describe('a supply that is dead', () => {
     // However little else is known.
     const tripped = run('furnace-blower', { breaker: 'tripped-once' })
     expect(tripped.nextTests[0]?.observation).toBe('to-frame')
-    expect(tripped.notes.join(' ')).toContain('read the motor to its frame')
+    expect(tripped.notes.join(' ')).toContain('read its wires against its metal')
   })
 
   it('contacts that pass half the volts are read behind a contactor that nobody looked at, since it hums', () => {

@@ -52,7 +52,7 @@ describe('weights in words', () => {
   ])('%d bits: %s', (bits, words) => expect(weightInWords(bits)).toBe(words))
 
   it('names what said the same before, where nothing is left to say', () => {
-    expect(weightInWords(0.01, 'The fan')).toBe('“The fan” said it already')
+    expect(weightInWords(0.01, 'The fan')).toBe('“The fan” has told the same already')
     expect(weightInWords(3, 'The fan')).toBe('strongly for')
   })
 })

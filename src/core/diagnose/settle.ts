@@ -123,7 +123,7 @@ const logOdds = (probability: number): number => {
 export function weightInWords(bits: number, said?: string): string {
   const size = Math.abs(bits)
   const side = bits >= 0 ? 'for' : 'against'
-  if (size < 0.3) return said ? `“${said}” said it already` : 'says little'
+  if (size < 0.3) return said ? `“${said}” has told the same already` : 'says little'
   if (size < 1) return `a little ${side}`
   if (size < 2.5) return `clearly ${side}`
   return `strongly ${side}`

@@ -26,7 +26,7 @@ export const before: Before[] = [
     action: 'restore-supply',
     when: { breaker: ['tripped-once', 'rcd-trips'] },
     look: ['to-frame'],
-    text: 'It tripped: before anything is switched on again, read the motor to its frame, made dead and with the load parted. Where nobody can read it, leave it off and call an electrician.',
+    text: 'It tripped. Before anything is switched on again, make it dead, disconnect the motor, and read its wires against its metal. Where nobody can read it, leave it off and call an electrician.',
     always: true,
     atOnce: true,
   },

@@ -98,7 +98,9 @@ const plugged = (place: string, extra: Partial<IsolationPlan> = {}): IsolationPl
 
 /** Typical points of each family; the person adds and strikes what their own machine has, with a reason. */
 export const isolationPlans: Record<FamilyId, IsolationPlan> = {
-  'bath-exhaust-fan': household('in the housing, at the feed before the fan’s own plug'),
+  'bath-exhaust-fan': household(
+    'in the housing, on the wires that come from the house, before the fan’s own plug',
+  ),
   'range-hood-fan': household('in the wiring box of the hood', {
     points: [{ ...wallSwitch, act: 'Hood switches off' }, breaker],
     capacitor: 'likely',

@@ -2,7 +2,7 @@ import type { FamilyId } from './vocabulary'
 
 /** A switch that breaks the wrong wire, and a second circuit that nobody thinks of. */
 const CEILING_NOTE =
-  'A switch may break the neutral, and a light or heater may hang on a second circuit: count the circuits, and prove each.'
+  'A fan that is switched off can still be live: its switch may cut the wrong wire, or its light hangs on a second breaker. Count the circuits, and prove each.'
 
 /** What is kept in mind at the points of each family: read where they are opened, so kept out of a job's first load. */
 export const isolationNotes: Record<FamilyId, string[]> = {
@@ -25,9 +25,9 @@ export const isolationNotes: Record<FamilyId, string[]> = {
     'A condensing unit holds water in its hoses and trap.',
   ],
   'outdoor-unit-fan': [
-    'A single-pole contactor passes one leg always: only disconnect and breaker make it dead, and the supply lugs of the disconnect stay live until the breaker is off.',
-    'The 24 V call comes from indoors and outlives the disconnect: indoor breaker off before those wires are touched.',
-    'A fan turning in the wind is blocked first.',
+    'One of its two supply wires may stay live while it stands still. Disconnect and breaker make it dead; where the supply enters the disconnect it stays live until the breaker is off.',
+    'The thin 24 V wires come from indoors and stay live when the disconnect is out. Switch the indoor breaker off before you touch them.',
+    'If the wind turns the fan, block its blade with a dry stick through the guard first.',
   ],
   'mini-split-indoor-fan': [
     'Some indoor units have a supply of their own and feed the outdoor one.',

@@ -90,8 +90,8 @@ const start: ProveCheck = {
 }
 const direction: ProveCheck = {
   id: 'direction',
-  act: 'Compare the turn and the air with the arrow',
-  expect: 'it turns with the arrow, and the air goes the right way',
+  act: 'See which way it turns and where the air goes; an arrow on the housing or your photo tells what is right',
+  expect: 'it turns as the arrow or photo says, and the air goes the right way',
   otherwise: 'Switch it off. Set the rotation as the motor’s diagram says.',
   fails: [{ label: 'it turns the wrong way', observation: 'direction', value: 'wrong' }],
 }

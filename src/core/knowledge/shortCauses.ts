@@ -14,7 +14,7 @@ export const shortCauses: Record<CauseId, string> = {
   'wiring-loose-or-burnt': 'Loose or burnt connection',
   'wired-wrong': 'Wired wrongly before',
   'rotation-reversed': 'Turns the wrong way',
-  'capacitor-weak': 'Capacitor below its window',
+  'capacitor-weak': 'Capacitor too weak',
   'capacitor-open': 'Capacitor open or blown',
   'capacitor-shorted': 'Capacitor shorted',
   'speed-capacitor-failed': 'Speed capacitor failed',

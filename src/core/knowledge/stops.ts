@@ -222,7 +222,7 @@ export const stopTriggers: StopTrigger[] = [
     rule: 'breaker-retrips',
     observation: 'breaker',
     values: ['trips-with-load-off'],
-    text: 'The breaker trips with the load parted: the fault is in the house wiring. It stays off.',
+    text: 'The breaker trips even with the fan disconnected: the fault is in the house wiring. It stays off.',
     call: 'An electrician.',
   },
   {

@@ -28,7 +28,12 @@ export const motorTemplates: Record<FamilyId, Template> = {
     takesOut: 'motor',
     kit: ['screwdriver', '1/4 in nut driver', 'vacuum', 'dust mask', 'hex key for the wheel'],
     lines: [
-      { action: 'unclip', part: 'grille', mark: 'springs in their slots', access: 'before-proof' },
+      {
+        action: 'unclip',
+        part: 'grille',
+        mark: 'two wire springs: squeeze each, and see which slot it sits in',
+        access: 'before-proof',
+      },
       { action: 'lift-off', part: 'cover of the wiring box', access: 'before-proof' },
       photo('housing with plug and plate'),
       { action: 'unplug', part: 'motor plug' },

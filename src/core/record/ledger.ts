@@ -47,7 +47,7 @@ function lineText(line: LedgerRow, onTheWayBack: boolean, household: JobSnapshot
     measuredText(line, household),
     line.mark && !line.figure ? `mark “${line.mark}”` : '',
     line.without ? `none: ${line.without}` : '',
-    line.movesToNewPart ? 'moves over to the new part' : '',
+    line.movesToNewPart ? 'goes onto the new part' : '',
     renewed,
     line.temporary ? (line.backDoneAt ? 'temporary, undone' : 'temporary, and stands') : '',
     line.doneCover === 'none' || line.backCover === 'none' ? 'done without a standing proof' : '',

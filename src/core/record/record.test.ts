@@ -60,10 +60,10 @@ describe('the record of a job', () => {
       { kind: 'ledger.tick', id: 'wheel-line', on: true },
     )
     expect(words(recordOf(done, NOW), 'Way in and back')).toContain(
-      'Slide out wheel, mark “hub down”, moves over to the new part, not back yet.',
+      'Slide out wheel, mark “hub down”, goes onto the new part, not back yet.',
     )
     const back = doing(done, { kind: 'ledger.back', id: 'wheel-line', on: true })
-    expect(words(recordOf(back, NOW), 'Way in and back')).toContain('moves over to the new part, back.')
+    expect(words(recordOf(back, NOW), 'Way in and back')).toContain('goes onto the new part, back.')
   })
 
   it('names each check by what was done, and what went in though it was chosen from no list', () => {

@@ -161,7 +161,7 @@ function inverted(step: RefitStep, isNewPart: boolean, movesOver: boolean): Back
       from: step.id,
       action: 'transfer',
       part: step.part,
-      text: `Move ${step.part} over to the new part${held ? `, ${held}` : ''}.`,
+      text: `Put ${step.part} onto the new part${held ? `, ${held}` : ''}.`,
       checks: [...(step.mark ? [`at its mark: ${step.mark}`] : []), ...checksOf(step, 'transfer')],
     }
   }

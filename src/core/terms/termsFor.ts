@@ -16,7 +16,10 @@ export function termsFor(typed: string): Term[] {
       .toLowerCase()
       .split(/[\s-]+/)
       .some((_, place, parts) => parts.slice(place).join(' ').startsWith(query))
-  const named = terms.filter(({ name }) => begins(name))
-  const other = terms.filter((term) => !named.includes(term) && term.also.some(begins))
-  return [...named, ...other].slice(0, MOST)
+  const first = terms.filter(({ name }) => name.toLowerCase().startsWith(query))
+  const named = terms.filter((term) => !first.includes(term) && begins(term.name))
+  const other = terms.filter(
+    (term) => !first.includes(term) && !named.includes(term) && term.also.some(begins),
+  )
+  return [...first, ...named, ...other].slice(0, MOST)
 }

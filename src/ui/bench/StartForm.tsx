@@ -235,7 +235,7 @@ export function StartForm(props: StartFormProps) {
               {findings.length > 0 ? (
                 understood
               ) : (
-                <p className="caption">Say more, or start and tap what is so.</p>
+                <p className="caption">Say more, or start and tap what is true.</p>
               )}
               <WhichOne
                 machines={machines.filter((each) => each.family === family)}

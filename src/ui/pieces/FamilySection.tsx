@@ -157,7 +157,7 @@ export function FamilySection({ family, className }: { family: FamilyId; classNa
       stroke="var(--ink)"
       strokeWidth="1.5"
       role="img"
-      aria-label={`Section of a ${familyLabel(family).toLowerCase()}`}
+      aria-label={`Drawing, cut open: ${familyLabel(family).toLowerCase()}`}
     >
       {drawings[family]}
     </svg>

@@ -238,7 +238,7 @@ const words: { [Key in RefusalKey]: (...params: Refusals[Key]) => string } = {
     'Meanwhile power may have come back, or something was changed in another window. Look at the machine, and do this again.',
   'proof-order/short-isolation': (next) => `Next comes: ${next}.`,
   'proof-order/switch-first': () =>
-    'Set the switch before this place on first, with the breaker off: a reading behind an open switch proves nothing.',
+    'Set the switch before this place on first, with the breaker off: past a switch that is off a reading proves nothing.',
   'proof-order/tester-after': () =>
     'First the tester on a known live source, then every pair below the limit, then the tester again.',
   'proof-order/tester-first': () => 'Test the tester on a known live source first.',

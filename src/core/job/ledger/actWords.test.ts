@@ -21,7 +21,7 @@ describe('an act as one says it', () => {
     })
     expect(spokenAct(act, 'The seal tears.').details).toEqual([
       'Goes back: hub down.',
-      'It moves over to the new part.',
+      'It goes onto the new part.',
       'On the way back it is renewed with sealant, which cures 24 hours.',
       'The seal tears.',
     ])

@@ -49,7 +49,7 @@ export function spokenAct(line: LedgerRow, caution = ''): SpokenAct {
     details: [
       pieces && cup ? `${pieces}, into cup ${cup}.` : pieces ? `${pieces}.` : cup ? `Into cup ${cup}.` : '',
       mark ? `Goes back: ${mark}.` : asks ? `Note first, or take a photo: ${asks}.` : '',
-      movesToNewPart ? 'It moves over to the new part.' : '',
+      movesToNewPart ? 'It goes onto the new part.' : '',
       renewMaterial
         ? `On the way back it is renewed with ${renewMaterial}${cureHours === null ? '' : `, which cures ${cureHours} hours`}.`
         : '',

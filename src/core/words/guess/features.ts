@@ -25,8 +25,6 @@ for (const [concept, words] of Object.entries(dangerConcepts) as [DangerConcept,
 /**
  * What the parts of a text are weighed by: the concepts in each, and those that stand near each other in their order. A part is
  * a window of so many words, so that what is told beside a danger does not drown it. Linear in the words.
- *
- * @example windowsOf(read('it nipped my thumb')) // [Set { 'jolt', 'w:nip', 'body', 'w:thumb', 'jolt>body' }]
  */
 export function windowsOf({ tokens }: Pick<Reading, 'tokens'>): Set<string>[] {
   const stems = tokens.map((token) => stemOf(token.text.toLowerCase()))

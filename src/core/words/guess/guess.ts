@@ -13,8 +13,6 @@ const classes = Object.entries(learnt).flatMap(([stop, weights]) =>
 
 /**
  * Dangers that the words may tell although no way of telling them is known: to be asked, never taken for told.
- *
- * @example guessedIn(read('got whacked by the furnace door screw')) // ['electric-shock']
  */
 export function guessedIn(reading: Pick<Reading, 'tokens'>): StopRuleId[] {
   const windows = windowsOf(reading)

@@ -46,7 +46,7 @@ export function Options() {
     })
   }
   return (
-    <Section title="What can be done" aside="figures to start from, in your own money: type over them">
+    <Section title="What can be done" aside="rough figures: type your own over them">
       {notes.map((note) => (
         <p key={note} className="mb-2 max-w-[70ch]">
           {note}

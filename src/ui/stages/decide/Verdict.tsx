@@ -53,14 +53,14 @@ export function Verdict({ lead, onAgree }: { lead: Suspect; onAgree: () => void 
           </>
         ) : (
           <>
-            for the action <b>{actionInfo(action).label}</b>
+            sure that this is what to do: <b>{actionInfo(action).label}</b>
             {shared - lead.probability > 0.01
               ? `, ${formatPercent(lead.probability)} for this cause alone`
               : ''}
             .{' '}
           </>
         )}
-        {diagnosis.decided ? '' : `Decided is above ${formatPercent(0.9)}.`}
+        {diagnosis.decided ? '' : `Above ${formatPercent(0.9)} it counts as decided.`}
         {own > 0 ? ` ${own === 1 ? 'One suspect is' : `${own} suspects are`} set or struck by you.` : ''}
       </p>
       {[...new Set([...diagnosis.notes, ...diagnosis.conflicts.map((conflict) => conflict.text)])].map(

@@ -31,7 +31,7 @@ export function ChargeBlock() {
       title="Discharge"
       aside={
         charges.length > 0
-          ? 'resistor lead, insulated clips; every section is emptied and read by itself'
+          ? 'with a resistor lead; where the can holds two, each is emptied and read by itself'
           : 'no capacitor is named'
       }
     >

@@ -133,7 +133,7 @@ function FeedSteps({ proof, ready, many, begin }: FeedProps) {
         {setOn && switching ? (
           <Step
             label={`${switching} set ON for the readings, breaker off`}
-            note="First hands and tools out, and the wheel clear. Whatever starts or lights is a failed proof."
+            note="First hands and tools out, and the wheel clear. If anything starts or lights up, the power is still on: stop."
             at={at > 2 && step !== 'switch-on' ? (row?.switchOnAt ?? null) : null}
             on={at > 2}
             disabled={!ready || at < 2}

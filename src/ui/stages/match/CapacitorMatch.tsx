@@ -59,7 +59,7 @@ export function CapacitorMatch() {
   const differs = old && uF !== null && !old.sections.some((section) => Math.abs(section.uF / uF - 1) < 0.06)
   return (
     <>
-      <Section part="old" title="The old capacitor" aside="the motor plate rules over the old label">
+      <Section part="old" title="The old capacitor" aside="the motor’s plate counts more than the old label">
         <div className="grid gap-3 mid:grid-cols-[2fr_1fr_1fr]">
           <TextField
             label="Its label, as printed"

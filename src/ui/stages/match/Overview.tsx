@@ -12,8 +12,8 @@ export function countLine(results: MatchResult[]): string {
     return 'No parts to compare yet: add what a seller offers above, or a catalogue under Shelf.'
   const { serve, untold, cannot } = overviewOf(results)
   return [
-    `${serve} of ${results.length} can serve`,
-    untold > 0 ? `${untold} cannot be told yet` : '',
+    `${serve === 0 ? 'None' : serve} of ${results.length} ${serve === 1 ? 'fits' : 'fit'} for certain`,
+    untold > 0 ? `${untold} might` : '',
     cannot > 0 ? `${cannot} cannot` : '',
   ]
     .filter(Boolean)

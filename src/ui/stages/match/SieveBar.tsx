@@ -47,7 +47,7 @@ export function SieveBar({ sieve, results, onChange }: SieveBarProps) {
         onChoose={(verdict) => onChange({ ...sieve, verdict: verdict as Sieve['verdict'] })}
       />
       <SelectField
-        label="Where this rule stands against it or is open"
+        label="Only those where this speaks against it, or nobody knows"
         value={sieve.rule}
         empty="any rule"
         options={rules.map((value) => ({ value, label: value.replaceAll('-', ' ') }))}

@@ -90,7 +90,7 @@ export function NoticeStage() {
         </div>
         <InYourWords />
       </Section>
-      <Section part="notice" title="What you notice" aside="tap what is so; leave what you do not know">
+      <Section part="notice" title="What you notice" aside="tap what is true; skip the rest">
         {askedFirst
           .filter(([id]) => fits(id))
           .map(([id, question]) => (

@@ -124,7 +124,7 @@ export function Close() {
             Close the job
           </button>
           {problem ? (
-            <p className="basis-full border-ink border-l-2 pl-3 text-sm">{`Before it closes so: ${problem.text}`}</p>
+            <p className="basis-full border-ink border-l-2 pl-3 text-sm">{`Do this before you close it so: ${problem.text}`}</p>
           ) : null}
         </div>
       )}

@@ -17,7 +17,7 @@ export function Later() {
   }
   if (checks.length === 0) return null
   return (
-    <Section title="Look again later" aside="the job may close before; the bench reminds">
+    <Section title="Look again later" aside="the job may be closed before; the first page reminds you">
       <CheckList checks={checks} disabled={!hasRun(snapshot)} note={note} />
     </Section>
   )

@@ -72,8 +72,8 @@ export function LedgerLine({ line, number, current }: { line: LedgerRow; number:
                   ? 'on the bench'
                   : `on the bench, once the ${line.benchOf} is out`
                 : '',
-              line.access === 'before-proof' ? 'may come off before the proof' : '',
-              line.access === 'before-discharge' ? 'may come off before the discharge' : '',
+              line.access === 'before-proof' ? 'comes off before it is proved dead' : '',
+              line.access === 'before-discharge' ? 'comes off before the capacitor is emptied' : '',
               line.frees ? `takes the ${line.frees} out` : '',
               done
                 ? `done ${when(line.doneAt, now)}${line.doneCover === 'none' ? ', without a standing proof' : ''}`
