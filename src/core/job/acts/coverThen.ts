@@ -1,7 +1,10 @@
+import { stopRuleIds } from '../../knowledge/vocabulary'
 import { chargePairs } from '../energy/chargePairs'
 import { energyOf } from '../energy/energy'
 import { gateProblem, type Reach } from '../energy/gate'
 import type { JobRow, JobSnapshot, LogKind, LogRow } from '../rows'
+
+const aboutStops: LogKind[] = ['stop-raised', 'stop-lifted', 'stop-overridden']
 
 /**
  * The job as its energy stood at an earlier instant, told from the record of safety: what was open, proved, emptied and
@@ -19,6 +22,11 @@ export function snapshotThen(snapshot: JobSnapshot, at: number): JobSnapshot {
         other.kind === 'voided' &&
         (other.subject === '' || other.subject === row.subject),
     )
+  const stoodThen = stopRuleIds.filter(
+    (rule) =>
+      past.filter(({ label, kind }) => label === rule && aboutStops.includes(kind)).at(-1)?.kind ===
+      'stop-raised',
+  )
   const phase = past.filter((row) => row.kind === 'phase').at(-1)?.label ?? 'work'
   return {
     ...snapshot,
@@ -68,7 +76,17 @@ export function snapshotThen(snapshot: JobSnapshot, at: number): JobSnapshot {
       const begun = lastOf(wait.id, ['wait-started'])
       return { ...wait, startedAt: begun && !voidedAfter(begun) ? begun.at : null }
     }),
-    stops: snapshot.stops.filter((stop) => stop.at <= until),
+    // A sign is raised again, lifted, its finding taken away: the record alone knows what stood then.
+    stops: stoodThen.map((rule) => ({
+      id: `then-${rule}`,
+      jobId: snapshot.job.id,
+      rule,
+      note: '',
+      at: until,
+      overriddenAt: null,
+      liftedAt: null,
+      reason: '',
+    })),
     // What was found later did not bear on the gate then.
     findings: snapshot.findings.filter((finding) => finding.at <= until),
     readings: snapshot.readings.filter((reading) => reading.at <= until),
