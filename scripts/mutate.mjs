@@ -16,6 +16,10 @@ const energyTests = tests(
   'job/energy/limits',
   'job/energy/gate',
   'job/energy/voiding',
+  'job/energy/daysLater',
+  'job/energy/energyStates',
+  'job/acts/receive',
+  'job/acts/coverThen',
 )
 
 /** Each room: what is changed, and which tests must notice. */
