@@ -24,7 +24,9 @@ test('two machines on one breaker know of each other: neither gets power while h
   await page.getByRole('button', { name: 'Keep', exact: true }).click()
   await expect(page.getByTestId('circuit')).toContainText('It also feeds Attic')
   const others = page.getByRole('region', { name: 'Somebody else works behind this' })
-  await expect(others).toContainText('Power here is power there. Hands are in there. 1 act of its way back')
+  await expect(others).toContainText(
+    'Power here is power there. Hands are in there. 1 act of its way back is open',
+  )
   await expectAccessible(page, 'everything')
 
   // Over there somebody says, when the nut is back, that hands are out.

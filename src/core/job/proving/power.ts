@@ -167,7 +167,7 @@ function circuitProblems(snapshot: JobSnapshot): PowerProblem[] {
   const place = titleAndPlace(other.machine)
   const text =
     other.open > 0
-      ? `${place} hangs on the same breaker, and ${other.open} ${other.open === 1 ? 'act' : 'acts'} of its way back are open.`
+      ? `${place} hangs on the same breaker, and ${other.open} ${other.open === 1 ? 'act of its way back is' : 'acts of its way back are'} open.`
       : `${place} hangs on the same breaker, and somebody has hands in there: whoever works there says first that hands are out.`
   return [{ code: 'circuit', text }]
 }

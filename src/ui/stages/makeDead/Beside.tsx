@@ -37,7 +37,7 @@ export function Beside() {
 const busy = (handsIn: boolean, open: number): string =>
   [
     handsIn ? 'Hands are in there.' : '',
-    open > 0 ? `${open} ${open === 1 ? 'act' : 'acts'} of its way back are open.` : '',
+    open > 0 ? `${open} ${open === 1 ? 'act of its way back is' : 'acts of its way back are'} open.` : '',
   ].join(' ')
 
 function Other({ id, children }: { id: string; children: string }) {

@@ -38,7 +38,7 @@ export function MakeDeadStage() {
       <Section
         part="points"
         title="Switch these off, one after another"
-        aside={`${energy.openPoints} of ${energy.allPoints} points are off. Tell everybody in the house.`}
+        aside={`${energy.openPoints} of ${energy.allPoints} ${energy.allPoints === 1 ? 'point is' : 'points are'} off. Tell everybody in the house.`}
       >
         <ul>
           {points.map((point) => (
