@@ -1,6 +1,6 @@
 import { stopTriggers } from '../knowledge/stops'
 import type { FamilyId, ObservationId, StopRuleId } from '../knowledge/vocabulary'
-import { guessedIn } from './guess/guess'
+import { doubtedIn, guessedIn } from './guess/guess'
 import { inFigures } from './numbers'
 import { piecesOf } from './reader/clauses'
 import { type Danger, dangersIn } from './reader/dangers'
@@ -27,7 +27,7 @@ export interface NoticeReading {
   raised: StopRuleId[]
   /** Those of `stops` that are only denied, or that the words may tell: they are asked back. */
   asked: StopRuleId[]
-  /** Those of `asked` that no known way of telling them names. */
+  /** Those of `asked` that no known way of telling them names, or that the words hardly mean. */
   guessed: StopRuleId[]
   denied: { observation: ObservationId; value: string }[]
   /** Words that nothing used. */
@@ -47,7 +47,9 @@ export function readNotice({ text, family }: NoticeInput): NoticeReading {
   const reading = read(text)
   const pieces = piecesOf(reading)
   const { facts, denied } = settled(toldIn(reading, pieces))
-  const dangers = dangersIn(reading, pieces)
+  const named = dangersIn(reading, pieces)
+  const doubted = doubtedIn(reading, stopPart(named).raised)
+  const dangers = named.filter(({ stop }) => !doubted.includes(stop))
   const result: NoticeReading = {
     ...familyPart(reading, family),
     observations: {},
@@ -69,7 +71,7 @@ export function readNotice({ text, family }: NoticeInput): NoticeReading {
   addDangers(result, dangers, text, reading)
   addDenied(result, denied, dangers)
   addStopsOfFacts(result)
-  addGuesses(result, reading)
+  addGuesses(result, reading, doubted)
   result.rest = restOf(
     text,
     reading,
@@ -113,10 +115,10 @@ function addStopsOfFacts(result: NoticeReading): void {
   }
 }
 
-/** What the words may tell beside what they are known to tell: a classifier's word is a question. */
-function addGuesses(result: NoticeReading, reading: Reading): void {
+/** What the words may tell beside what they are known to tell, and what they hardly mean: a classifier's word is a question. */
+function addGuesses(result: NoticeReading, reading: Reading, doubted: StopRuleId[]): void {
   const { breaker } = result.observations
-  result.guessed = guessedIn(reading).filter(
+  result.guessed = [...doubted, ...guessedIn(reading)].filter(
     // How the breaker behaves is told as a whole: “tripped once, the new fuse holds” is no guess at more.
     (stop) => !result.stops.includes(stop) && !(stop === 'breaker-retrips' && breaker !== undefined),
   )

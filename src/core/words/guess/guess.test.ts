@@ -40,6 +40,19 @@ describe('a guess at a danger', () => {
     expect(guessed).toEqual([])
   })
 
+  it('makes a question of a danger that the words name and hardly mean', () => {
+    const { raised, asked, guessed } = readNotice({
+      text: 'a flash flood came by but the basement stayed dry',
+    })
+    expect({ raised, asked, guessed }).toEqual({
+      raised: [],
+      asked: ['arcing'],
+      guessed: ['arcing'],
+    })
+    // What is meant stays told.
+    expect(readNotice({ text: 'a flash came out of the socket' }).raised).toEqual(['arcing'])
+  })
+
   it('is none where the words tell how the breaker behaves', () => {
     const text = 'caravan heater fan triped the fuse on saturday, new one holds'
     expect(guessedIn(read(text))).toEqual(['breaker-retrips'])

@@ -11,12 +11,29 @@ const classes = Object.entries(learnt).flatMap(([stop, weights]) =>
   isStopRule(stop) ? [{ stop, weights: weights as Record<string, number> }] : [],
 )
 
-/**
- * Dangers that the words may tell although no way of telling them is known: to be asked, never taken for told.
- */
-export function guessedIn(reading: Pick<Reading, 'tokens'>): StopRuleId[] {
+/** Below this a danger that a way of telling names is doubted: “a flash flood came by”. */
+const DOUBTED_BELOW = 0.01
+
+type Words = Pick<Reading, 'tokens'>
+
+const likelihoods = (reading: Words): { stop: StopRuleId; likely: number }[] => {
   const windows = windowsOf(reading)
-  return classes
-    .filter(({ weights }) => windows.some((features) => probability(weights, features) >= ASKED_FROM))
-    .map(({ stop }) => stop)
+  return classes.map(({ stop, weights }) => ({
+    stop,
+    likely: Math.max(...windows.map((features) => probability(weights, features))),
+  }))
 }
+
+/** Dangers that the words may tell although no way of telling them is known: to be asked, never taken for told. */
+export const guessedIn = (reading: Words): StopRuleId[] =>
+  likelihoods(reading)
+    .filter(({ likely }) => likely >= ASKED_FROM)
+    .map(({ stop }) => stop)
+
+/** Of the dangers that the words name those that they hardly mean: to be asked as well, never thrown away. */
+export const doubtedIn = (reading: Words, named: readonly StopRuleId[]): StopRuleId[] =>
+  named.length === 0
+    ? []
+    : likelihoods(reading)
+        .filter(({ stop, likely }) => named.includes(stop) && likely < DOUBTED_BELOW)
+        .map(({ stop }) => stop)
