@@ -124,6 +124,12 @@ describe('two machines on one breaker', () => {
 })
 
 describe('a machine that is put on another breaker', () => {
+  it('is so in a job that is open, where its proof stands', async () => {
+    const { attic } = await two()
+    await actOnJob(attic, [{ kind: 'job.close', result: 'not-mended' }])
+    await expect(actOnJob(attic, [on('breaker 98')])).rejects.toThrow(/Reopen it/)
+  })
+
   it('is proved anew, and so it is when that is taken back', async () => {
     const { attic, circuit } = await two()
     await actOnJob(attic, [on('breaker 99')])

@@ -35,8 +35,11 @@ const LONGEST = 2000
 export function planAct(snapshot: JobSnapshot, act: Act, now: number, by: By = nobody): Planned {
   const rule = ruleOf(act)
   if (snapshot.job.status === 'closed' && !rule.afterClosing) throw refusal('closed')
-  if (snapshot.job.status === 'closed' && act.kind === 'machine.edit' && act.field === 'motorKind')
-    throw refusal('closed/motor')
+  if (snapshot.job.status === 'closed' && act.kind === 'machine.edit') {
+    // What the isolation plan rests on is changed where work goes on.
+    if (act.field === 'motorKind') throw refusal('closed/motor')
+    if (act.field === 'circuit') throw refusal('closed/breaker')
+  }
   for (const value of Object.values(act)) {
     if (typeof value === 'string' && value.length > LONGEST) throw refusal('too-long', LONGEST)
   }

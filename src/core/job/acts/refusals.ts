@@ -5,6 +5,7 @@ interface Refusals {
   'circuit-on': [machine: string]
   closed: []
   'closed/motor': []
+  'closed/breaker': []
   'done/change': []
   'done/frees': [part: string]
   'done/split': []
@@ -129,6 +130,7 @@ const words: { [Key in RefusalKey]: (...params: Refusals[Key]) => string } = {
   'circuit-on': (machine) =>
     `${machine} hangs on the same breaker and is on for a test: is it the right breaker? End the test there first, then prove here.`,
   closed: () => 'This job is closed. Reopen it to change it.',
+  'closed/breaker': () => 'This job is closed. Reopen it to change its breaker.',
   'closed/motor': () => 'This job is closed. Reopen it to change its motor.',
   'done/change': () => 'This line is done: untick it before you change what it is.',
   'done/frees': (part) => `This line took the ${part} out: it keeps its place while that is so.`,
