@@ -14,6 +14,8 @@ export async function insertHousehold(db: Db, household: HouseholdRow): Promise<
 }
 
 export async function updateHousehold(db: Db, change: Partial<HouseholdRow>): Promise<void> {
+  // An answer that sets nothing is one all the same.
+  if (Object.values(change).every((value) => value === undefined)) return
   await db.updateTable('household').set(change).where('id', '=', HOME).execute()
 }
 

@@ -459,6 +459,17 @@ const circuits: Migration = {
   },
 }
 
+/** A household that is here already has made its settings; a new one is asked. */
+const firstQuestions: Migration = {
+  async up(db: Db) {
+    await sql
+      .raw(
+        `alter table "household" add column "introduced" integer not null default 1 check ("introduced" in (0, 1))`,
+      )
+      .execute(db)
+  },
+}
+
 /** How many terminals a capacitor has whose label nobody has read: until it is said, all that it may have are read. */
 const chargeTerminals: Migration = {
   async up(db: Db) {
@@ -533,6 +544,7 @@ const migrations: Record<string, Migration> = {
   '0019-ledger-figures': whole(ledgerFigures),
   '0020-ledger-asks': whole(ledgerAsks),
   '0021-circuits': whole(circuits),
+  '0022-first-questions': whole(firstQuestions),
 }
 
 /**

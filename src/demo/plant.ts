@@ -75,6 +75,11 @@ export async function plantDemo(now = Date.now()): Promise<boolean> {
     }
   }
   // The name is written last: a planting cut short is not taken for a whole one.
-  await updateHousehold(db, { name: 'Harrow Reach', catRated: 1, demoParts: 1 })
+  await updateHousehold(db, {
+    name: 'Harrow Reach',
+    catRated: 1,
+    demoParts: 1,
+    introduced: 1,
+  })
   return true
 }

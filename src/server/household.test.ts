@@ -1,9 +1,14 @@
 import { describe, expect, it } from 'vitest'
+import { validated } from '@/core/input'
+import { firstQuestions } from '@/core/knowledge/firstQuestions'
 import type { FamilyId } from '@/core/knowledge/vocabulary'
+import { updateHousehold } from '@/data/household'
 import { findables } from './find'
 import { readBench, readHousehold, readMachine } from './household'
+import { HouseholdChange } from './householdInput'
 import { actOnJob, openJob, readJob } from './jobs'
 import { capacitanceHistory } from './readings'
+import { store } from './store'
 import { capacitorOut, id, ownDataFolder, proveDead } from './testStore.testing'
 
 ownDataFolder()
@@ -153,6 +158,18 @@ describe('machines', () => {
 describe('a new data folder', () => {
   it('has a household of its own with every setting at its default', async () => {
     expect(await readHousehold()).toMatchObject({ name: 'My household', theme: 'light', catRated: 0 })
+  })
+})
+
+describe('the first questions', () => {
+  it('set what a household has, whichever answer is given', async () => {
+    expect((await readHousehold()).introduced).toBe(0)
+    for (const { sets } of firstQuestions.flatMap(({ answers }) => answers)) {
+      await updateHousehold((await store()).db, validated(HouseholdChange, { ...sets }))
+      expect(await readHousehold()).toMatchObject(sets)
+    }
+    await updateHousehold((await store()).db, validated(HouseholdChange, { introduced: 1 }))
+    expect((await readHousehold()).introduced).toBe(1)
   })
 })
 

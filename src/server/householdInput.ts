@@ -22,5 +22,6 @@ export class HouseholdChange {
   @flag() catRated?: 0 | 1
   @flag() singleKeys?: 0 | 1
   @flag() demoParts?: 0 | 1
+  @flag() introduced?: 0 | 1
   @OneOf(['light', 'dark', 'sun'], some) theme?: 'light' | 'dark' | 'sun'
 }

@@ -38,6 +38,8 @@ export interface HouseholdRow {
   theme: 'light' | 'dark' | 'sun'
   /** The made-up catalogue is offered among the parts. */
   demoParts: Flag
+  /** The first questions were answered, or left: mains, meter, tests with the power on. */
+  introduced: Flag
 }
 
 export interface MachineRow {

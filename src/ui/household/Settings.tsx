@@ -89,6 +89,13 @@ function House({ row, save }: Part) {
           onChoose={(theme) => void save({ theme: theme as HouseholdRow['theme'] })}
         />
         <Flag row={row} name="singleKeys" label="Single-letter keys" save={save} />
+        {row.introduced === 1 ? (
+          <button type="button" className="btn btn-plain -ml-2" onClick={() => void save({ introduced: 0 })}>
+            Ask the three first questions again
+          </button>
+        ) : (
+          <p className="caption">The three first questions stand on the bench.</p>
+        )}
       </div>
     </section>
   )

@@ -23,6 +23,7 @@ export function newHousehold(id: string, name: string): HouseholdRow {
     singleKeys: 1,
     theme: 'light',
     demoParts: 0,
+    introduced: 0,
   }
 }
 

@@ -35,7 +35,7 @@ const entry = (kind: LogKind, at: number, window = 'B'): LogRow => ({
   who: '',
   window,
 })
-const after = (...log: LogRow[]): JobSnapshot => ({ ...job, log })
+const recorded = (...log: LogRow[]): JobSnapshot => ({ ...job, log })
 
 describe('what asserts that something is off', () => {
   it('counts for three minutes, and not a moment longer', () => {
@@ -51,8 +51,8 @@ describe('what asserts that something is off', () => {
   })
 
   it('is none while the clock of the server stands before the record by more than five seconds', () => {
-    expect(refused(after(entry('opened', NOW + 4 * SECOND, 'A')), open, 0)).toBeNull()
-    expect(refused(after(entry('opened', NOW + 6 * SECOND, 'A')), open, 0)).toBe('too-old')
+    expect(refused(recorded(entry('opened', NOW + 4 * SECOND, 'A')), open, 0)).toBeNull()
+    expect(refused(recorded(entry('opened', NOW + 6 * SECOND, 'A')), open, 0)).toBe('too-old')
   })
 
   const reverting: LogKind[] = [
@@ -68,17 +68,17 @@ describe('what asserts that something is off', () => {
     'done-again',
   ]
   it.each(reverting)('is overtaken by another window that wrote “%s” after it was done', (kind) => {
-    const told = after(entry(kind, NOW - 20 * SECOND))
+    const told = recorded(entry(kind, NOW - 20 * SECOND))
     expect(refused(told, open, 30 * SECOND)).toBe('overtaken')
     expect(refused(told, open, 10 * SECOND)).toBeNull()
     // The window that wrote it knew.
-    expect(refused(after(entry(kind, NOW - 20 * SECOND, 'A')), open, 30 * SECOND)).toBeNull()
+    expect(refused(recorded(entry(kind, NOW - 20 * SECOND, 'A')), open, 30 * SECOND)).toBeNull()
   })
 
   it.each(['opened', 'held', 'read', 'discharged', 'struck'] as const)(
     'is not overtaken by “%s”, which brings no power',
     (kind) => {
-      expect(refused(after(entry(kind, NOW - 20 * SECOND)), open, 30 * SECOND)).toBeNull()
+      expect(refused(recorded(entry(kind, NOW - 20 * SECOND)), open, 30 * SECOND)).toBeNull()
     },
   )
 
@@ -88,7 +88,7 @@ describe('what asserts that something is off', () => {
         ({ table }) => table === 'points',
       )?.after
     expect(at(job, 30 * SECOND)).toMatchObject({ openedAt: new Date(NOW - 30 * SECOND).toISOString() })
-    const told = after(entry('opened', NOW - 10 * SECOND))
+    const told = recorded(entry('opened', NOW - 10 * SECOND))
     expect(at(told, 30 * SECOND)).toMatchObject({
       openedAt: new Date(NOW - 10 * SECOND + 1).toISOString(),
     })
