@@ -180,4 +180,91 @@ describe('what covered hands at an earlier instant', () => {
     expect(snapshotThen(shut, later - 1).job.status).toBe('open')
     expect(coveredThen(shut, later - 1, inside)).toBe(true)
   })
+
+  it('has the waits that ran then, of any kind, and none that was begun later or is void by then', () => {
+    const blower = jobOn('furnace-blower', 'ecm')
+    const [wait] = blower.waits
+    if (!wait) throw new Error('an electronic motor has a wait')
+    const begun = { ...madeDead(blower), waits: blower.waits }
+    const log = (kind: 'wait-started' | 'voided', at: number, subject: string) => ({
+      ...(dead.log[0] as (typeof dead.log)[number]),
+      id: id(),
+      kind,
+      subject,
+      at: new Date(at).toISOString(),
+      position: 1000 + Math.round((at - NOW) / 1000),
+    })
+    const told: JobSnapshot = {
+      ...begun,
+      log: [log('wait-started', later, wait.id), log('voided', later + 2 * MINUTE, '')],
+    }
+    const startedAt = (at: number) => snapshotThen(told, at).waits[0]?.startedAt ?? null
+    expect(startedAt(later - 1)).toBeNull()
+    expect(startedAt(later)).toBe(new Date(later).toISOString())
+    expect(startedAt(later + MINUTE)).toBe(new Date(later).toISOString())
+    expect(startedAt(later + 3 * MINUTE)).toBeNull()
+    // What voided another row leaves this one.
+    const other: JobSnapshot = {
+      ...begun,
+      log: [log('wait-started', later, wait.id), log('voided', later + 2 * MINUTE, 'another')],
+    }
+    expect(snapshotThen(other, later + 3 * MINUTE).waits[0]?.startedAt).not.toBeNull()
+    const own: JobSnapshot = {
+      ...begun,
+      log: [log('wait-started', later, wait.id), log('voided', later + 2 * MINUTE, wait.id)],
+    }
+    expect(snapshotThen(own, later + 3 * MINUTE).waits[0]?.startedAt).toBeNull()
+    // A void before it was begun says nothing of it.
+    const early: JobSnapshot = {
+      ...begun,
+      log: [log('voided', later - MINUTE, ''), log('wait-started', later, wait.id)],
+    }
+    expect(snapshotThen(early, later).waits[0]?.startedAt).not.toBeNull()
+  })
+
+  it('has the proofs, readings and parts out of then alone, each to the moment', () => {
+    const at = new Date(later).toISOString()
+    const [proof] = dead.proofs
+    const [reading] = dead.proofReadings
+    if (!proof || !reading) throw new Error('nothing was proved')
+    const out = { id: 'o', jobId: 'j', part: 'motor' as const, at, backAt: null as string | null }
+    const found = { id: 'f', jobId: 'j', observation: 'smell' as const, value: 'burnt', at }
+    const ohms = {
+      id: 'r',
+      jobId: 'j',
+      kind: 'resistance' as const,
+      part: 'old' as const,
+      pointA: 'a',
+      pointB: 'b',
+      at,
+    }
+    const told = {
+      ...dead,
+      proofs: [{ ...proof, startedAt: at, voidedAt: new Date(later + MINUTE).toISOString() }],
+      proofReadings: [{ ...reading, at, replacedAt: new Date(later + MINUTE).toISOString() }],
+      outParts: [{ ...out, backAt: new Date(later + MINUTE).toISOString() }],
+      findings: [found],
+      readings: [{ ...(dead.readings[0] ?? {}), ...ohms } as JobSnapshot['readings'][number]],
+    }
+    const before = snapshotThen(told, later - 1)
+    expect(before).toMatchObject({ proofs: [], proofReadings: [], outParts: [], findings: [], readings: [] })
+    const then = snapshotThen(told, later)
+    expect(then.proofs[0]?.voidedAt).toBeNull()
+    expect(then.proofReadings[0]?.replacedAt).toBeNull()
+    expect(then.outParts).toHaveLength(1)
+    expect(then.findings).toEqual([found])
+    expect(then.readings).toHaveLength(1)
+    const over = snapshotThen(told, later + MINUTE)
+    expect(over.proofs[0]?.voidedAt).not.toBeNull()
+    expect(over.proofReadings[0]?.replacedAt).not.toBeNull()
+    expect(over.outParts).toEqual([])
+    // Never set back, it is out still.
+    expect(snapshotThen({ ...told, outParts: [out] }, later + MINUTE).outParts).toHaveLength(1)
+  })
+
+  it('judges each reach by its own gate: what lies on the bench needs no proof', () => {
+    const job = jobOn('bath-exhaust-fan', 'psc')
+    expect(coveredThen(job, NOW, inside)).toBe(false)
+    expect(coveredThen(job, NOW, { kind: 'free' })).toBe(true)
+  })
 })
