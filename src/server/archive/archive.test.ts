@@ -4,10 +4,12 @@ import { join } from 'node:path'
 import { zipSync } from 'fflate'
 import sharp from 'sharp'
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
+import { KEPT_AS } from '@/core/job/ledger/ownWay'
 import { actOnJob, openJob, readJob } from '../jobs'
 import { keepPhoto, readPhoto } from '../photos'
 import { store } from '../store'
 import { id, ownDataFolder, proveDead } from '../testStore.testing'
+import { keptWays } from '../ways'
 import { beginIncoming, endIncoming, takePiece } from '.'
 import { archiveStream } from './make'
 
@@ -82,14 +84,35 @@ describe('an archive', () => {
     })
   })
 
+  it('brings a way in along that was kept, and the breaker of its machine', async () => {
+    const jobId = await openJob({ symptom: 'hums', family: 'hrv-fan', name: 'Ventilator', findings: [] })
+    await actOnJob(jobId, [
+      { kind: 'machine.edit', field: 'circuit', value: 'breaker 6' },
+    ])
+    await proveDead(jobId)
+    const front = id()
+    await actOnJob(jobId, [
+      { kind: 'ledger.add', id: front, after: null, line: { part: 'front', action: 'unclip', count: 4 } },
+      { kind: 'ledger.tick', id: front, on: true },
+      { kind: 'field.set', id: id(), ...KEPT_AS, typed: 'by the front' },
+    ])
+    const bytes = await bytesOf([jobId])
+    await inSecondFolder(async () => {
+      await bringIn(bytes)
+      const other = await openJob({ symptom: 'howls', family: 'hrv-fan', findings: [] })
+      expect(await keptWays(other)).toMatchObject([{ name: 'by the front', jobId }])
+      expect((await readJob(jobId)).snapshot.machine.circuit).toBe('breaker 6')
+    })
+  })
+
   it('of the household holds every job, and an open one is made dead anew where it comes in', async () => {
     const open = await openJob({ symptom: '', family: 'ceiling-fan', name: 'Porch', findings: [] })
     await proveDead(open)
     const bytes = await bytesOf()
     await inSecondFolder(async () => {
       const report = await bringIn(bytes)
-      expect(report.jobs).toBe(2)
-      expect(report.open).toEqual(['Porch'])
+      expect(report.jobs).toBe(3)
+      expect(report.open).toEqual(expect.arrayContaining(['Porch', 'Ventilator']))
       expect((await readJob(open)).snapshot.points.every(({ openedAt }) => openedAt === null)).toBe(true)
     })
   })
