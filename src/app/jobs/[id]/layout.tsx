@@ -10,7 +10,10 @@ interface Props {
 
 export async function generateMetadata({ params }: Props): Promise<Metadata> {
   const job = await readJob((await params).id).catch(() => null)
-  return { title: job ? machineTitle(job.snapshot.machine) : 'No such job' }
+  if (!job) return { title: 'No such job' }
+  const machine = machineTitle(job.snapshot.machine)
+  // Tabs of one job are told apart by their stage.
+  return { title: { default: machine, template: `%s · ${machine} · Rest Cog` } }
 }
 
 export default function JobLayout({ children }: Props) {

@@ -1,5 +1,7 @@
 import { MeasureStage } from '@/ui/stages/measure/MeasureStage'
 
+export const metadata = { title: 'Measure' }
+
 export default function Page() {
   return <MeasureStage />
 }

@@ -1,5 +1,7 @@
 import { TakeApartStage } from '@/ui/stages/takeApart/TakeApartStage'
 
+export const metadata = { title: 'Take apart' }
+
 export default function Page() {
   return <TakeApartStage />
 }
