@@ -5,8 +5,11 @@ test('a job is walked by its number keys, and N goes to the next act', async ({ 
   await openDemoJob(page, 'Gable fan', 'notice')
   await page.locator('body').press('3')
   await page.waitForURL(/measure/)
+  // Tabs of one job are told apart by their stage.
+  await expect(page).toHaveTitle('Measure · Gable fan · Rest Cog')
   await page.keyboard.press('2')
   await page.waitForURL(/make-dead/)
+  await expect(page).toHaveTitle(/^Make dead · /)
   await page.keyboard.press('n')
   await page.waitForURL(/measure/)
   await page.keyboard.press('g')
