@@ -9,6 +9,8 @@ import { WordList } from './WordList'
 
 /** How long a page has to be still before its words are looked for again, in milliseconds. */
 const STILL_MS = 300
+/** A page that changes all the time, as a running clock does, is looked at no oftener than this, in milliseconds. */
+const APART_MS = 2000
 
 interface Open {
   term: Term
@@ -30,7 +32,9 @@ export function Words() {
     const root = document.getElementById('work')
     if (!root) return
     let marked: ReturnType<typeof termsOnPage>['marked'] = []
+    let looked = Number.NEGATIVE_INFINITY
     const look = () => {
+      looked = performance.now()
       const found = termsOnPage(root)
       marked = found.marked
       setAll((known) => (sameTerms(known, found.all) ? known : found.all))
@@ -39,7 +43,7 @@ export function Words() {
     let timer: ReturnType<typeof setTimeout> | undefined
     const lookLater = () => {
       clearTimeout(timer)
-      timer = setTimeout(look, STILL_MS)
+      timer = setTimeout(look, Math.max(STILL_MS, looked + APART_MS - performance.now()))
     }
     const watcher = new MutationObserver(lookLater)
     watcher.observe(root, { childList: true, subtree: true, characterData: true })
