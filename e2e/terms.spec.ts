@@ -28,7 +28,7 @@ test.describe('on a phone', () => {
     await expect(card).toHaveCount(0)
     await page.getByRole('button', { name: /^Words on this page/ }).click()
     const list = page.getByRole('dialog', { name: 'Words on this page' })
-    await expect(list.getByText('neutral', { exact: true })).toBeVisible()
+    await expect(list.getByText('circuit', { exact: true })).toBeVisible()
     await expectAccessible(page, 'everything')
     await list.getByRole('link', { name: /^All words/ }).click()
     await page.waitForURL('**/words')

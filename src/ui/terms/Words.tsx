@@ -1,7 +1,7 @@
 'use client'
 
 import { usePathname } from 'next/navigation'
-import { useEffect, useState } from 'react'
+import { useEffect, useRef, useState } from 'react'
 import type { Term } from '@/core/knowledge/terms'
 import { termAt, termsOnPage } from './pageTerms'
 import { TermCard } from './TermCard'
@@ -27,6 +27,7 @@ export function Words() {
   const [all, setAll] = useState<Term[]>([])
   const [open, setOpen] = useState<Open | null>(null)
   const [listing, setListing] = useState(false)
+  const lookNow = useRef(() => {})
   // biome-ignore lint/correctness/useExhaustiveDependencies: another page has another root
   useEffect(() => {
     const root = document.getElementById('work')
@@ -46,7 +47,15 @@ export function Words() {
       timer = setTimeout(look, Math.max(STILL_MS, looked + APART_MS - performance.now()))
     }
     const watcher = new MutationObserver(lookLater)
-    watcher.observe(root, { childList: true, subtree: true, characterData: true })
+    // A part of a stage is shown and hidden by its class.
+    watcher.observe(root, {
+      childList: true,
+      subtree: true,
+      characterData: true,
+      attributes: true,
+      attributeFilter: ['class', 'hidden', 'open'],
+    })
+    lookNow.current = look
     const onClick = (event: MouseEvent) => {
       if (event.target instanceof Element && event.target.closest('button, a, label, input, select')) return
       const hit = termAt(marked, event.clientX, event.clientY)
@@ -70,7 +79,10 @@ export function Words() {
           <button
             type="button"
             className="min-h-11 text-soft underline decoration-dotted underline-offset-4"
-            onClick={() => setListing(true)}
+            onClick={() => {
+              lookNow.current()
+              setListing(true)
+            }}
           >
             {`Words on this page, explained (${all.length})`}
           </button>
