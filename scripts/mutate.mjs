@@ -28,6 +28,7 @@ const rooms = {
   gate: { mutate: job('energy/gate'), tests: energyTests },
   proofs: { mutate: job('energy/proofs'), tests: energyTests },
   place: { mutate: job('energy/place'), tests: energyTests },
+  circuit: { mutate: job('energy/circuit'), tests: tests('job/energy/circuit') },
   power: { mutate: job('proving/power'), tests: energyTests },
   bench: { mutate: job('energy/bench'), tests: energyTests },
   voiding: { mutate: job('energy/voiding', 'energy/period'), tests: energyTests },
