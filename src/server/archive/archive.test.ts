@@ -86,9 +86,7 @@ describe('an archive', () => {
 
   it('brings a way in along that was kept, and the breaker of its machine', async () => {
     const jobId = await openJob({ symptom: 'hums', family: 'hrv-fan', name: 'Ventilator', findings: [] })
-    await actOnJob(jobId, [
-      { kind: 'machine.edit', field: 'circuit', value: 'breaker 6' },
-    ])
+    await actOnJob(jobId, [{ kind: 'machine.edit', field: 'circuit', value: 'breaker 6' }])
     await proveDead(jobId)
     const front = id()
     await actOnJob(jobId, [
