@@ -2,7 +2,7 @@ import Link from 'next/link'
 import { titleAndPlace } from '@/core/job/title'
 import { isStopRule } from '@/core/knowledge/vocabulary'
 import { dayIn } from '@/core/units/days'
-import { readBench, readHousehold, readOwnNames } from '@/server/household'
+import { readBench, readOwnNames } from '@/server/household'
 import { personZone } from '@/server/zone'
 import { FirstQuestions } from '@/ui/bench/FirstQuestions'
 import { JobList } from '@/ui/bench/JobList'
@@ -18,10 +18,9 @@ interface Props {
 export default async function BenchPage({ searchParams }: Props) {
   const zone = await personZone()
   const { all, say = '', danger = '' } = await searchParams
-  const [{ open, closed, left, known, due, looks }, names, household] = await Promise.all([
+  const [{ open, closed, left, known, due, looks, introduced }, names] = await Promise.all([
     readBench({ all: all === '1', zone }),
     readOwnNames(),
-    readHousehold(),
   ])
   return (
     <main id="work" className="mx-auto max-w-[1180px] pb-16 mid:px-5 mid:pt-6">
@@ -33,7 +32,7 @@ export default async function BenchPage({ searchParams }: Props) {
         said={say.slice(0, 500)}
         danger={isStopRule(danger) ? danger : null}
       />
-      {household.introduced === 1 ? null : <FirstQuestions />}
+      {introduced ? null : <FirstQuestions />}
       <section aria-label="On the bench" className="px-4 pt-7 mid:px-0">
         <h2 className="mb-2 text-lg">{open.length === 0 ? 'The bench is clear' : 'On the bench'}</h2>
         {open.length === 0 ? (

@@ -32,13 +32,14 @@ export async function loadSnapshot(db: Db, jobId: string): Promise<JobSnapshot |
     .where('id', '=', machine.householdId)
     .executeTakeFirstOrThrow()
   const owner = ownerOf(job)
+  const circuits = await circuitsOf(db, machine)
   const snapshot: Record<string, unknown> = {
     job,
     machine,
     household,
     beside: await besideOf(db, job),
-    onCircuit: await onCircuitOf(db, machine),
-    circuits: await circuitsOf(db, machine),
+    onCircuit: await onCircuitOf(db, machine, circuits),
+    circuits,
   }
   for (const name of lists) {
     const of = (id: string) =>
@@ -115,41 +116,36 @@ async function openActs(db: Db, jobId: string): Promise<number> {
 
 const named = ['id', 'name', 'place', 'family', 'manufacturer', 'modelNumber'] as const
 
-/** Open jobs at other machines of the household that hang on the breaker of this one. */
-async function onCircuitOf(db: Db, machine: MachineRow): Promise<CircuitJob[]> {
-  if (machine.circuit === null) return []
-  const machines = await db
-    .selectFrom('machine')
-    .select(named)
-    .where('householdId', '=', machine.householdId)
-    .where('id', '!=', machine.id)
-    .where(({ eb, fn }) => eb(fn('lower', ['circuit']), '=', machine.circuit?.toLowerCase() ?? ''))
-    .execute()
+/** Open jobs at other machines of the household that hang on the breaker of this one, whatever its letters. */
+async function onCircuitOf(db: Db, machine: MachineRow, circuits: CircuitPlace[]): Promise<CircuitJob[]> {
+  const own = machine.circuit?.toLowerCase()
   const of = await Promise.all(
-    machines.map(async (other) => {
-      const jobs = await db
-        .selectFrom('job')
-        .select(['id', 'symptom', 'phase', 'handsIn', 'energyJob'])
-        .where('machineId', '=', other.id)
-        .where('status', '=', 'open')
-        .orderBy('openedAt')
-        .execute()
-      return Promise.all(
-        jobs.map(async ({ id, symptom, phase, handsIn, energyJob }) => ({
-          id,
-          title: symptom,
-          machine: other,
-          phase,
-          handsIn: handsIn === 1,
-          open: await openActs(db, id),
-          points: await db
-            .selectFrom('isolation_point')
-            .selectAll()
-            .where('jobId', '=', energyJob ?? id)
-            .execute(),
-        })),
-      )
-    }),
+    circuits
+      .filter(({ circuit }) => circuit.toLowerCase() === own)
+      .map(async ({ machine: other }) => {
+        const jobs = await db
+          .selectFrom('job')
+          .select(['id', 'symptom', 'phase', 'handsIn', 'energyJob'])
+          .where('machineId', '=', other.id)
+          .where('status', '=', 'open')
+          .orderBy('openedAt')
+          .execute()
+        return Promise.all(
+          jobs.map(async ({ id, symptom, phase, handsIn, energyJob }) => ({
+            id,
+            title: symptom,
+            machine: other,
+            phase,
+            handsIn: handsIn === 1,
+            open: await openActs(db, id),
+            points: await db
+              .selectFrom('isolation_point')
+              .selectAll()
+              .where('jobId', '=', energyJob ?? id)
+              .execute(),
+          })),
+        )
+      }),
   )
   return of.flat()
 }

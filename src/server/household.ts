@@ -36,6 +36,8 @@ export async function readBench({ all = false, zone }: { all?: boolean; zone?: s
   due: MachineRow[]
   /** Looks that lie in the future or are due, answered or not yet. */
   looks: { jobId: string; dueAt: string; title: string; what: string }[]
+  /** The first questions were answered, or left. */
+  introduced: boolean
 }> {
   const { db } = await store()
   const now = Date.now()
@@ -63,6 +65,7 @@ export async function readBench({ all = false, zone }: { all?: boolean; zone?: s
     open: rowsOf(open.shown),
     closed: rowsOf(closed.shown),
     left: { open: open.count - open.shown.length, closed: closed.count - closed.shown.length },
+    introduced: household?.introduced === 1,
     known: namedApart(machines, jobs, zone),
     due: machines.filter((machine) => machine.nextLook !== null && machine.nextLook <= today),
     looks: looks.map(({ jobId, checkId, dueAt }) => {

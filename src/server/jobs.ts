@@ -178,14 +178,7 @@ export async function endPeriods(now: number): Promise<void> {
       ids.map(async (id) => {
         const snapshot = await loadSnapshot(trx, id)
         if (!snapshot) return []
-        const act: Act = { kind: 'proof.void', reason: 'the clock of the server was set' }
-        const { changes } = planAct(snapshot, act, Math.max(now, lastOf(snapshot) + 1))
-        await writeChanges(trx, changes)
-        const rev = await touchJob(trx, id, new Date(now).toISOString())
-        return [
-          { id, rev },
-          ...(await touchOthers(trx, snapshot.job, withChanges(snapshot, changes).job, now)),
-        ]
+        return told(trx, snapshot, [{ kind: 'proof.void', reason: 'the clock of the server was set' }], now)
       }),
     )
   })
@@ -200,19 +193,29 @@ async function closeBreaker(
 ): Promise<{ id: string; rev: number }[]> {
   const touched: { id: string; rev: number }[] = []
   for (const { id } of here.onCircuit ?? []) {
-    let other = await loadSnapshot(trx, id)
+    const other = await loadSnapshot(trx, id)
     const acts = other ? closedWith(other, here) : []
-    for (const act of acts) {
-      if (!other) break
-      const { changes } = planAct(other, act, Math.max(now, lastOf(other) + 1))
-      await writeChanges(trx, changes)
-      other = withChanges(other, changes)
-    }
-    if (!other || acts.length === 0) continue
-    const rev = await touchJob(trx, id, new Date(now).toISOString())
-    touched.push({ id, rev }, ...(await touchOthers(trx, other.job, other.job, now)))
+    if (other && acts.length > 0) touched.push(...(await told(trx, other, acts, now)))
   }
   return touched
+}
+
+/** Acts of the server's own on a job, each behind what its record holds; the windows of all that share its energy hear of it. */
+async function told(
+  trx: Transaction,
+  before: JobSnapshot,
+  acts: Act[],
+  now: number,
+): Promise<{ id: string; rev: number }[]> {
+  let snapshot = before
+  for (const act of acts) {
+    const { changes } = planAct(snapshot, act, Math.max(now, lastOf(snapshot) + 1))
+    await writeChanges(trx, changes)
+    snapshot = withChanges(snapshot, changes)
+  }
+  const { id } = snapshot.job
+  const rev = await touchJob(trx, id, new Date(now).toISOString())
+  return [{ id, rev }, ...(await touchOthers(trx, before.job, snapshot.job, now))]
 }
 
 /** Who shares a breaker is another: the windows at the machines of the old and of the new one, and here, read it anew. */

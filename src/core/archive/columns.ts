@@ -1,7 +1,14 @@
 import type { JobTables } from '../job/rows'
 import { carriesKinds, chargeKinds, chargeTerminals, logKinds } from '../job/rows'
 import { coverIds } from '../knowledge/covers'
-import { causeIds, familyIds, motorKindIds, observationIds, vocabulary } from '../knowledge/vocabulary'
+import {
+  causeIds,
+  familyIds,
+  isolationPointIds,
+  motorKindIds,
+  observationIds,
+  stopRuleIds,
+} from '../knowledge/vocabulary'
 import { accessKinds, benchParts, lineActions, switchKinds } from '../refit/types'
 
 /** What a column of a row holds: text, a number, 0 or 1, or one of some words; `null` where it may be nothing. */
@@ -81,7 +88,7 @@ export const archiveColumns: { [Table in keyof JobTables]: { [Name in keyof JobT
   stops: {
     ...ofJob,
     ...at,
-    rule: words(...Object.keys(vocabulary.stopRules)),
+    rule: words(...stopRuleIds),
     note: text,
     overriddenAt: orNull(text),
     liftedAt: orNull(text),
@@ -90,7 +97,7 @@ export const archiveColumns: { [Table in keyof JobTables]: { [Name in keyof JobT
   points: {
     ...ofJob,
     ...struck,
-    point: words(...Object.keys(vocabulary.isolationPoints)),
+    point: words(...isolationPointIds),
     label: text,
     position: number,
     held: text,

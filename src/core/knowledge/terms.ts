@@ -51,7 +51,7 @@ export const terms: readonly Term[] = [
   term(
     'point',
     'isolation point',
-    'point of the plan, isolation points',
+    'point of the plan',
     'A place where this machine can be cut off from what feeds it: a plug, a breaker, a switch, a gas cock.',
   ),
   term(
@@ -210,11 +210,11 @@ export const terms: readonly Term[] = [
     'A mark on meter and leads: how hard a surge in house wiring they stand. Without it no live mains test is made.',
     'Printed beside the jacks of the meter and on the leads.',
   ),
-  term('dead-test', 'dead test', 'dead tests', 'A test that is made with the power off and proved off.'),
+  term('dead-test', 'dead test', '', 'A test that is made with the power off and proved off.'),
   term(
     'live-test',
     'live test',
-    'live tests',
+    '',
     'A test with the power on: probes are clipped on while it is dead, then power on, read, power off.',
   ),
   // What holds a charge.
@@ -288,7 +288,7 @@ export const terms: readonly Term[] = [
   term(
     'winding',
     'winding',
-    'windings, run winding, start winding',
+    'run winding, start winding',
     'The wire wound inside the motor. A meter on ohms tells whether it is whole, broken or shorted.',
   ),
   term(
@@ -339,7 +339,7 @@ export const terms: readonly Term[] = [
   term(
     'bearing',
     'bearing',
-    'bearings, ball bearing, sleeve bearing',
+    'ball bearing, sleeve bearing',
     'What the shaft turns in: a ring of balls or a bronze sleeve. Dry or worn it squeals, grinds or sits fast.',
   ),
   term('shaft', 'shaft', '', 'The steel rod of the motor that carries the wheel or blades.'),
@@ -353,7 +353,7 @@ export const terms: readonly Term[] = [
   term(
     'set-screw',
     'set screw',
-    'set screws, grub screw',
+    'grub screw',
     'A small screw in the hub that presses on the shaft and holds the wheel. It sits on the flat of the shaft.',
     'Looked at from the side of the hub, often deep in a hole: a hex key fits.',
   ),
@@ -536,7 +536,7 @@ export const terms: readonly Term[] = [
     'flap',
     'A flap in the duct that the air pushes open and that falls shut when the fan stops.',
   ),
-  term('duct', 'duct', 'ducts', 'The channel in which the air goes.'),
+  term('duct', 'duct', '', 'The channel in which the air goes.'),
   term('housing', 'housing', '', 'The box that the fan sits in.'),
   term(
     'lead',
@@ -553,7 +553,7 @@ export const terms: readonly Term[] = [
     'cap it, wire nut',
     'Closed with a wire nut or an insulated cap, by itself, so that its end touches nothing.',
   ),
-  term('terminal', 'terminal', 'terminals', 'The screw, tab or clamp where a wire is joined to a part.'),
+  term('terminal', 'terminal', '', 'The screw, tab or clamp where a wire is joined to a part.'),
   term(
     'splice',
     'splice',
@@ -577,11 +577,11 @@ export const terms: readonly Term[] = [
   term(
     'coil',
     'coil',
-    'coils',
+    '',
     'Wire wound round and round: it pulls a contactor in. Also the finned pipes that give off cold or heat.',
   ),
-  term('grille', 'grille', 'grilles', 'The slotted cover that one sees of a fan from the room.'),
-  term('gasket', 'gasket', 'gaskets', 'A thin seal between two parts. Once peeled off it is mostly renewed.'),
+  term('grille', 'grille', '', 'The slotted cover that one sees of a fan from the room.'),
+  term('gasket', 'gasket', '', 'A thin seal between two parts. Once peeled off it is mostly renewed.'),
   term(
     'trap',
     'trap',
@@ -594,7 +594,7 @@ export const terms: readonly Term[] = [
     '',
     'Water out of air or burnt gas that has cooled down; it runs off in a hose.',
   ),
-  term('probe', 'probe', 'probes', 'The pointed or clipped end of a lead of the meter.'),
+  term('probe', 'probe', '', 'The pointed or clipped end of a lead of the meter.'),
   term(
     'brushes',
     'brushes',
@@ -640,8 +640,8 @@ export const terms: readonly Term[] = [
     'speed control, wall control',
   ),
   term('air-flow', 'air flow', '', 'How much air moves, as one feels it at the grille.', '', 'air flow'),
-  term('belt', 'belt', 'belts', 'A rubber band between the pulleys of motor and wheel.'),
-  term('pulley', 'pulley', 'pulleys, sheave', 'A grooved wheel for a belt.'),
+  term('belt', 'belt', '', 'A rubber band between the pulleys of motor and wheel.'),
+  term('pulley', 'pulley', 'sheave', 'A grooved wheel for a belt.'),
   // How this is worked.
   term(
     'ledger',
@@ -652,7 +652,7 @@ export const terms: readonly Term[] = [
   term(
     'cup',
     'cup',
-    'cups',
+    '',
     'Where the screws of a step are kept, by a letter, so that each goes back where it was.',
   ),
   term(
@@ -661,12 +661,7 @@ export const terms: readonly Term[] = [
     '',
     'The lines of the way in, turned round: what came off last goes on first.',
   ),
-  term(
-    'suspect',
-    'suspect',
-    'suspects',
-    'What may be the cause, with how likely it is after all that is known.',
-  ),
+  term('suspect', 'suspect', '', 'What may be the cause, with how likely it is after all that is known.'),
   term(
     'window',
     'window',
@@ -676,12 +671,7 @@ export const terms: readonly Term[] = [
     'below its window, its window, the window of, within its window',
   ),
   term('tolerance', 'tolerance', '', 'How far a part may be off its label and still be good, in percent.'),
-  term(
-    'cure',
-    'cure',
-    'cures, cured',
-    'How long a glue or sealant takes to become firm, as printed on its tube.',
-  ),
+  term('cure', 'cure', 'cured', 'How long a glue or sealant takes to become firm, as printed on its tube.'),
   term(
     'cover-before-proof',
     'cover before the proof',

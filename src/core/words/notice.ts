@@ -1,6 +1,6 @@
 import { stopTriggers } from '../knowledge/stops'
 import type { FamilyId, ObservationId, StopRuleId } from '../knowledge/vocabulary'
-import { doubtedIn, guessedIn } from './guess/guess'
+import { doubtedBy, guessedBy, likelyIn } from './guess/guess'
 import { inFigures } from './numbers'
 import { piecesOf } from './reader/clauses'
 import { type Danger, dangersIn } from './reader/dangers'
@@ -48,7 +48,8 @@ export function readNotice({ text, family }: NoticeInput): NoticeReading {
   const pieces = piecesOf(reading)
   const { facts, denied } = settled(toldIn(reading, pieces))
   const named = dangersIn(reading, pieces)
-  const doubted = doubtedIn(reading, stopPart(named).raised)
+  const likely = likelyIn(reading)
+  const doubted = doubtedBy(likely, stopPart(named).raised)
   const dangers = named.filter(({ stop }) => !doubted.includes(stop))
   const result: NoticeReading = {
     ...familyPart(reading, family),
@@ -71,7 +72,7 @@ export function readNotice({ text, family }: NoticeInput): NoticeReading {
   addDangers(result, dangers, text, reading)
   addDenied(result, denied, dangers)
   addStopsOfFacts(result)
-  addGuesses(result, reading, doubted)
+  addGuesses(result, [...doubted, ...guessedBy(likely)])
   result.rest = restOf(
     text,
     reading,
@@ -116,9 +117,9 @@ function addStopsOfFacts(result: NoticeReading): void {
 }
 
 /** What the words may tell beside what they are known to tell, and what they hardly mean: a classifier's word is a question. */
-function addGuesses(result: NoticeReading, reading: Reading, doubted: StopRuleId[]): void {
+function addGuesses(result: NoticeReading, guesses: StopRuleId[]): void {
   const { breaker } = result.observations
-  result.guessed = [...doubted, ...guessedIn(reading)].filter(
+  result.guessed = guesses.filter(
     // How the breaker behaves is told as a whole: “tripped once, the new fuse holds” is no guess at more.
     (stop) => !result.stops.includes(stop) && !(stop === 'breaker-retrips' && breaker !== undefined),
   )

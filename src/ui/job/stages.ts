@@ -16,6 +16,11 @@ export type StageId = (typeof stages)[number]['id']
 
 export const isStage = (id: string): id is StageId => stages.some((stage) => stage.id === id)
 
+/** The title of a stage's page: by its name tabs of one job are told apart. */
+export const stageTitle = (id: StageId): { title: string } => ({
+  title: stages.find((stage) => stage.id === id)?.name ?? id,
+})
+
 export interface StageState {
   done: boolean
   /** What is done and what is open, in counts. */

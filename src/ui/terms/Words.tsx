@@ -3,7 +3,7 @@
 import { usePathname } from 'next/navigation'
 import { useEffect, useRef, useState } from 'react'
 import type { Term } from '@/core/knowledge/terms'
-import { termAt, termsOnPage } from './pageTerms'
+import { NOT_IN, termAt, termsOnPage } from './pageTerms'
 import { TermCard } from './TermCard'
 import { WordList } from './WordList'
 
@@ -57,7 +57,7 @@ export function Words() {
     })
     lookNow.current = look
     const onClick = (event: MouseEvent) => {
-      if (event.target instanceof Element && event.target.closest('button, a, label, input, select')) return
+      if (event.target instanceof Element && event.target.closest(NOT_IN)) return
       const hit = termAt(marked, event.clientX, event.clientY)
       if (!hit) return
       const rect = hit.range.getBoundingClientRect()

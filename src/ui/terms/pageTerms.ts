@@ -8,7 +8,7 @@ export interface TermOnPage {
 }
 
 /** What is pressed does its own thing, headings name places, and what is typed or drawn is no sentence. */
-const NOT_IN =
+export const NOT_IN =
   'button, a, label, summary, h1, h2, dt, input, select, textarea, svg, script, style, [role="button"], [role="checkbox"], [data-words="off"]'
 
 /**

@@ -6,11 +6,12 @@ import {
   causeIds,
   type FamilyId,
   familyIds,
+  isolationPointIds,
   type MotorKindId,
   motorKindIds,
   observationIds,
   observationInfo,
-  vocabulary,
+  stopRuleIds,
 } from '../../knowledge/vocabulary'
 import { pairsOf } from '../energy/place'
 import { jobOn, madeDead, NOW } from '../job.testing'
@@ -80,7 +81,7 @@ export function actOf(job: JobSnapshot, draw: Draw): Act {
   const cause = from(causeIds, pick)
   const part = from(['old', 'new'] as const, pick)
   const leads = job.leads.map(({ name }) => name)
-  const rule = from(Object.keys(vocabulary.stopRules), pick) as never
+  const rule = from(stopRuleIds, pick)
   const line: Partial<LedgerRow> = {
     part: from(['cover', 'motor', 'wheel', 'lead'], pick),
     action: from(
@@ -146,7 +147,7 @@ export function actOf(job: JobSnapshot, draw: Draw): Act {
     'point.add': {
       kind: 'point.add',
       id: fresh,
-      point: from(Object.keys(vocabulary.isolationPoints), pick) as never,
+      point: from(isolationPointIds, pick),
     },
     'point.strike': { kind: 'point.strike', id: rowId(job.points), reason: draw.reason },
     'point.restore': { kind: 'point.restore', id: rowId(job.points) },

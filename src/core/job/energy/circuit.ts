@@ -33,6 +33,10 @@ export const heldByCircuit = (snapshot: JobSnapshot): CircuitJob | undefined =>
       [...snapshot.points, ...other.points].some((row) => isShared(row) && isOpen(row)),
   )
 
+/** What is open of the way back of another job: “2 acts of its way back are open”. */
+export const openWords = ({ open }: Pick<CircuitJob, 'open'>): string =>
+  `${open} ${open === 1 ? 'act of its way back is' : 'acts of its way back are'} open`
+
 /** A machine of the same breaker that is on for a test: the breaker cannot be off then, or it is another one. */
 export const runsOnCircuit = (snapshot: JobSnapshot): CircuitJob | undefined =>
   (snapshot.onCircuit ?? []).find(({ phase }) => phase === 'live-test')

@@ -86,7 +86,7 @@ export const proofStepActs: ActsOf<`proof.${string}`> = {
   'proof.mistyped': {
     input: { id, showed: text },
     rule: rule('asserts', 'live-stop'),
-    plan: (snapshot, act) => mistyped(snapshot, act),
+    plan: mistyped,
   },
   'proof.failed': {
     input: { id, what: text },

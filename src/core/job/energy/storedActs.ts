@@ -16,6 +16,7 @@ import { chargeLabel, chargePairs, chargeVolts, chargeWords, holdsRun } from './
 import { energyOf } from './energy'
 import { neededCharges } from './place'
 import { lastChange } from './proofs'
+import { unread } from './unread'
 
 /** What is stored in a capacitor or a module, and what is hot: emptied, read, waited for. */
 export const storedActs: ActsOf<`charge.${string}` | `wait.${string}`> = {
@@ -44,7 +45,7 @@ export const storedActs: ActsOf<`charge.${string}` | `wait.${string}`> = {
   'charge.terminals': {
     input: { id, terminals: oneOf(['', ...chargeTerminals] as const) },
     rule: rule('plain', 'any-stop'),
-    plan: (snapshot, act) => sayTerminals(snapshot, act),
+    plan: sayTerminals,
   },
   'charge.read': {
     input: { id, typed: text },
@@ -64,22 +65,22 @@ export const storedActs: ActsOf<`charge.${string}` | `wait.${string}`> = {
   'charge.restore': {
     input: { id },
     rule: rule('plain', 'any-stop'),
-    plan: (snapshot, act) => restoreCharge(snapshot, act),
+    plan: restoreCharge,
   },
   'wait.restore': {
     input: { id },
     rule: rule('plain', 'any-stop'),
-    plan: (snapshot, act) => restoreWait(snapshot, act),
+    plan: restoreWait,
   },
   'wait.add': {
     input: { id, wait: oneOf(['cool-down', 'electronics']) },
     rule: rule('plain', 'any-stop'),
-    plan: (snapshot, act) => addWait(snapshot, act),
+    plan: addWait,
   },
   'wait.minutes': {
     input: { id, minutes: number(1, 600) },
     rule: writes(rule('asserts', 'live-stop'), 'id'),
-    plan: (snapshot, act) => setMinutes(snapshot, act),
+    plan: setMinutes,
   },
   'wait.start': {
     input: { id },
@@ -248,15 +249,7 @@ function planDischarge(snapshot: JobSnapshot, act: ActOf<'charge.read'>, now: nu
   if (act.typed.trim() === '')
     return planned(
       `${charge.label}: reading taken back`,
-      [
-        rowChange(snapshot, 'charges', charge.id, {
-          ...charge,
-          typed: '',
-          volts: null,
-          readAt: null,
-          dischargedAt: null,
-        }),
-      ],
+      [rowChange(snapshot, 'charges', charge.id, unread(charge))],
       charge.readAt
         ? [{ kind: 'voided', subject: charge.id, label: charge.label, detail: 'the reading was taken back' }]
         : [],
@@ -271,15 +264,7 @@ function planDischarge(snapshot: JobSnapshot, act: ActOf<'charge.read'>, now: nu
   if (volts === null)
     return planned(
       `${charge.label}: ${act.typed.trim()} V, and a section is unread`,
-      [
-        rowChange(snapshot, 'charges', charge.id, {
-          ...charge,
-          typed: act.typed,
-          volts: null,
-          readAt: null,
-          dischargedAt: null,
-        }),
-      ],
+      [rowChange(snapshot, 'charges', charge.id, unread(charge, act.typed))],
       charge.readAt
         ? [{ kind: 'voided', subject: charge.id, label: charge.label, detail: 'a section is read anew' }]
         : [],

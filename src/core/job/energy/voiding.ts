@@ -1,5 +1,6 @@
 import { rowChange, type Steps } from '../acts/changes'
 import type { JobSnapshot, RowChange } from '../rows'
+import { unread } from './unread'
 
 /** What a voiding takes away, as changes without their entry in the record. */
 export function voidedRows(snapshot: JobSnapshot, at: string, reason: string): RowChange[] {
@@ -11,15 +12,7 @@ export function voidedRows(snapshot: JobSnapshot, at: string, reason: string): R
       ),
     ...snapshot.charges
       .filter((charge) => charge.readAt || charge.volts !== null)
-      .map((charge) =>
-        rowChange(snapshot, 'charges', charge.id, {
-          ...charge,
-          typed: '',
-          volts: null,
-          readAt: null,
-          dischargedAt: null,
-        }),
-      ),
+      .map((charge) => rowChange(snapshot, 'charges', charge.id, unread(charge))),
     ...snapshot.waits
       .filter((wait) => wait.startedAt)
       .map((wait) => rowChange(snapshot, 'waits', wait.id, { ...wait, startedAt: null })),

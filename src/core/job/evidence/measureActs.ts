@@ -50,17 +50,17 @@ export const measureActs: ActsOf<`reading.${string}` | `lead.${string}` | 'field
   'lead.add': {
     input: { id, part: oldOrNew, name: text },
     rule: rule('plain', 'live-stop'),
-    plan: (snapshot, act) => addLead(snapshot, act),
+    plan: addLead,
   },
   'lead.rename': {
     input: { id, name: text },
     rule: writes(rule('plain', 'live-stop'), 'id'),
-    plan: (snapshot, act) => renameLead(snapshot, act),
+    plan: renameLead,
   },
   'lead.remove': {
     input: { id },
     rule: rule('plain', 'live-stop'),
-    plan: (snapshot, act) => removeLead(snapshot, act),
+    plan: removeLead,
   },
   'field.set': {
     input: { id, part: textOf(40), field: textOf(60), typed: text },

@@ -64,22 +64,22 @@ export const ledgerActs: ActsOf<`ledger.${string}` | 'back.move' | 'landing.done
   'ledger.add': {
     input: { id, after: nullableId, before: optional(textOf(40)), line },
     rule: rule('plain', 'live-stop'),
-    plan: (snapshot, act) => addLine(snapshot, act),
+    plan: addLine,
   },
   'ledger.split': {
     input: { id, fresh: id, count: number(1, 10_000) },
     rule: rule('plain', 'live-stop'),
-    plan: (snapshot, act) => splitLine(snapshot, act),
+    plan: splitLine,
   },
   'ledger.edit': {
     input: { id, change: line },
     rule: writes(rule('plain', 'live-stop'), 'id', 'change'),
-    plan: (snapshot, act) => editLine(snapshot, act),
+    plan: editLine,
   },
   'ledger.move': {
     input: { id, before: nullableId },
     rule: rule('plain', 'live-stop'),
-    plan: (snapshot, act) => moveLine(snapshot, act),
+    plan: moveLine,
   },
   'back.move': {
     input: { id, after: nullableId },
@@ -89,7 +89,7 @@ export const ledgerActs: ActsOf<`ledger.${string}` | 'back.move' | 'landing.done
   'ledger.remove': {
     input: { id },
     rule: rule('plain', 'live-stop'),
-    plan: (snapshot, act) => removeLine(snapshot, act),
+    plan: removeLine,
   },
   'ledger.strike': {
     input: { id, reason: text },
@@ -99,7 +99,7 @@ export const ledgerActs: ActsOf<`ledger.${string}` | 'back.move' | 'landing.done
   'ledger.restore': {
     input: { id },
     rule: rule('plain', 'live-stop'),
-    plan: (snapshot, act) => restoreLine(snapshot, act),
+    plan: restoreLine,
   },
   'ledger.tick': {
     input: { id, on: flag },

@@ -8,7 +8,7 @@ import {
   wiringCheck,
 } from '../../knowledge/proofChecks'
 import type { PowerPurpose } from '../acts/actTypes'
-import { heldByCircuit } from '../energy/circuit'
+import { heldByCircuit, openWords } from '../energy/circuit'
 import { MINUTE } from '../energy/energy'
 import { isPresent } from '../energy/period'
 import { standingPoints } from '../energy/place'
@@ -167,7 +167,7 @@ function circuitProblems(snapshot: JobSnapshot): PowerProblem[] {
   const place = titleAndPlace(other.machine)
   const text =
     other.open > 0
-      ? `${place} hangs on the same breaker, and ${other.open} ${other.open === 1 ? 'act of its way back is' : 'acts of its way back are'} open.`
+      ? `${place} hangs on the same breaker, and ${openWords(other)}.`
       : `${place} hangs on the same breaker, and somebody has hands in there: whoever works there says first that hands are out.`
   return [{ code: 'circuit', text }]
 }

@@ -1,8 +1,9 @@
 import { describe, expect, it } from 'vitest'
+import { seeded } from '../../diagnose/simulate.testing'
 import { readNotice } from '../notice'
 import { read } from '../reader/read'
 import { stemOf, windowsOf } from './features'
-import { guessedIn } from './guess'
+import { guessedBy, likelyIn } from './guess'
 import { learn, probability } from './learn'
 import { held } from './trainingSet.testing'
 
@@ -55,14 +56,14 @@ describe('a guess at a danger', () => {
 
   it('is none where the words tell how the breaker behaves', () => {
     const text = 'caravan heater fan triped the fuse on saturday, new one holds'
-    expect(guessedIn(read(text))).toEqual(['breaker-retrips'])
+    expect(guessedBy(likelyIn(read(text)))).toEqual(['breaker-retrips'])
     expect(readNotice({ text }).stops).toEqual([])
   })
 
   it('is not drowned by what is told beside it', () => {
     const beside =
       'The bath fan is twelve years old, it squeals on high and on low, and the grille is full of fluff. '
-    expect(guessedIn(read(`${beside}My wife got whacked by the casing. ${beside}`))).toContain(
+    expect(guessedBy(likelyIn(read(`${beside}My wife got whacked by the casing. ${beside}`)))).toContain(
       'electric-shock',
     )
   })
@@ -88,20 +89,13 @@ describe('what a text is weighed by', () => {
 
 describe('learning', () => {
   const sample = (is: boolean, ...features: string[]) => ({ features: new Set(features), is, weight: 1 })
-  const random = () => {
-    let state = 7
-    return () => {
-      state = (state * 16807) % 2147483647
-      return state / 2147483647
-    }
-  }
 
   it('tells apart what differs, and is the same for the same numbers', () => {
     const samples = [sample(true, 'a', 'c'), sample(true, 'a'), sample(false, 'b', 'c'), sample(false, 'c')]
     const course = { rounds: 60, shrink: 0.001 }
-    const weights = learn(samples, { ...course, random: random() })
+    const weights = learn(samples, { ...course, random: seeded(7) })
     expect(probability(weights, new Set(['a']))).toBeGreaterThan(0.8)
     expect(probability(weights, new Set(['b', 'c']))).toBeLessThan(0.2)
-    expect(learn(samples, { ...course, random: random() })).toEqual(weights)
+    expect(learn(samples, { ...course, random: seeded(7) })).toEqual(weights)
   })
 })

@@ -14,26 +14,24 @@ const classes = Object.entries(learnt).flatMap(([stop, weights]) =>
 /** Below this a danger that a way of telling names is doubted: “a flash flood came by”. */
 const DOUBTED_BELOW = 0.01
 
-type Words = Pick<Reading, 'tokens'>
+/** How likely each danger is told, by the window of the text that tells it most. */
+export type Likely = ReadonlyMap<StopRuleId, number>
 
-const likelihoods = (reading: Words): { stop: StopRuleId; likely: number }[] => {
+/** The words weighed for every danger; once for a text, since it is read at each letter. */
+export function likelyIn(reading: Pick<Reading, 'tokens'>): Likely {
   const windows = windowsOf(reading)
-  return classes.map(({ stop, weights }) => ({
-    stop,
-    likely: Math.max(...windows.map((features) => probability(weights, features))),
-  }))
+  return new Map(
+    classes.map(({ stop, weights }) => [
+      stop,
+      Math.max(...windows.map((features) => probability(weights, features))),
+    ]),
+  )
 }
 
 /** Dangers that the words may tell although no way of telling them is known: to be asked, never taken for told. */
-export const guessedIn = (reading: Words): StopRuleId[] =>
-  likelihoods(reading)
-    .filter(({ likely }) => likely >= ASKED_FROM)
-    .map(({ stop }) => stop)
+export const guessedBy = (likely: Likely): StopRuleId[] =>
+  [...likely].flatMap(([stop, share]) => (share >= ASKED_FROM ? [stop] : []))
 
 /** Of the dangers that the words name those that they hardly mean: to be asked as well, never thrown away. */
-export const doubtedIn = (reading: Words, named: readonly StopRuleId[]): StopRuleId[] =>
-  named.length === 0
-    ? []
-    : likelihoods(reading)
-        .filter(({ stop, likely }) => named.includes(stop) && likely < DOUBTED_BELOW)
-        .map(({ stop }) => stop)
+export const doubtedBy = (likely: Likely, named: readonly StopRuleId[]): StopRuleId[] =>
+  named.filter((stop) => (likely.get(stop) ?? 1) < DOUBTED_BELOW)

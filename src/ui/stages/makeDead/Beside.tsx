@@ -1,6 +1,7 @@
 'use client'
 
 import Link from 'next/link'
+import { openWords } from '@/core/job/energy/circuit'
 import { titleAndPlace } from '@/core/job/title'
 import { useJob } from '../../job/JobProvider'
 import { Section } from '../../kit/Section'
@@ -35,10 +36,7 @@ export function Beside() {
 }
 
 const busy = (handsIn: boolean, open: number): string =>
-  [
-    handsIn ? 'Hands are in there.' : '',
-    open > 0 ? `${open} ${open === 1 ? 'act of its way back is' : 'acts of its way back are'} open.` : '',
-  ].join(' ')
+  [handsIn ? 'Hands are in there.' : '', open > 0 ? `${openWords({ open })}.` : ''].join(' ')
 
 function Other({ id, children }: { id: string; children: string }) {
   return (

@@ -1,6 +1,7 @@
+import { stageTitle } from '@/ui/job/stages'
 import { DecideStage } from '@/ui/stages/decide/DecideStage'
 
-export const metadata = { title: 'Decide' }
+export const metadata = stageTitle('decide')
 
 export default function Page() {
   return <DecideStage />

@@ -1,6 +1,7 @@
+import { stageTitle } from '@/ui/job/stages'
 import { MatchStage } from '@/ui/stages/match/MatchStage'
 
-export const metadata = { title: 'Match' }
+export const metadata = stageTitle('match')
 
 export default function Page() {
   return <MatchStage />

@@ -1,6 +1,7 @@
+import { stageTitle } from '@/ui/job/stages'
 import { NoticeStage } from '@/ui/stages/notice/NoticeStage'
 
-export const metadata = { title: 'Notice' }
+export const metadata = stageTitle('notice')
 
 export default function Page() {
   return <NoticeStage />

@@ -1,6 +1,7 @@
+import { stageTitle } from '@/ui/job/stages'
 import { ProveStage } from '@/ui/stages/prove/ProveStage'
 
-export const metadata = { title: 'Prove' }
+export const metadata = stageTitle('prove')
 
 export default function Page() {
   return <ProveStage />

@@ -1,6 +1,7 @@
+import { stageTitle } from '@/ui/job/stages'
 import { RefitStage } from '@/ui/stages/refit/RefitStage'
 
-export const metadata = { title: 'Wire and refit' }
+export const metadata = stageTitle('refit')
 
 export default function Page() {
   return <RefitStage />
