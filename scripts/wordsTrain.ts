@@ -31,16 +31,48 @@ export function train(): void {
   const stops = [...new Set(set.flatMap(({ example }) => (example.stop ? [example.stop] : [])))].filter(
     (stop) => set.filter(({ example }) => example.stop === stop).length >= FEWEST,
   )
-  const weights = Object.fromEntries(
-    stops.map((stop) => {
-      const samples = set.flatMap(({ example, weight, features }) =>
-        features.map((each) => ({ features: each, is: example.stop === stop, weight })),
-      )
-      return [stop, pruned(learn(samples, { rounds: 6, shrink: 0.0005, random: seeded(9) }))]
-    }),
-  )
+  const known = oftenEnough(set)
+  const weightsOf = (
+    isOne: (stop: Example['stop']) => boolean,
+    use: (feature: string) => boolean,
+  ): Weights => {
+    const samples = set.flatMap(({ example, weight, features }) =>
+      features.map((each) => ({
+        features: new Set([...each].filter((feature) => known.has(feature) && use(feature))),
+        is: isOne(example.stop),
+        weight,
+      })),
+    )
+    return pruned(learn(samples, { rounds: 6, shrink: 0.0005, random: seeded(9) }))
+  }
+  const weights = {
+    any: weightsOf(
+      (told) => told !== null,
+      () => true,
+    ),
+    ...Object.fromEntries(
+      stops.map((stop) => [
+        stop,
+        weightsOf(
+          (told) => told === stop,
+          (feature) => !feature.includes(' '),
+        ),
+      ]),
+    ),
+  }
   writeFileSync(FILE, `${JSON.stringify(weights)}\n`)
   console.log(`${FILE}: ${stops.length} dangers from ${set.length} sentences`)
+}
+
+/** What so few sentences have says nothing of others. */
+const FEWEST_WITH = 3
+
+function oftenEnough(set: readonly Learning[]): Set<string> {
+  const counts = new Map<string, number>()
+  for (const { features } of set.filter(({ weight }) => weight > 1))
+    for (const feature of new Set(features.flatMap((each) => [...each])))
+      counts.set(feature, (counts.get(feature) ?? 0) + 1)
+  return new Set([...counts].flatMap(([feature, count]) => (count >= FEWEST_WITH ? [feature] : [])))
 }
 
 function windowsToLearn({ text, stop }: Example): Set<string>[] {
@@ -52,5 +84,5 @@ const pruned = (weights: Weights): Weights =>
   Object.fromEntries(
     Object.entries(weights)
       .filter(([feature, weight]) => feature === '' || Math.abs(weight) >= LEAST)
-      .map(([feature, weight]) => [feature, Math.round(weight * 100) / 100]),
+      .map(([feature, weight]) => [feature, Math.round(weight * 10) / 10]),
   )

@@ -121,6 +121,13 @@ describe('what is told at once', () => {
       observations: { smell: 'gas' },
     }))
 
+  it('one word alone is a danger where the same word among others is none', () => {
+    expect(
+      ['fire', 'gas', 'Burning!', 'bitten', 'headaches'].map((text) => readNotice({ text }).raised),
+    ).toEqual([['fire-or-smoke'], ['gas-smell'], ['fire-or-smoke'], ['electric-shock'], ['co-or-soot']])
+    expect(readNotice({ text: 'gas furnace, the blower hums' }).stops).toEqual([])
+  })
+
   it('what was before is not what is now', () =>
     expect(readNotice({ text: 'it used to squeal, now it only hums' }).observations).toMatchObject({
       'fan-state': 'hums',

@@ -72,7 +72,7 @@ export function readNotice({ text, family }: NoticeInput): NoticeReading {
   addDangers(result, dangers, text, reading)
   addDenied(result, denied, dangers)
   addStopsOfFacts(result)
-  addGuesses(result, [...doubted, ...guessedBy(likely)])
+  addGuesses(result, [...new Set([...doubted, ...guessedBy(likely)])])
   result.rest = restOf(
     text,
     reading,

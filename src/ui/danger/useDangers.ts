@@ -21,7 +21,7 @@ export interface ToldStop {
  */
 export function useDangers(tapped: StopRuleId | null) {
   const [answers, setAnswers] = useState<Partial<Record<StopRuleId, Answer>>>({})
-  const answer = (rule: StopRuleId, said: Answer) => setAnswers({ ...answers, [rule]: said })
+  const answer = (rule: StopRuleId, said: Answer) => setAnswers((before) => ({ ...before, [rule]: said }))
   const of = (noticed: NoticeReading | null) => {
     const told = inOrderOfLife([...(noticed?.raised ?? []), ...(tapped ? [tapped] : [])])
     const asked = inOrderOfLife(noticed?.asked ?? []).filter((rule) => !told.includes(rule))

@@ -8,6 +8,8 @@ export interface DangerRule {
   finding?: [ObservationId, string]
   /** The words deny it themselves: "gas I do not smell". */
   denied?: true
+  /** Only where nothing else is said: one word, typed by somebody in fear. */
+  alone?: true
   /** These classes in the same clause say that it is none. */
   unless?: string[]
   /** Where all of these stand in its very words, something else may be meant: it is asked, as a denied one is. */
@@ -15,6 +17,10 @@ export interface DangerRule {
 }
 
 export const dangerRules: DangerRule[] = [
+  { stop: 'gas-smell', ways: `gas/propane/lpg`, finding: ['smell', 'gas'], alone: true },
+  { stop: 'fire-or-smoke', ways: `fire/flames/burning\nit? is? burning`, alone: true },
+  { stop: 'electric-shock', ways: `bitten/stung\ngot bitten/bit/stung`, alone: true },
+  { stop: 'co-or-soot', ways: `headache/headaches/dizzy/monoxide`, alone: true },
   {
     stop: 'gas-smell',
     ways: `{gasword} i? we? do? does? {neg} {smellword}\n{gasword} .. {neg} .. {smellword}`,
@@ -48,6 +54,7 @@ export const dangerRules: DangerRule[] = [
       {burnsmoke}
       {smokeword} .. {inroomair}
       {fumesick}
+      {flueapart}
       {sick} ... with/while/from/since .. {machinename}`,
     finding: ['danger-signs', 'soot-or-rollout'],
   },
@@ -100,6 +107,7 @@ export const dangerRules: DangerRule[] = [
       {offmains} and/but/yet .. {fan|it|thing} .. {runsnow}
       {still} .. {alive} ... {offmains}
       {tester} .. {still} .. {alive}
+      {staysalive}
       {neg} {clue} what feeds .. it
       {neg} find .. {fromwhere}
       {failed} .. find .. {fromwhere}
@@ -113,7 +121,8 @@ export const dangerRules: DangerRule[] = [
   {
     stop: 'breaker-retrips',
     ways: `{reset} ... {trips} .. again/straight/at/immediately
-      {neg} stay in/on
+      {neg} stay in/on/reset
+      {retrip}
       {trips} straight back
       {keeps} tripping
       trips again`,
@@ -197,6 +206,9 @@ export const dangerRules: DangerRule[] = [
 
 /** Classes of words that only dangers use. */
 export const dangerClasses: Record<string, string> = {
+  retrip: `(breaker|rcd|rcbo|gfci|gfi|afci|trip switch|safety switch) (is |was |went )?(off|out) again, (breaker|rcd|rcbo|gfci|gfi|lever|switch) (falls|fell|drops|dropped|snaps|snapped|jumps|jumped) (back |right back |straight back )?(down|off|out|back), (breaker|fuse|switch) .* keeps (jumping|dropping|falling|popping|kicking|shutting|going) (out|off|down), (repeatedly|constantly|continually) (trips|tripping|tripped|blows), (trips|tripping|tripped) (repeatedly|constantly|continually|over and over), repeated tripping, fuse after fuse, (two|three|four|several) fuses in a row, another fuse (gone|blown|blew), no way to keep the (breaker|fuse), (can not|cannot) (get|keep) the (breaker|rcd|gfci) (to latch|to stay|on|in|up), (breaker|rcd|gfci|gfi) (will not|does not|wont|refuses to) (latch|hold|reset|stay)`,
+  staysalive: `(will not|does not|would not|refuses to) go dead, still (110|115|118|119|120|121|208|220|230|240) (on|there|at|volts), (voltage|power|current|juice) (remains|is still there|stays) .* (off|pulled|out), back fed, backfed, fed from two places, (reads|shows|read|got) # (volts )?with (everything|all|the lot|all of it) (off|out)`,
+  flueapart: `(flue|vent pipe|flue pipe|chimney|exhaust pipe|stove pipe) (has |is |was |has been )?(came|come|fallen|fell|hanging|hangs|disconnected|blocked|plugged|rusted) (apart|off|down|through|open|loose|solid)?, backdraft, backdrafts, back draft`,
   gasalarm: `gas (alarm|detector|sensor|sniffer), propane (alarm|detector|sensor), lp (alarm|detector), lpg (alarm|detector)`,
   gaspipe: `gas (pipe|line|cock|valve|fitting|union|hose|pipework), propane (line|hose|bottle|tank|fitting)`,
   smokerang: `(smoke|fire) (detector|detectors|alarm|alarms) (went|go|goes|has gone|had gone) off`,
@@ -209,7 +221,7 @@ export const dangerClasses: Record<string, string> = {
   touchwet: `touch, touching, touched, feet are wet, wet feet, wet hands, hands are wet, barefoot, bare feet, lean, leaning`,
   testershows: `lights, lights up, light up, lit, lit up, glow, glows, beep, beeps, blink, blinks`,
   wetplace: `wet (corner|room|area|basement|cellar|day|weather|season|outside|side), damp (cellar|basement|corner|room)`,
-  liveparts: `control board, circuit board, board, wiring, wires, motor, switch, outlet, socket, plug, panel, breaker, transformer, capacitor, contactor, junction box, terminals, connections, electronics`,
+  liveparts: `control board, (furnace|fan|blower|main|heater|defrost|inverter) board, circuit board, board, wiring, wires, motor, switch, outlet, socket, plug, panel, breaker, transformer, capacitor, contactor, junction box, terminals, connections, electronics`,
   placeair: `air, house, room, kitchen, cupboard, van, camper, basement, cellar, heater, stove, garage, hallway, here`,
   coalarm: `co (alarm|detector|sensor|monitor|meter|warner), carbon monoxide, carbon monoxide (alarm|detector|bell|sensor), co poisoning, monoxide (alarm|detector)?, co (is|was) (beeping|going off), co went off, co level*`,
   sootword: `black (stuff|powder|dust|film|deposit*|residue|smudge*|stain*) (all )?(around|over|above|by|near|round) (the )?(burner|flue|furnace|heater|stove|vent pipe|chimney|boiler|exhaust), soot, sooty, sooted, black marks (above|around|over) the (burner|flue), rollout of flame, flame rollout, flame roll out`,
@@ -222,7 +234,7 @@ export const dangerClasses: Record<string, string> = {
   machinename: `heater, furnace, stove, boiler, heating`,
   onfire: `burst into flames, bursts into flames, bursting into flames, went up in flames, goes up in flames, (a |the )?flame (behind|inside|in|under|on) (the |my |our )?(range hood|hood|fan|motor|grille|box|switch|panel|wall|ceiling|plug|socket|vent fan|bathroom fan|capacitor|compressor|disconnect), on fire, caught (fire|alight), catch fire, catches fire, catching fire, in flames, ablaze, alight inside, (burst|went up) in(to)? flames, little fire, small fire, a fire in, fire in the (motor|fan|hood|box|wiring|panel|ceiling|housing|wall), flames (from|out of|in|inside|shooting|coming|on), flames inside, was burning, is burning, it is burning, started burning, started a fire, burned up, fire came, fire out of, put the fire out, saw flames, flaming, it burned, combusted, went up, set fire, set alight, real fire, flames (behind|inside|in|under|at|on|round|around) the (grille|motor|fan|hood|blower|box|switch|panel|wall|ceiling|cover|housing|plug|socket), fire (behind|inside|in|under|at) the (grille|motor|fan|hood|blower|box|switch|panel|wall|ceiling|cover|housing|plug|socket)`,
   smokeword: `haze, hazy, smoke, smoked, smokes, smoking, smoky, wisp of smoke, puff of smoke, smoulder*, smolder*, smokin, white smoke, black smoke, blue smoke, smell of smoke`,
-  nosmokeword: `smoking deal, smoking hot, smoke detector, smoke detectors, smoke alarm, smoke alarms, smoke grey, smoke gray, smoke colou*, smoked glass, smoke coloured, fan for the smoke, smoked salmon, smoked ham, bacon smoke, smoke break, no smoking, quit smoking, smoking hot deal, smoker, smokers, cigarette smoke, wood smoke smell outside, chain smok*, i smoke, we smoke, he smokes, smokes a pack, smoke outside, holy smoke, smoke test, the smoke hood, non smoking, smoke hood, smoking area, smoke damper, smoke shelf, in the fire brigade, smoking deal`,
+  nosmokeword: `(toaster|oven|barbecue|bbq|grill|candle|chimney|bonfire) (once )?(smoked|smokes|smoking), haze on the (lens|glass|window|windows|mirror), smoking deal, smoking hot, smoke detector, smoke detectors, smoke alarm, smoke alarms, smoke grey, smoke gray, smoke colou*, smoked glass, smoke coloured, fan for the smoke, smoked salmon, smoked ham, bacon smoke, smoke break, no smoking, quit smoking, smoking hot deal, smoker, smokers, cigarette smoke, wood smoke smell outside, chain smok*, i smoke, we smoke, he smokes, smokes a pack, smoke outside, holy smoke, smoke test, the smoke hood, non smoking, smoke hood, smoking area, smoke damper, smoke shelf, in the fire brigade, smoking deal`,
   cookair: `smoke (from|of) (my |our |the )?(cooking|stove top|hob|bbq|barbecue|grill|neighbours|neighbors|neighbour|neighbor|campfire|bonfire|cigar|candle|candles), (moves|move|clears|clear|draws|draw|takes|take|sucks|suck|pulls|pull|removes|remove|shifts|shift|catches|extracts|extract|taking|clearing|pulling|drawing|sucking|moving|shifting|lets) .* (smoke|steam), smoke from (the )?(pan|pans|frying|cooking|steak|toast|bacon|grill|barbecue), cooking smoke, when i fry, when we fry, frying smoke, leaves the smoke, smoke of the (pan|steak|frying|cooking), cigarette, smoke hangs over the hob`,
   glowin: `glow through the (slots|grille|holes|vents), glowing (inside|red|orange|wire|wires|hot|embers), see the glow, embers, red glow, orange glow, something glowing, glowed, glow red, glows red, glow inside, glows inside, glow orange, glowing inside, glows (orange|red|white|bright), glowing (orange|red|white|bright), glowed (orange|red|white)`,
   sparkword: `spark, sparks, sparked, sparking, sprk, sprks, sparky flashes, showers of sparks`,
@@ -234,7 +246,7 @@ export const dangerClasses: Record<string, string> = {
   me: `me, you, anyone, everybody, her, him, us, my, his, the wife, my wife, my husband, the kid, the kids, the dog, the cat, them, our, someone, somebody, myself`,
   body: `fingers, finger, hand, arm, elbow, wrist, knuckles, skin, hands`,
   livecase: `(case|casing|frame|cover|grille|housing|metal|chain|body) is live, live casing, live case, live metal, (case|casing|frame|cover|grille|housing|chassis) (carries|has) (current|voltage|volts|power), live (chassis|housing|cover|frame)`,
-  pricetag: `(jolts|jolted|jolt) (when|as|on|at) (it |the fan )?(start*|stop*|come*|run*|spin*), jolts to a, jolts into, price, prices, bill, cost, quote, shock absorber*, shock mount*, in for a shock, shocked to (see|learn|find|hear|read), shocked at, shocked that, was shocked how, am shocked how, shock horror, culture shock, (quite|such|bit of) a shock to, shocking (price|state|noise|quality|amount|how|condition|weather), in shock at, sticker shock, shock of (the|his|her) , what a shock to, shocker, euros, dollars, heart attack, shockingly, shock proof, shockproof, mosquito*, dog bit, cat bit, wasp stung, bee stung, bug bites, frost bite, gave me a kick out, kicked me out, hit me with, what a shock`,
+  pricetag: `(jolts|jolted|jolt) (when|as|on|at) (it |the fan )?(start*|stop*|come*|run*|spin*), jolts to a, jolts into, price, prices, bill, cost, quote, shock absorber*, shock mount*, in for a shock, shocked to (see|learn|find|hear|read), shocked at, shocked that, was shocked how, am shocked how, shock horror, culture shock, (quite|such|bit of) a shock to, shocking (price|state|noise|quality|amount|how|condition|weather), in shock at, sticker shock, shock of (the|his|her) , what a shock to, shocker, euros, dollars, heart attack, shockingly, shock proof, shockproof, mosquito*, (tingle|tingles|tingling) with (excitement|joy|anticipation|delight), dog bit, cat bit, wasp stung, bee stung, bug bites, frost bite, gave me a kick out, kicked me out, hit me with, what a shock`,
   offmains: `(disconnected|unhooked|unclipped|pulled) the (battery|supply|mains|power), battery (is |was )?(off|disconnected|unhooked|out|unclipped), (breaker|breakers|main|mains|main switch|circuit|power|electricity|current|fuse|fuses|plug|disconnect|isolator|spur) (for .*)? (is|are|was|were|'s|has been|have been)? (switched|turned|shut|flipped|put|thrown|all|definitely|completely|already)? (off|out|pulled|dead|down|isolated), (breaker|fuse) for .* (is )?off, (turned|switched|flipped|flicked|put|shut|knocked|pulled|took|killed|with|have|threw|tripped|had) .* (breaker|breakers|main|mains|circuit|power|fuse|plug|disconnect|isolator|spur) (off|out)?, unplugged, unpluged, un plugged, not plugged in, not even plugged in, plug .* pulled, pulled the (plug|fuse|disconnect|block|isolator), killed the (circuit|power|breaker|mains|electricity|juice), mains isolated, isolated at the (breaker|panel|board), all off at the panel, off at the (panel|breaker|board|fuse box|mains|consumer unit|wall socket), everything off, all breakers off, main off, disconnect block is in my pocket, disconnect (block )?(is )?(in my (pocket|hand)|pulled|out), power (is )?cut, cut the (power|mains|electricity), breaker off, power off, plug out, breakers off, fuse out, no fuse in, with the fuse out, switched the electrics off, electrics off, put off all the breakers, de energised, deenergized`,
   still: `still, yet, keeps, anyway, nonetheless, nevertheless, regardless, all the same, even so, somehow`,
   alive: `run*, spin*, turn*, going, goes, turning, on, live, alive, shows, show, showing, reads, read, reading, lights, light, glows, shines, beeps, has (power|voltage|current|volts), hot, energised, energized, volts, v, # (volts|v), #, power there, works, working, humming, hums, hum, get, gets, moving, moves, blowing, blows, there, says`,
@@ -252,7 +264,7 @@ export const dangerClasses: Record<string, string> = {
   nowater: `no water, without water, dry`,
   waterline: `water tank, wet tea towel, wet towel, like a wet,water line, waterline, ice maker, water heater, hot water, water tank, water bill, water pump, waterproof, bucket, coil above, condensate, in the floor, water valve, washing machine, dishwasher, tray`,
   breakertrips: `(trips|tripped|tripping|trip|tript|threw|throws|popped|pops|blew|knocked out) (the |a |its |my |our )?(main )?(breaker|breakers|fuse|mains|supply), (breaker|breakers|fuse|mains|supply) (has |had |just |keeps |kept )?(tripped|trips|tripping|popped|pops|blew|went)`,
-  supplyplace: `power point, powerpoint, outlet, receptacle, socket, wall socket, panel, breaker panel, fuse box, breaker, breakers, isolator, disconnect, main, mains, supply, supply (wire|wires|cable|lead|cord), house wiring, plug, plug top, power (cord|cable|lead), cord, flex, wires in the wall, meter box, consumer unit, plug goes in, junction box, service panel, distribution board, wall plate, power point, ceiling box, feed wires, mains cable, mains lead, extension (lead|cord), wall box, breaker box, power plug`,
+  supplyplace: `wire nut, wire nuts, wire connector, wire connectors, power point, powerpoint, outlet, receptacle, socket, wall socket, panel, breaker panel, fuse box, breaker, breakers, isolator, disconnect, main, mains, supply, supply (wire|wires|cable|lead|cord), house wiring, plug, plug top, power (cord|cable|lead), cord, flex, wires in the wall, meter box, consumer unit, plug goes in, junction box, service panel, distribution board, wall plate, power point, ceiling box, feed wires, mains cable, mains lead, extension (lead|cord), wall box, breaker box, power plug`,
   scorched: `scorch*, melted, melt, melts, melting, burnt, burned, burns, brown, browned, charred, char, black, blackened, singed, discolou*, discolor*, blistered, bubbled, warped, fused, hot, smoking, smells burnt, heat marks, crispy, sooty, deformed, glowing, cooked, burn mark*, burning`,
   cookstove: `measured it hot, when i measured,hot day, plug in hot, brown wire, brown lead, black wire, black lead, red black, red / black, black cat, burner panel, on the black`,
   lights: `light, lights, bulb, bulbs, lamp, lamps`,

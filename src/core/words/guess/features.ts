@@ -1,7 +1,7 @@
 import { type DangerConcept, dangerConcepts } from '../../knowledge/words/dangerConcepts'
 import type { Reading } from '../reader/pattern'
 
-/** Words that near each other are weighed together: so many lie between them at most. */
+/** Concepts near each other are weighed together: so many words lie between them at most. */
 const NEAR = 7
 /** Words in a window, and how far the next begins behind it. */
 const WIDE = 14
@@ -23,19 +23,24 @@ for (const [concept, words] of Object.entries(dangerConcepts) as [DangerConcept,
   }
 
 /**
- * What the parts of a text are weighed by: the concepts in each, and those that stand near each other in their order. A part is
- * a window of so many words, so that what is told beside a danger does not drown it. Linear in the words.
+ * What the parts of a text are weighed by: its words, each with the one behind it, the concepts that they name, and which
+ * concepts stand near each other in their order. A part is a window of so many words, so that what is told beside a danger does
+ * not drown it. Linear in the words.
  */
 export function windowsOf({ tokens }: Pick<Reading, 'tokens'>): Set<string>[] {
   const stems = tokens.map((token) => stemOf(token.text.toLowerCase()))
   const placed = stems.flatMap((stem, place) =>
-    (conceptsOf.get(stem) ?? []).map((concept) => ({ concept, place, stem })),
+    (conceptsOf.get(stem) ?? []).map((concept) => ({ concept, place })),
   )
   const windows: Set<string>[] = []
   for (let from = 0; from === 0 || from + STEP < stems.length; from += STEP) {
     const inside = placed.filter(({ place }) => place >= from && place < from + WIDE)
     const found = new Set<string>()
-    for (const { concept, stem } of inside) found.add(concept).add(`w:${stem}`)
+    stems.slice(from, from + WIDE).forEach((stem, place, all) => {
+      found.add(`w:${stem}`)
+      if (place > 0) found.add(`${all[place - 1]} ${stem}`)
+    })
+    for (const { concept } of inside) found.add(concept)
     for (const one of inside)
       for (const other of inside)
         if (other.place > one.place && other.place - one.place <= NEAR && other.concept !== one.concept)

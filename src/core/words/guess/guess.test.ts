@@ -1,5 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import { seeded } from '../../diagnose/simulate.testing'
+import type { StopRuleId } from '../../knowledge/vocabulary'
 import { readNotice } from '../notice'
 import { read } from '../reader/read'
 import { stemOf, windowsOf } from './features'
@@ -23,13 +24,31 @@ describe('a guess at a danger', () => {
     expect(found.length / unheard.length).toBeGreaterThanOrEqual(0.4)
   })
 
-  it('asks about hardly one in fifty of the harmless', () => {
+  it('hears or asks about more than four fifths of the dangers, of the odd and the shortest ones', () => {
+    const met = dangers.filter(({ text }) => readNotice({ text }).stops.length > 0)
+    expect(met.length / dangers.length).toBeGreaterThanOrEqual(0.84)
+  })
+
+  it('asks about few of the harmless, though they were written with the words of dangers', () => {
     const asked = harmless.filter(({ text }) => readNotice({ text }).guessed.length > 0)
-    expect(asked.length / harmless.length).toBeLessThanOrEqual(0.02)
+    expect(harmless.length).toBeGreaterThan(300)
+    expect(asked.length / harmless.length).toBeLessThanOrEqual(0.06)
+  })
+
+  it('names no more than two kinds where only that it is a danger is likely', () => {
+    const likely = (any: number, shares: [StopRuleId, number][]) => ({ any, kinds: new Map(shares) })
+    const even: [StopRuleId, number][] = [
+      ['arcing', 0.3],
+      ['gas-smell', 0.4],
+      ['fire-or-smoke', 0.5],
+    ]
+    expect(guessedBy(likely(0.99, even))).toEqual(['fire-or-smoke', 'gas-smell'])
+    expect(guessedBy(likely(0.5, even))).toEqual([])
+    expect(guessedBy(likely(0.99, [...even, ['co-or-soot', 0.99]]))).toEqual(['co-or-soot'])
   })
 
   it('is asked and never raised', () => {
-    const { stops, asked, raised, guessed } = readNotice({ text: 'got whacked by the furnace door screw' })
+    const { stops, asked, raised, guessed } = readNotice({ text: 'my aunt got walloped by the fan' })
     expect(guessed).toEqual(['electric-shock'])
     expect(asked).toEqual(guessed)
     expect(stops).toEqual(guessed)
@@ -55,9 +74,9 @@ describe('a guess at a danger', () => {
   })
 
   it('is none where the words tell how the breaker behaves', () => {
-    const text = 'caravan heater fan triped the fuse on saturday, new one holds'
-    expect(guessedBy(likelyIn(read(text)))).toEqual(['breaker-retrips'])
-    expect(readNotice({ text }).stops).toEqual([])
+    const text = 'it tripped the fuse, another new fuse holds'
+    expect(guessedBy(likelyIn(read(text)))).toContain('breaker-retrips')
+    expect(readNotice({ text }).stops).not.toContain('breaker-retrips')
   })
 
   it('is not drowned by what is told beside it', () => {

@@ -4,6 +4,7 @@ import { heldOut } from '../heldOut.testing'
 import { voices } from '../voices.testing'
 import { harmlessFrames, pieces, tellingFrames } from './frames.testing'
 import { laterDangers, laterLookalikes } from './laterVoices.testing'
+import more from './moreVoices.json'
 import others from './others.json'
 
 /** A sentence to learn from: with the danger that it tells, or null. */
@@ -19,6 +20,7 @@ const written: Example[] = [
   ...laterLookalikes.map((text) => ({ text, stop: null })),
   ...heldOut.map(({ text }) => ({ text, stop: null })),
   ...voices.flatMap(({ text, stops }) => examplesOf(text, stops ?? [])),
+  ...Object.entries(more).flatMap(([stop, texts]) => texts.flatMap((text) => examplesOf(text, [stop]))),
 ]
 
 /** A sentence once for each danger that it tells. */

@@ -25,6 +25,7 @@ export function dangersIn(reading: Reading, pieces: Piece[]): Danger[] {
         const touched = pieces.filter(({ from, to }) => from < match.to && to > match.from)
         const [piece] = touched
         if (!piece) continue
+        if (rule.alone && !standsAlone(match, reading)) continue
         if (rule.unless?.some((name) => touched.some(({ names }) => names.has(name)))) continue
         found.push({
           stop: rule.stop,
@@ -49,6 +50,10 @@ export function dangersIn(reading: Reading, pieces: Piece[]): Danger[] {
       ),
   }))
 }
+
+/** Nothing but these words and stops. */
+const standsAlone = ({ from, to }: Match, { tokens }: Reading): boolean =>
+  tokens.every(({ text }, place) => (place >= from && place < to) || !/[\p{L}\d]/u.test(text))
 
 /** A class that stands in the very words of the match, reaches into them or follows at once: “a burnt smell”. */
 const reachedBy = (match: Match, name: string, { spans }: Reading): boolean =>
