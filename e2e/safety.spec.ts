@@ -228,8 +228,18 @@ test('two circuits and a battery are proved on a phone, each by its own steps', 
     .getByRole('group', { name: /anything else feed it/ })
     .getByRole('button', { name: 'no' })
     .click()
-  await page.getByLabel('What can the second probe touch?').selectOption('ground')
-  await page.getByLabel(/^Can you see whether/).selectOption('seen')
+  await page
+    .getByRole('group', { name: /Is there a ground wire/ })
+    .getByRole('button', { name: /^yes/ })
+    .click()
+  await page
+    .getByRole('group', { name: /Does a second live wire/ })
+    .getByRole('button', { name: /^no/ })
+    .click()
+  await page
+    .getByRole('group', { name: /Can you see whether/ })
+    .getByRole('button', { name: /^yes/ })
+    .click()
   const points = page.locator('[data-testid^="point-"]')
   await expect(points).toHaveCount(4)
   for (let place = 0; place < 4; place++) {

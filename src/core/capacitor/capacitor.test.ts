@@ -10,6 +10,7 @@ import {
   typedSections,
 } from '.'
 import { laterLabels, otherLabels } from './otherLabels.testing'
+import { secondsThroughMeter } from './physics'
 
 const check = (label: string, uF: number | null, more: object = {}) =>
   checkCapacitor({ label, readings: [{ section: 'single', uF }], ...more })
@@ -378,6 +379,14 @@ describe('the section of a reading', () => {
     expect(() => checkCapacitor({ label: '35+5 µF', readings: [{ section: '1', uF: 5 }] })).toThrow(
       'no 1 section',
     )
+  })
+})
+
+describe('a meter that empties a capacitor by itself', () => {
+  it('takes minutes for a small one and an hour for a large one', () => {
+    // RC = 10 MΩ · 5 µF = 50 s; ln(523 V / 5 V) = 4.65.
+    expect(secondsThroughMeter(5, 370)).toBeCloseTo(232.5, 0)
+    expect(secondsThroughMeter(80, 440)).toBeGreaterThan(3600)
   })
 })
 

@@ -62,6 +62,17 @@ export function discharge({ uF, acVolts, resistorOhm, safeVolts = SAFE_VOLTS }: 
   }
 }
 
+/** Input of a usual digital meter on its volts range. */
+const METER_OHM = 10e6
+
+/**
+ * How long the meter alone takes to empty a capacitor, its leads clipped on: t = RC·ln(Vpeak/Vsafe), seconds.
+ *
+ * @example Math.round(secondsThroughMeter(5, 370)) // 233
+ */
+export const secondsThroughMeter = (uF: number, acVolts: number): number =>
+  discharge({ uF, acVolts, resistorOhm: METER_OHM }).secondsToSafe
+
 function dischargeWarnings({
   resistorOhm,
   peakVolts,

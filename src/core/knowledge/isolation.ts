@@ -8,8 +8,8 @@ export interface PlannedPoint {
   held: string
 }
 
-/** Water at the machine; a battery or foreign supply beside the plug; whether the motor ran lately. */
-export type PlanQuestion = 'water' | 'other-supply' | 'cold' | 'legs'
+/** Water at the machine; a battery or foreign supply beside the plug; whether the motor ran lately; a timer's second live wire. */
+export type PlanQuestion = 'water' | 'other-supply' | 'cold' | 'legs' | 'switched-live'
 
 export interface PlannedWait {
   kind: 'cool-down' | 'electronics'
@@ -35,7 +35,7 @@ export interface IsolationPlan {
   /** The switch that stands before the proof place: it is set ON for the readings, with the breaker off. */
   switchBefore: IsolationPointId | null
   /** A further conductor at the proof place that may carry voltage, such as the signal wire between two units. */
-  alsoLive?: string
+  alsoLive?: 'signal'
   /** What is asked once, because the plan depends on it. */
   asks: PlanQuestion[]
 }
@@ -79,7 +79,7 @@ const household = (place: string, extra: Partial<IsolationPlan> = {}): Isolation
   capacitor: 'possible',
   electronics: false,
   switchBefore: 'wall-switch',
-  asks: [],
+  asks: ['switched-live'],
   ...extra,
 })
 
@@ -209,19 +209,24 @@ export const isolationPlans: Record<FamilyId, IsolationPlan> = {
   'other-fan': household('at the feed to the motor, before its switch', {
     points: [{ point: 'service-switch', act: 'Its own switch off', held: 'taped off' }, breaker],
     switchBefore: null,
-    asks: ['legs'],
+    asks: ['legs', 'switched-live'],
   }),
 }
 
 /** Conductors at the proof place that carry, or may carry, the supply. */
-export const livesOf = ({ twoHot, threePhase }: { twoHot: boolean; threePhase?: boolean }): string[] =>
-  threePhase ? ['L1', 'L2', 'L3'] : twoHot ? ['L1', 'L2'] : ['L']
+export const livesOf = ({
+  twoHot,
+  threePhase,
+}: {
+  twoHot: boolean
+  threePhase?: boolean
+}): ('L' | 'L1' | 'L2' | 'L3')[] => (threePhase ? ['L1', 'L2', 'L3'] : twoHot ? ['L1', 'L2'] : ['L'])
 
 /** Pairs proved at a battery; read on DC and on AC. */
-export const BATTERY_PAIRS = ['plus–minus, DC', 'plus–chassis, DC', 'plus–minus, AC']
+export const BATTERY_PAIRS = ['plus–minus, DC', 'plus–chassis, DC', 'plus–minus, AC'] as const
 
 /** Pairs proved at a battery, a solar panel or the like beside the mains. */
-export const OTHER_SUPPLY_PAIRS = ['other supply, DC', 'other supply, AC']
+export const OTHER_SUPPLY_PAIRS = ['other supply, DC', 'other supply, AC'] as const
 
 /** Families fed by both hot legs (240 V in North America). */
 export const twoHotFamilies: FamilyId[] = ['outdoor-unit-fan', 'mini-split-indoor-fan']

@@ -3,9 +3,9 @@ import { OTHER_SUPPLY_PAIRS } from '../knowledge/isolation'
 export type ProofVerdict = 'dead' | 'not-proven' | 'live'
 
 /** Mains: below 5 V dead, 5 to 30 V not proven, over 30 V stop. Battery circuits: below 1 V dead, anything else live. */
-const DEAD_MAINS = 5
-const STOP_MAINS = 30
-const DEAD_BATTERY = 1
+export const DEAD_MAINS = 5
+export const STOP_MAINS = 30
+export const DEAD_BATTERY = 1
 
 export function proofVerdict(volts: number, supply: 'mains' | 'battery'): ProofVerdict {
   if (supply === 'battery') return volts < DEAD_BATTERY ? 'dead' : 'live'

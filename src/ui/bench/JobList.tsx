@@ -4,6 +4,7 @@ import { waitText } from '@/core/job/parts/orders'
 import type { EnergyState } from '@/core/knowledge/vocabulary'
 import { formatPercent } from '@/core/units'
 import type { BenchJob } from '@/server/household'
+import { SmallLine } from '../pieces/SmallLine'
 
 const stateWords: Record<EnergyState, string> = {
   live: 'Power may be on',
@@ -43,7 +44,7 @@ export function JobList({ jobs, today }: { jobs: BenchJob[]; today: string }) {
                 <span className="block font-bold leading-tight">{title}</span>
                 <span className="caption block truncate">{job.symptom}</span>
               </span>
-              <SmallLine row={row} />
+              <StateInSmall row={row} />
               <span className="min-w-0 leading-tight">
                 <span className={`block ${row.stopped ? 'font-bold text-stop' : ''}`}>{row.next}</span>
                 {row.waits.map((order) => (
@@ -69,59 +70,11 @@ export function JobList({ jobs, today }: { jobs: BenchJob[]; today: string }) {
   )
 }
 
-/** The power line in small: amber up to the first open break, the state as a word. */
-function SmallLine({ row }: { row: BenchJob }) {
-  const points = row.points.slice(0, 5)
-  const powered = row.state === 'live-test' || row.state === 'in-service'
-  const live = powered
-    ? points.length
-    : Math.max(
-        0,
-        points.findIndex((point) => point.open) < 0 ? points.length : points.findIndex((point) => point.open),
-      )
-  const step = 120 / (points.length + 1)
-  const allLive = live >= points.length
+/** The power line in small, the state as a word. */
+function StateInSmall({ row }: { row: BenchJob }) {
   return (
     <span className="flex flex-col">
-      <svg
-        viewBox="0 0 150 22"
-        width="150"
-        height="22"
-        aria-hidden="true"
-        fill="none"
-        stroke="var(--ink)"
-        strokeWidth="1.3"
-      >
-        <circle cx="9" cy="13" r="7" />
-        <path d={`M16 13H${130}`} />
-        <path
-          d={`M16 13H${allLive ? 130 : 16 + step * (live + 1) - 8}`}
-          stroke="var(--ink)"
-          strokeWidth="5"
-        />
-        <path
-          d={`M16 13H${allLive ? 130 : 16 + step * (live + 1) - 8}`}
-          stroke="var(--amber)"
-          strokeWidth="4"
-          strokeDasharray="4 3"
-        />
-        {points.map((point, index) => {
-          const x = 16 + step * (index + 1)
-          return (
-            <g key={`${x}`}>
-              <rect x={x - 8} y="9" width="16" height="8" fill="var(--ground)" stroke="none" />
-              <path
-                d={point.open && !powered ? `M${x - 8} 13L${x + 7} 3` : `M${x - 8} 13H${x + 8}`}
-                strokeWidth="1.7"
-              />
-              <circle cx={x - 8} cy="13" r="1.8" fill="var(--ink)" />
-              <circle cx={x + 8} cy="13" r="1.8" fill="var(--ink)" />
-            </g>
-          )
-        })}
-        <circle cx="138" cy="13" r="8" stroke="var(--copper-fill)" strokeWidth="1.6" />
-        <path d="M138 7v12M132 13h12" stroke="var(--copper-fill)" />
-      </svg>
+      <SmallLine points={row.points} powered={row.state === 'live-test' || row.state === 'in-service'} />
       <span className="caption leading-tight">
         {row.job.status === 'closed'
           ? row.job.result === 'not-mended'

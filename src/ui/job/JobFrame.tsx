@@ -56,13 +56,17 @@ export function JobFrame({ children }: { children: ReactNode }) {
   const { job, machine, household } = snapshot
   const last = usePathname().split('/').at(-1) ?? ''
   const at: StageId = isStage(last) ? last : 'notice'
-  const folded = foldedFrom.includes(at) && !unfolded
+  // The drawing of the whole machine wants the width as well.
+  const folds = foldedFrom.includes(at) || last === 'where'
+  const folded = folds && !unfolded
   const saved = { saved: 'saved', saving: 'saving …', offline: 'kept here, not stored yet' }[save]
   return (
     <div className="mx-auto max-w-[1440px] pb-32 mid:px-5 wide:pb-0">
       <JobKeys />
-      <header className="flex flex-wrap items-baseline gap-x-4 px-4 py-2.5 mid:px-0">
-        <h1 className="flex-1 text-lg mid:flex-none mid:text-[1.3rem]">{titleAndPlace(machine)}</h1>
+      <header className="flex flex-wrap items-center gap-x-4 px-4 mid:items-baseline mid:px-0 mid:py-2.5">
+        <h1 className="min-w-0 flex-1 truncate text-lg mid:flex-none mid:text-[1.3rem]">
+          {titleAndPlace(machine)}
+        </h1>
         <p className="caption hidden min-w-0 flex-1 truncate mid:block">{job.symptom}</p>
         <p className="caption hidden mid:block">
           {household.name} · opened {ago(job.openedAt, now)} ·{' '}
@@ -98,9 +102,9 @@ export function JobFrame({ children }: { children: ReactNode }) {
       >
         <div className="hidden pt-5 pr-3 mid:block">
           <Block name="The route">
-            <Route at={at} />
+            <Route at={at} here={isStage(last)} />
           </Block>
-          {foldedFrom.includes(at) ? (
+          {folds ? (
             <Block name="What it may be">
               <FoldedEvidence folded={folded} onFold={() => setUnfolded(folded)} />
             </Block>
@@ -179,7 +183,7 @@ function EvidenceBar() {
         type="button"
         aria-haspopup="dialog"
         aria-expanded={open}
-        className="block w-full border-ink border-t bg-ground px-4 py-2 text-left"
+        className="relative block w-full border-ink border-t bg-ground px-4 py-2 text-left"
         data-testid="evidence-bar"
         onClick={() => setOpen(true)}
       >
@@ -187,7 +191,7 @@ function EvidenceBar() {
           <span className="truncate">{shortCauses[top.cause]}</span>
           <span className="num font-bold">{formatPercent(top.probability)}</span>
         </span>
-        <span className="mt-1 block h-2.5 border border-ink bg-surface">
+        <span className="absolute inset-x-0 bottom-0 block h-1.5 border-ink border-t bg-surface">
           <span
             className="block h-full bg-[var(--copper-fill)] transition-[width] duration-300"
             style={{ width: `${top.probability * 100}%` }}

@@ -5,7 +5,7 @@ import { useJob } from './JobProvider'
 import { type StageId, stageStates, stages } from './stages'
 
 /** The eight stages as a vertical track, with what is done and open in each. Keys 1 to 8. */
-export function Route({ at }: { at: StageId }) {
+export function Route({ at, here: shown }: { at: StageId; here: boolean }) {
   const { snapshot, energy, diagnosis } = useJob()
   const states = stageStates(snapshot, energy, diagnosis.decided !== null)
   return (
@@ -13,7 +13,8 @@ export function Route({ at }: { at: StageId }) {
       <ol className="relative">
         {stages.map((stage, index) => {
           const { done, note } = states[stage.id]
-          const here = stage.id === at
+          // A page beside the stages is none of them.
+          const here = shown && stage.id === at
           const square = here
             ? 'border-[var(--copper-fill)] bg-[var(--copper-fill)] text-white'
             : done

@@ -27,7 +27,10 @@ export function StopPage({ onRead }: { onRead: () => void }) {
         <section aria-label="Then" className="rule-top mt-5 pt-4">
           <h2 className="mb-2 text-[1.05rem]">Then</h2>
           <div className="flex flex-wrap gap-2">
-            <Link className="btn" href={`/jobs/${snapshot.job.id}/record`}>
+            <Link prefetch={false} className="btn" href={`/jobs/${snapshot.job.id}/call-card`}>
+              The card to show them
+            </Link>
+            <Link prefetch={false} className="btn" href={`/jobs/${snapshot.job.id}/record`}>
               The record, to show them
             </Link>
             <button type="button" className="btn" onClick={handOver}>

@@ -1,12 +1,13 @@
 'use client'
 
 import dynamic from 'next/dynamic'
-import { Fragment, type ReactNode, useRef, useState } from 'react'
+import { Fragment, type ReactNode, useId, useRef, useState } from 'react'
 import type { PointRow } from '@/core/job'
 import { breakWords } from '@/core/knowledge/breakWords'
 import { useJob } from '../job/JobProvider'
 import { atHand } from '../kit/whenReached'
 import { powerLineModel, shortPoint } from './powerLineModel'
+import { SmallLine } from './SmallLine'
 import { StateBox } from './StateBox'
 import { BreakSymbol, CapacitorSymbol, MotorSymbol, SupplySymbol, ValveSymbol } from './symbols'
 
@@ -21,11 +22,15 @@ const BreakPopover = dynamic(
 export function PowerLine() {
   const { snapshot, energy, now, clockOrDay } = useJob()
   const model = powerLineModel(snapshot, energy)
+  // On a phone the line is small and grows on a tap; the state stands beside it always.
+  const [grown, setGrown] = useState(false)
+  const line = useId()
   return (
     <div className="border-ink border-y bg-surface mid:flex" data-testid="power-line">
       <section
+        id={line}
         aria-label="Power line"
-        className="flex min-w-0 flex-1 items-start overflow-x-auto px-3 pt-3 pb-2 mid:px-5 mid:pt-6"
+        className={`${grown ? 'flex' : 'hidden'} min-w-0 flex-1 items-start overflow-x-auto px-3 pt-3 pb-2 mid:flex mid:px-5 mid:pt-6`}
       >
         <Stop label="Supply" note={model.supply}>
           <span className="-mb-[2px] grid h-[34px] place-items-center">
@@ -65,7 +70,23 @@ export function PowerLine() {
           </div>
         ))}
       </section>
-      <StateBox />
+      <div className="flex items-stretch">
+        <button
+          type="button"
+          className="flex w-[132px] shrink-0 items-center gap-1 border-line border-r px-2 mid:hidden"
+          aria-expanded={grown}
+          aria-controls={line}
+          aria-label={`Power line: ${grown ? 'fold it' : 'show its points'}`}
+          onClick={() => setGrown(!grown)}
+        >
+          <SmallLine
+            points={model.breaks.map(({ openedAt }) => ({ open: openedAt !== null }))}
+            powered={model.allLive}
+          />
+          <span aria-hidden="true">{grown ? '▴' : '▾'}</span>
+        </button>
+        <StateBox />
+      </div>
     </div>
   )
 }

@@ -17,7 +17,7 @@ export function StateBox() {
     <section
       aria-label="State"
       aria-live="polite"
-      className={`flex min-w-72 items-center gap-3 border-ink px-4 py-2 mid:border-l ${look.box}`}
+      className={`flex min-w-0 flex-1 items-center gap-3 border-ink px-3 py-1.5 mid:min-w-72 mid:flex-none mid:border-l mid:px-4 mid:py-2 ${look.box}`}
       data-testid="state"
       data-state={energy.state}
     >
@@ -27,15 +27,15 @@ export function StateBox() {
       >
         {look.symbol}
       </span>
-      <span className="flex flex-wrap items-baseline gap-x-3 mid:block">
-        <strong className="text-base leading-tight tracking-wide mid:block mid:text-xl">{title}</strong>
+      <span className="flex flex-wrap items-baseline gap-x-2 mid:block">
+        <strong className="text-[0.95rem] leading-tight tracking-wide mid:block mid:text-xl">{title}</strong>
         {lines.map((line) => (
           <span key={line} className={`text-sm leading-tight mid:block ${look.note}`}>
             {line}
           </span>
         ))}
         <span
-          className={`num text-xs leading-tight mid:block ${reach.away ? 'font-bold' : look.note}`}
+          className={`num text-xs leading-tight mid:block ${reach.away ? 'font-bold' : `hidden ${look.note}`}`}
           data-testid="confirmed"
         >
           {reach.away

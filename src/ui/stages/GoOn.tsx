@@ -1,5 +1,6 @@
 'use client'
 
+import Link from 'next/link'
 import { useRouter } from 'next/navigation'
 import { decidedWords, usableTest } from '@/core/diagnose'
 import { diagnoseInputOf, reachOfTest } from '@/core/job'
@@ -21,7 +22,18 @@ export function GoOn({ from }: { from: From }) {
       className="rule-top flex flex-wrap items-center justify-between gap-x-4 gap-y-2 py-4"
       data-testid="go-on"
     >
-      <p className="min-w-0 flex-1 basis-64 leading-snug">{next.text}</p>
+      <p className="min-w-0 flex-1 basis-64 leading-snug">
+        {next.text}
+        {from === 'notice' ? (
+          <Link
+            prefetch={false}
+            className="btn btn-plain -ml-2 block"
+            href={`/jobs/${snapshot.job.id}/where`}
+          >
+            Is this for me? How long, what it needs, what can hurt
+          </Link>
+        ) : null}
+      </p>
       <button
         type="button"
         data-key="n"

@@ -8,6 +8,7 @@ import { useNarrow } from '../kit/useNarrow'
 import { LinePhotos } from '../photos/LinePhotos'
 import { MarkedPhoto } from '../photos/MarkedPhoto'
 import { usePhotos } from '../photos/PhotoSender'
+import { WhereIs } from '../where/WhereIs'
 import { CupsDrawn } from './CupsDrawn'
 
 /** An act as the large view shows it. */
@@ -15,6 +16,8 @@ export interface LargeAct {
   id: string
   /** What is photographed at it, for those who do not see it. */
   about: string
+  /** Its part by name, to be shown in the drawing of the machine. */
+  part: string
   title: string
   details: string[]
   done: boolean
@@ -141,6 +144,9 @@ function Act({ act, way, then, onTick }: ActProps) {
         {act.problem ? (
           <p className="mt-4 border-stop border-l-4 pl-3 text-xl">{`First: ${act.problem}`}</p>
         ) : null}
+        <div className="mt-3">
+          <WhereIs key={act.id} what={act.about} line={act.part} />
+        </div>
       </div>
       {photo ? (
         <MarkedPhoto

@@ -10,7 +10,7 @@ export function StopSigns({ rules, title }: { rules: StopRuleId[]; title: string
   const { snapshot, act, id } = useJob()
   const settled = snapshot.stops.filter((row) => row.overriddenAt || row.liftedAt)
   return (
-    <Section part="always" title={title} aside="one tap stops the job and says whom to call">
+    <Section part="always" title={title} aside="one tap stops the job and says whom to call" folds>
       <ul className="grid gap-x-6 mid:grid-cols-2" data-testid="stop-signs">
         {rules.map((rule) => (
           <li key={rule} className="flex items-center justify-between gap-2 border-line border-b py-1">

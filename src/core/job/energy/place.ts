@@ -44,14 +44,16 @@ export const isAnswered = (snapshot: JobSnapshot, field: PlanField): boolean =>
 
 /**
  * What has to be answered before dead is proved, and is not: how many circuits feed it, whether anything else does, what
- * there is to read against, and how the switch before the place shows its ON.
+ * there is to read against, whether a second live wire comes there, and how the switch before the place shows its ON.
  */
 export function unansweredPlan(snapshot: JobSnapshot): PlanField[] {
   if (isolationPlans[snapshot.machine.family].supply === 'battery') return []
   const asked: PlanField[] = ['feeds', 'other-supply']
   if (!onlyPlug(snapshot)) {
     asked.push('earth')
-    if (isolationPlans[snapshot.machine.family].asks.includes('legs')) asked.push('legs')
+    const { asks } = isolationPlans[snapshot.machine.family]
+    if (asks.includes('legs')) asked.push('legs')
+    if (asks.includes('switched-live')) asked.push('switched-live')
     if (switchesBefore(snapshot).length > 0) asked.push('switch')
   }
   return asked.filter((field) => !isAnswered(snapshot, field))

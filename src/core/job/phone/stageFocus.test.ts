@@ -1,8 +1,8 @@
 import { describe, expect, it } from 'vitest'
 import type { Act } from '../acts/actTypes'
 import { energyOf } from '../energy/energy'
-import { isolationActs } from '../energy/proofScript'
-import { act, id, jobOn, NOW } from '../job.testing'
+import { isolationActs, proofActs } from '../energy/proofScript'
+import { act, id, jobOn, line, NOW, tick } from '../job.testing'
 import type { JobSnapshot } from '../rows'
 import { stageFocus } from './stageFocus'
 
@@ -41,7 +41,21 @@ describe('what a phone shows of a stage', () => {
     expect(focus(opened, 'make-dead').rows).toContain(
       opened.points.find((point) => point.openedAt && point.held === '')?.id,
     )
+    const unanswered = act(job, ...isolationActs(job).filter(({ kind }) => kind !== 'field.set'))
+    expect(focus(unanswered, 'make-dead').parts).toEqual(['questions'])
     expect(focus(act(job, ...isolationActs(job)), 'make-dead').parts).toEqual(['covers', 'proof'])
+  })
+
+  it('is the covers alone while one of them is on, and the proof alone once it has begun', () => {
+    const isolated = act(job, ...isolationActs(job))
+    const covered = act(
+      isolated,
+      line('grille', { action: 'unclip', part: 'grille', access: 'before-proof' }),
+    )
+    expect(focus(covered, 'make-dead').parts).toEqual(['covers'])
+    expect(focus(act(covered, tick('grille')), 'make-dead').parts).toEqual(['proof'])
+    const begun = act(isolated, ...proofActs(isolated, id).slice(0, 2))
+    expect(focus(begun, 'make-dead').parts).toEqual(['proof'])
   })
 
   it('is no reading of a machine that hands may not go into', () => {

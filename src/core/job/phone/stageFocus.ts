@@ -2,6 +2,7 @@ import { askedFirst } from '../../knowledge/asked'
 import type { ObservationId } from '../../knowledge/vocabulary'
 import { partsOut } from '../energy/bench'
 import type { Energy } from '../energy/energy'
+import { unansweredPlan } from '../energy/place'
 import { capacitorOf } from '../evidence/derive'
 import { isPartChosen } from '../fields'
 import { stillOut } from '../proving/stillOut'
@@ -12,6 +13,7 @@ export type StagePart =
   | 'always'
   | 'notice'
   | 'points'
+  | 'questions'
   | 'covers'
   | 'proof'
   | 'charge'
@@ -93,7 +95,13 @@ const stages: Record<string, Focus | undefined> = {
     const onBench: StagePart[] = charged && partsOut(snapshot).length > 0 ? ['charge'] : []
     const open = snapshot.points.filter((point) => !point.struckAt && (!point.openedAt || point.held === ''))
     if (open.length > 0) return { parts: [...onBench, 'points'], rows: nextOf(open.map(({ id }) => id)) }
-    if (energy.state !== 'proven-dead') return { parts: [...onBench, 'covers', 'proof'], rows: [] }
+    if (energy.state !== 'proven-dead') {
+      if (unansweredPlan(snapshot).length > 0) return { parts: [...onBench, 'questions'], rows: [] }
+      const covers = snapshot.ledger.filter(({ access, struckAt }) => access === 'before-proof' && !struckAt)
+      if (covers.some(({ doneAt }) => doneAt === null)) return { parts: [...onBench, 'covers'], rows: [] }
+      const offered = covers.length === 0 && energy.proofs.every(({ row }) => row === null)
+      return { parts: [...onBench, ...(offered ? (['covers'] as const) : []), 'proof'], rows: [] }
+    }
     return { parts: charged ? ['charge'] : ['wait'], rows: [] }
   },
   measure: (snapshot, energy, nextTest) => {

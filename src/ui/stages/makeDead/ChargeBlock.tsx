@@ -18,6 +18,7 @@ import { NumberField } from '../../kit/NumberField'
 import { ReadingField } from '../../kit/ReadingField'
 import { Section } from '../../kit/Section'
 import { TextField } from '../../kit/TextField'
+import { ChargeShown } from './ChargeShown'
 import { Strike } from './Strike'
 
 /** Stored charge: worked out from the label, emptied through a resistor, read below 5 V DC. */
@@ -126,6 +127,14 @@ function ChargeLine({ charge }: { charge: ChargeRow }) {
           With µF and volts of the label this says how long the lead must stay on. If you cannot read it, take
           60 µF and 440 V for a run capacitor, 400 µF and 330 V for a start capacitor (black, round, plastic).
         </p>
+      )}
+      {locked || charge.dischargedAt || charge.holds === 'bus' || charge.terminals === 'none-seen' ? null : (
+        <ChargeShown
+          pair={pairs[Math.max(0, values.indexOf(''))] ?? ''}
+          uF={uF}
+          volts={volts}
+          hold={result ? formatSeconds(result.secondsToSafe) : null}
+        />
       )}
       {result?.warnings.map(({ code, text }) => (
         <p key={code} role="status" className="my-2 max-w-[75ch] font-bold text-stop">

@@ -5,6 +5,7 @@ import { coversToCome } from '@/core/job/energy/coversOfJob'
 import { useJob } from '../../job/JobProvider'
 import { Section } from '../../kit/Section'
 import { Tick } from '../../kit/Tick'
+import { WhereIs } from '../../where/WhereIs'
 
 /** Covers that stand before the proof place: they come off with all points open, and nothing behind them is touched. */
 export function Covers() {
@@ -19,6 +20,7 @@ export function Covers() {
       <p className="mb-1 max-w-[72ch] leading-snug">
         {`Dead is proved ${proofPlaceText(snapshot)}. With every point off and held, the covers in front of that place may come off. Nothing behind them is touched before it is proved.`}
       </p>
+      <WhereIs what="the covers" part="cover" />
       <ul>
         {lines.map((line) => (
           <li key={line.id} className="flex items-center gap-1 border-line border-b">

@@ -1,7 +1,8 @@
 'use client'
 
+import Link from 'next/link'
 import { useEffect, useState } from 'react'
-import { unansweredPlan } from '@/core/job/energy/place'
+import { onlyPlug } from '@/core/job'
 import { isolationPlans } from '@/core/knowledge/isolation'
 import { isolationNotes } from '@/core/knowledge/isolationNotes'
 import { type IsolationPointId, vocabulary } from '@/core/knowledge/vocabulary'
@@ -20,7 +21,7 @@ import { Covers } from './Covers'
 import { NextTick } from './NextTick'
 import { PointLine } from './PointLine'
 import { ProofBlock } from './ProofBlock'
-import { PlanQuestions } from './Questions'
+import { PlaceQuestions, PlanQuestions } from './Questions'
 import { WaitBlock } from './WaitBlock'
 
 /** Stage 2: every point opened and held, proved dead, discharged, waited. */
@@ -28,6 +29,7 @@ export function MakeDeadStage() {
   const { snapshot, energy, act, id } = useJob()
   const plan = isolationPlans[snapshot.machine.family]
   const points = snapshot.points.filter((point) => !point.struckAt)
+  const next = points.find(({ openedAt }) => openedAt === null)
   const struck = [...snapshot.points, ...snapshot.charges, ...snapshot.waits].filter((row) => row.struckAt)
   return (
     <>
@@ -46,6 +48,7 @@ export function MakeDeadStage() {
               key={point.id}
               point={point}
               what={plan.points.find((planned) => planned.point === point.point)?.act ?? point.label}
+              next={point.id === next?.id}
             />
           ))}
         </ul>
@@ -55,6 +58,13 @@ export function MakeDeadStage() {
           <WhichBreaker />
           <AddPoint onAdd={(point) => act({ kind: 'point.add', id: id(), point })} />
         </Rest>
+        <Link
+          prefetch={false}
+          className="btn btn-plain -ml-2 text-sm"
+          href={`/jobs/${snapshot.job.id}/where`}
+        >
+          Where everything sits, and is this for me?
+        </Link>
         {isolationNotes[snapshot.machine.family].map((note) => (
           <p key={note} className="mt-1 max-w-[72ch] border-ink border-l-2 pl-3 text-[0.93rem]">
             {note}
@@ -62,9 +72,16 @@ export function MakeDeadStage() {
         ))}
       </Section>
       <Block name="The questions of the plan">
-        <Rest part={unansweredPlan(snapshot).length > 0 ? 'always' : 'points'}>
-          <PlanQuestions />
-        </Rest>
+        {plan.supply === 'battery' ? null : (
+          <Section
+            part="questions"
+            title="Before you prove it dead"
+            aside="“Not sure” says what helps; nothing is taken for answered."
+          >
+            <PlanQuestions />
+            {onlyPlug(snapshot) ? null : <PlaceQuestions />}
+          </Section>
+        )}
       </Block>
       <StopSigns
         title="Stop here if you see one of these"

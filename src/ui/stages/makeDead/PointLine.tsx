@@ -7,10 +7,18 @@ import { useJob } from '../../job/JobProvider'
 import { useRowClass } from '../../kit/focus'
 import { TextField } from '../../kit/TextField'
 import { Tick } from '../../kit/Tick'
+import { WhereIs } from '../../where/WhereIs'
 import { Strike } from './Strike'
 
+interface PointLineProps {
+  point: PointRow
+  what: string
+  /** It comes next: where it is stands below. */
+  next: boolean
+}
+
 /** One point: opened with its time, and how it is held as the person says; the plan's proposal is one tap away. */
-export function PointLine({ point, what }: { point: PointRow; what: string }) {
+export function PointLine({ point, what, next }: PointLineProps) {
   const { act, snapshot, now, clockOrDay } = useJob()
   const open = point.openedAt !== null
   const shown = useRowClass()(point.id)
@@ -39,6 +47,11 @@ export function PointLine({ point, what }: { point: PointRow; what: string }) {
         />
       </div>
       {open && point.held === '' ? <Hold point={point} /> : null}
+      {next ? (
+        <div className="pb-1 pl-[52px]">
+          <WhereIs what={point.label} part={point.point} />
+        </div>
+      ) : null}
     </li>
   )
 }

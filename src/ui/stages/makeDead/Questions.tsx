@@ -1,11 +1,16 @@
-'use client'
-
 import { type PlanField, planAnswer, switchBefore } from '@/core/job'
-import { isAnswered } from '@/core/job/energy/place'
+import { isAnswered, unansweredPlan } from '@/core/job/energy/place'
 import { isolationPlans } from '@/core/knowledge/isolation'
+import { planHow } from '@/core/knowledge/proofHow'
 import { useJob } from '../../job/JobProvider'
 import { Chips } from '../../kit/Chips'
-import { SelectField } from '../../kit/TextField'
+import { useRowClass } from '../../kit/focus'
+import { Unsure } from '../../kit/Unsure'
+
+const YES_NO = [
+  { value: 'no', label: 'no' },
+  { value: 'yes', label: 'yes' },
+]
 
 /** What the plan depends on, asked once: water, a second supply, the circuits that feed the housing. */
 export function PlanQuestions() {
@@ -13,33 +18,13 @@ export function PlanQuestions() {
   const { asks, supply } = isolationPlans[snapshot.machine.family]
   return (
     <>
-      {asks.includes('water') ? (
-        <Question
-          field="water"
-          text="Is an ice maker or a dispenser connected to water?"
-          why="Without water there is no valve to shut."
-          values={[
-            { value: 'yes', label: 'yes' },
-            { value: 'no', label: 'no' },
-          ]}
-        />
-      ) : null}
+      {asks.includes('water') ? <PlanQuestion field="water" values={[...YES_NO].reverse()} /> : null}
       {asks.includes('other-supply') || supply === 'mains' ? (
-        <Question
-          field="other-supply"
-          text="Does anything else feed it: a battery, a solar panel, an uninterruptible supply, a foreign 24 V?"
-          why="Then these points are not all of it."
-          values={[
-            { value: 'no', label: 'no' },
-            { value: 'yes', label: 'yes' },
-          ]}
-        />
+        <PlanQuestion field="other-supply" values={YES_NO} />
       ) : null}
       {asks.includes('legs') ? (
-        <Question
+        <PlanQuestion
           field="legs"
-          text="How many live wires does its supply have?"
-          why="Two is 240 V, from a breaker of double width; three is three phases."
           values={[
             { value: 'one', label: 'one, and neutral' },
             { value: 'two', label: 'two' },
@@ -48,90 +33,94 @@ export function PlanQuestions() {
         />
       ) : null}
       {supply === 'battery' ? null : (
-        <Question
-          field="feeds"
-          text="How many circuits feed this housing?"
-          why="A light, a heater or electric heat may bring its own, each with its own breaker and proof."
-          values={['1', '2', '3'].map((value) => ({ value, label: value }))}
-        />
+        <PlanQuestion field="feeds" values={['1', '2', '3'].map((value) => ({ value, label: value }))} />
       )}
     </>
   )
 }
+
+interface PlanQuestionProps {
+  field: Exclude<PlanField, 'cold'>
+  values: { value: string; label: string }[]
+}
+
+const PlanQuestion = ({ field, values }: PlanQuestionProps) => (
+  <Question field={field} {...planHow[field]} values={values} />
+)
 
 interface QuestionProps {
   field: PlanField
   text: string
   why: string
   values: { value: string; label: string }[]
+  /** What helps somebody who is not sure. */
+  unsure?: string
 }
 
-/** One question with its few answers; none is chosen before somebody chose it. */
-export function Question({ field, text, why, values }: QuestionProps) {
+/** One question with its few answers; none is chosen before somebody chose it. A phone leaves out what is answered. */
+export function Question({ field, text, why, values, unsure }: QuestionProps) {
   const { snapshot, act, id } = useJob()
+  const answered = isAnswered(snapshot, field)
+  const needed = unansweredPlan(snapshot)
+  // Two at a time on a phone, in their order.
+  const shown = useRowClass()(field, !answered && (!needed.includes(field) || needed.indexOf(field) < 2))
   return (
-    <div className="rule-top grid gap-x-5 gap-y-1 py-2 mid:grid-cols-[minmax(0,1fr)_auto]">
-      <p className="leading-snug">
+    <div className={`rule-top flex flex-wrap items-start gap-x-5 gap-y-1 py-2 ${shown}`}>
+      <p className="min-w-[18rem] flex-1 basis-[24rem] leading-snug">
         <b>{text}</b> <span className="caption">{why}</span>
       </p>
       <Chips
         label={text}
         values={values}
-        chosen={isAnswered(snapshot, field) ? planAnswer(snapshot, field) : null}
+        chosen={answered ? planAnswer(snapshot, field) : null}
         onChoose={(value) => act({ kind: 'field.set', id: id(), part: 'plan', field, typed: value ?? '' })}
       />
+      {unsure && !answered ? (
+        <Unsure className="w-full">
+          <p>{unsure}</p>
+        </Unsure>
+      ) : null}
     </div>
   )
 }
 
 /** What the person sees at the place where dead is proved: what to read against, further wires, the switch before it. */
 export function PlaceQuestions() {
-  const { snapshot, act, id } = useJob()
-  const point = switchBefore(snapshot)
-  const battery = isolationPlans[snapshot.machine.family].supply === 'battery'
-  if (battery) return null
-  const answer = (field: PlanField) => ({
-    value: isAnswered(snapshot, field) ? planAnswer(snapshot, field) : '',
-    ...(isAnswered(snapshot, field) ? {} : { empty: 'not said yet' }),
-    onChoose: (typed: string) => act({ kind: 'field.set', id: id(), part: 'plan', field, typed }),
-  })
+  const { snapshot } = useJob()
+  const { asks, supply } = isolationPlans[snapshot.machine.family]
+  if (supply === 'battery') return null
   return (
     <div className="pb-3">
-      <div className="grid gap-3 mid:grid-cols-3">
-        <SelectField
-          label="What can the second probe touch?"
-          {...answer('earth')}
-          options={[
-            { value: 'ground', label: 'the ground wire, or metal that is grounded' },
-            { value: 'earth-lead', label: 'a known earth, by a long lead' },
-            { value: 'none', label: 'nothing' },
+      <PlanQuestion
+        field="earth"
+        values={[
+          { value: 'ground', label: 'yes, or grounded metal' },
+          { value: 'earth-lead', label: 'no: I bring a long lead from a known earth' },
+          { value: 'none', label: 'no, and I have no such lead' },
+        ]}
+      />
+      {asks.includes('switched-live') ? (
+        <PlanQuestion
+          field="switched-live"
+          values={[
+            { value: 'no', label: 'no, the usual wires' },
+            { value: 'yes', label: 'yes, a second one' },
           ]}
         />
-        <SelectField
-          label="Which live wires come there?"
-          value={planAnswer(snapshot, 'switched-live')}
-          onChoose={answer('switched-live').onChoose}
-          options={[
-            { value: 'no', label: 'the usual ones' },
-            { value: 'yes', label: 'a switched one as well' },
+      ) : null}
+      {switchBefore(snapshot) ? (
+        <PlanQuestion
+          field="switch"
+          values={[
+            { value: 'seen', label: 'yes, I see it' },
+            { value: 'unseen', label: 'no: two-way, pull chain or button' },
+            { value: 'powered', label: 'no: it needs power (timer, sensor, smart)' },
           ]}
         />
-        {point ? (
-          <SelectField
-            label={`Can you see whether the ${point.label.toLowerCase()} is on?`}
-            {...answer('switch')}
-            options={[
-              { value: 'seen', label: 'yes, I see it' },
-              { value: 'unseen', label: 'no: two-way, pull chain or button' },
-              { value: 'powered', label: 'no: it needs power (timer, sensor, smart)' },
-            ]}
-          />
-        ) : null}
-      </div>
+      ) : null}
       <p className="caption mt-1 max-w-[85ch]">
-        A switch whose ON one cannot see is read in each position; a timer, a sensor or a smart switch is
-        proved at its line terminals. A double-insulated fan, two squares on its plate, needs no ground to
-        run: bring a known earth by a long lead for the readings.
+        A double-insulated fan, two squares on its plate, needs no ground to run: bring a known earth by a
+        long lead for the readings.
       </p>
     </div>
   )

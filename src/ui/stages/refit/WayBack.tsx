@@ -43,6 +43,7 @@ export function WayBack() {
   const largeOf = ({ step, row }: (typeof steps)[number]) => ({
     id: row.id,
     about: row.part || 'this line',
+    part: step.part,
     cup: row.cup,
     ...spokenBack(step, row),
     done: row.backDoneAt !== null,

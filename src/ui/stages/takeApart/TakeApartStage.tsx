@@ -18,6 +18,7 @@ import { Block } from '../../job/Block'
 import { useJob } from '../../job/JobProvider'
 import { Section } from '../../kit/Section'
 import { PhotoSender } from '../../photos/PhotoSender'
+import { WhereIs } from '../../where/WhereIs'
 import { CupsDrawn } from '../CupsDrawn'
 import { GoOn } from '../GoOn'
 import { KeepWay } from '../KeepWay'
@@ -40,7 +41,8 @@ export function TakeApartStage() {
     useSensor(PointerSensor, { activationConstraint: { distance: 6 } }),
     useSensor(KeyboardSensor, { coordinateGetter: sortableKeyboardCoordinates }),
   )
-  const current = lines.find((line) => !line.doneAt)?.id
+  const next = lines.find((line) => !line.doneAt)
+  const current = next?.id
   const drop = ({ active, over }: DragEndEvent) => {
     if (!over || active.id === over.id) return
     const from = lines.findIndex((line) => line.id === active.id)
@@ -78,8 +80,9 @@ export function TakeApartStage() {
         }
       >
         {lines.length > 0 ? (
-          <div className="mb-2">
+          <div className="mb-2 flex flex-wrap items-start gap-2">
             <LargeWayIn lines={lines} />
+            {next ? <WhereIs key={next.id} what={next.part} line={next.part} /> : null}
           </div>
         ) : null}
         <CupsDrawn />
@@ -126,6 +129,7 @@ function LargeWayIn({ lines }: { lines: LedgerRow[] }) {
       acts={lines.map((line) => ({
         id: line.id,
         about: line.part || 'this line',
+        part: line.part,
         cup: line.cup,
         ...spokenAct(line, line.caution || irreversible[line.action]),
         done: line.doneAt !== null,

@@ -1,0 +1,104 @@
+import type { PlanField } from '../job/energy/place'
+
+/** A step of the proof as it is shown: what is done, why, and what helps somebody who is not sure. */
+export interface StepHow {
+  act: string
+  why: string
+  unsure: string[]
+}
+
+const TRY_AGAIN = 'Use the same socket as before, with the same two slots.'
+
+/** Steps of the proof but the readings themselves. `volts` is what a socket of the region gives. */
+export const stepHow = {
+  'tester-before': (volts: number): StepHow => ({
+    act: `Try your meter on a socket that works: it shows about ${volts} V.`,
+    why: 'A broken meter, a flat battery or a loose lead shows 0 as well, on wires that are live. Unplug a lamp that lit, and put one tip into each of its two slots, fingers behind the guards. Only with a meter and leads that are marked CAT III 600 V.',
+    unsure: [
+      'It shows nothing: try another socket, then the leads and the battery. A meter that shows nothing proves nothing.',
+      'No such mark, or you would rather put nothing into a socket: a proving unit, a small box with a battery, serves as well. Ask for one where meters are sold.',
+      'You have neither: stop here. Somebody else proves it dead.',
+    ],
+  }),
+  'switch-on': (): StepHow => ({
+    act: 'Set the switch before the fan ON. The breaker stays off.',
+    why: 'A switch that is off cuts the wire before you: past it a meter shows 0 though the breaker may be the wrong one. First hands and tools out, and the wheel clear. If anything starts or lights up, the power is still on: stop.',
+    unsure: [
+      'You cannot see which way is ON: say so above, and each pair is read in both positions.',
+      'The switch is a timer or a sensor: say so above, and the reading is taken at its own screws.',
+    ],
+  }),
+  'switch-off': (): StepHow => ({
+    act: 'Set the switch off again, and hold it as before.',
+    why: 'Two breaks in a row are better than one, and nobody takes a switch that is taped for a light.',
+    unsure: ['Tape over it with a note is enough.'],
+  }),
+  'tester-after': (volts: number): StepHow => ({
+    act: `Try your meter on the same socket again: it still shows about ${volts} V.`,
+    why: `If its battery or a lead failed meanwhile, the readings between say nothing. ${TRY_AGAIN}`,
+    unsure: [
+      'It shows nothing now: the readings do not count. Mend the meter, or take another, and begin the proof again.',
+    ],
+  }),
+} as const
+
+/** What helps where somebody is not sure of a reading. */
+export const readingUnsure: string[] = [
+  'It shows 0.00 and does not change: press the tips harder, on bare metal. Insulation, paint and air show 0 as well.',
+  'Figures that wander below 1 V are normal. So is a minus sign on direct current.',
+  'The tip does not reach the metal: take nothing off for it. A thinner tip reaches further; without one, stop here.',
+  'You cannot tell which wire is which: read every wire against every other, and each against the metal box. All of them have to be dead.',
+]
+
+export interface PlanHow {
+  text: string
+  why: string
+  /** What helps where somebody is not sure. */
+  unsure: string
+}
+
+/** Questions that the plan and the place depend on, in words for somebody who sees such a place for the first time. */
+export const planHow: Record<Exclude<PlanField, 'cold'>, PlanHow> = {
+  water: {
+    text: 'Is an ice maker or a dispenser connected to water?',
+    why: 'Without water there is no valve to shut.',
+    unsure:
+      'Look behind it: a thin tube of plastic or copper that goes to the wall is water. If you cannot see, take “yes”.',
+  },
+  'other-supply': {
+    text: 'Does anything else feed it: a battery, a solar panel, an uninterruptible supply, a foreign 24 V?',
+    why: 'Then these points are not all of it.',
+    unsure:
+      'Most machines have none. A second cable that you cannot follow, a solar panel, a control that belongs to another machine: take “yes”, and it is read as well.',
+  },
+  legs: {
+    text: 'How many live wires does its supply have?',
+    why: 'Two is 240 V, from a breaker of double width; three is three phases.',
+    unsure:
+      'Its plate says it: 208 or 240 V and 1 PH is two, 3 PH is three, 120 V is one. If you cannot read it, take “two”: one reading more, nothing lost.',
+  },
+  feeds: {
+    text: 'How many circuits feed this housing?',
+    why: 'A light, a heater or electric heat may bring its own, each with its own breaker and proof.',
+    unsure:
+      'Before you switch off: turn on fan, light and heater of it, then one breaker off. What still works hangs on another. If you cannot tell, take 2: one proof more, nothing lost.',
+  },
+  earth: {
+    text: 'Is there a ground wire at that place: bare, green, or green and yellow?',
+    why: 'Each wire is read against it as well: a live wire beside an open neutral shows 0 against the neutral.',
+    unsure:
+      'Look with a torch, cover off, hands out: ground ends at a green screw or on the metal box. No such wire and a plastic box: bring a long lead from a known earth, or stop here.',
+  },
+  'switched-live': {
+    text: 'Does a second live wire come there, from a timer or a switch?',
+    why: 'A fan that runs on after the light has two: one is always live.',
+    unsure:
+      'Count the wires from the house: three with the ground are the usual ones, four mean a second live one. If you cannot tell, take “yes”.',
+  },
+  switch: {
+    text: 'Can you see whether the switch before it is on?',
+    why: 'Past a switch that is off a wire can be live and show 0.',
+    unsure:
+      'A plain switch that stays up or down shows it. If two switches work the same fan, or you pull a chain or press a button, take “no”.',
+  },
+}
