@@ -1,6 +1,6 @@
 import type { Page } from '@playwright/test'
 import { stopNow } from '../src/core/knowledge/stopNow'
-import { stopInfo } from '../src/core/knowledge/stops'
+import { stopSigns } from '../src/core/knowledge/stopSigns'
 import type { StopRuleId } from '../src/core/knowledge/vocabulary'
 import { expect, test } from './fixtures'
 import { deadByStory, expectAccessible, ready, saved, send, startJob } from './support'
@@ -151,7 +151,7 @@ test('danger is one tap away on every page, and stops the job that is open', asy
   await ready(page)
   await page.getByRole('button', { name: 'Danger' }).click()
   await expectAccessible(page)
-  await page.getByRole('button', { name: stopInfo['gas-smell'].sign ?? '' }).click()
+  await page.getByRole('button', { name: stopSigns['gas-smell'] }).click()
   await expect(page.getByTestId('danger-advice')).toContainText('Everybody out')
   await page.getByRole('link', { name: 'Begin a job with it' }).click()
   await expect(advice(page)).toContainText('Smell of gas')
@@ -161,7 +161,7 @@ test('danger is one tap away on every page, and stops the job that is open', asy
   await ready(page)
   await expect(page.getByTestId('stop')).toContainText('Smell of gas')
   await page.getByRole('button', { name: 'Danger' }).click()
-  await page.getByRole('button', { name: stopInfo.arcing.sign ?? '' }).click()
+  await page.getByRole('button', { name: stopSigns.arcing }).click()
   await expect(page.getByTestId('danger-advice')).toContainText('The job is stopped with it')
   await page.getByRole('button', { name: 'Close' }).click()
   await expect(page.getByTestId('stop')).toContainText('Sparks or arcing')

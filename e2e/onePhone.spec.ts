@@ -63,5 +63,5 @@ test('one question after the other, and all of it one tap away, which the next p
   await page.getByRole('button', { name: 'The next thing alone' }).click()
   await expect(page.getByRole('heading', { name: 'Prove it dead' })).toBeHidden()
   // Signs to stop at are never left out.
-  await expect(page.getByRole('heading', { name: 'Stop here if you see one of these' })).toBeVisible()
+  await expect(page.getByRole('button', { name: 'Stop here if you see one of these' })).toBeVisible()
 })

@@ -18,8 +18,6 @@ export interface StopInfo {
   call: string
   /** What it forbids: all work, or only what needs power, while dead readings of the parted load go on. */
   scope?: 'live'
-  /** Asked as a sign to look for; null where a finding or a reading raises it. */
-  sign: string | null
 }
 
 /** The two that the regions of a household have; elsewhere people know their own. */
@@ -30,86 +28,70 @@ export const stopInfo: Record<StopRuleId, StopInfo> = {
   'gas-smell': {
     text: 'Smell of gas. Touch no switch, light no flame, leave, and call from outside.',
     call: `The gas utility or the fire service, from outside. ${EMERGENCY}`,
-    sign: 'I smell gas',
   },
   'co-or-soot': {
     text: 'A CO alarm, soot, flame rolling out, or people who feel ill while it runs. Get everybody into fresh air first, then call.',
     call: `The emergency service, from outside; after it a licensed heating trade for the appliance. ${EMERGENCY}`,
-    sign: 'A CO alarm sounded, or there is soot or flame outside the burner',
   },
   'fire-or-smoke': {
     text: 'Fire or smoke. Switch the breaker off from where you can reach it without passing the smoke, get everybody out, and call.',
     call: `The fire service. For smoke that is over and cold: an electrician, unless dead readings find the cause. ${EMERGENCY}`,
     scope: 'live',
-    sign: 'It smokes, glows or burns, or it did',
   },
   'electric-shock': {
     text: 'Somebody got a shock or a tingle: metal that hands touch is live. Touch nobody who is still in contact; the breaker goes off first.',
     call: `The emergency service, and a doctor even if the person feels well. An electrician for the machine, unless a dead reading finds the leak. ${EMERGENCY}`,
     scope: 'live',
-    sign: 'It gave somebody a shock or a tingle',
   },
   arcing: {
     text: 'Sparks or arcing. Current jumps a gap there, and it can start a fire. Switch the breaker off from where you can do so without touching the machine.',
     call: `The fire service if anything glows or smokes; else an electrician, unless a dead reading finds the place. ${EMERGENCY}`,
     scope: 'live',
-    sign: 'It sparks, or it crackles with light',
   },
   refrigerant: {
     text: 'The refrigerant circuit is open or would have to be opened. Some refrigerants burn: touch no plug and no switch in that room.',
     call: 'A licensed refrigeration trade.',
-    sign: 'A pipe is nicked, or there is oil at a joint',
   },
   'proof-failed': {
     text: 'It is not dead, and nobody knows what feeds it. Hands stay out.',
     call: 'An electrician.',
-    sign: 'It still reads over 30 V and I cannot find what feeds it',
   },
   'breaker-retrips': {
     text: 'The breaker trips again at once. It stays off, and everything live stops here.',
     call: 'An electrician, unless a dead reading finds the fault in the parted load.',
     scope: 'live',
-    sign: 'The breaker tripped again at once',
   },
   'water-on-electrics': {
     text: 'Water on electrics. Do not touch it; switch the circuit off at the panel if you can do so dry.',
     call: 'An electrician.',
-    sign: 'Water stands on wires, a board or the motor',
   },
   'burnt-supply': {
     text: 'Burnt supply wires. Switch the circuit off at the panel and leave it off.',
     call: 'An electrician.',
-    sign: 'Supply wires or the panel are scorched',
   },
   'lost-neutral': {
     text: 'The supply is more than 10 % too high, or one leg is high and the other low: perhaps a lost neutral. Main switch off.',
     call: 'The utility or an electrician, now.',
-    sign: 'One leg reads high and the other low',
   },
   'sealed-high-voltage': {
     text: 'This is sealed high-voltage equipment, such as a microwave oven. Its capacitor can kill with the plug out.',
     call: 'A service workshop for that appliance.',
-    sign: 'The fan sits in a microwave oven or other sealed high-voltage equipment',
   },
   'aluminium-or-no-ground': {
     text: 'Aluminium house wiring, or no ground where one is needed. A joint made the ordinary way burns, and a fault stays on the case. A double-insulated fan, two squares on its plate, needs no ground.',
     call: 'An electrician.',
-    sign: 'The house wires are aluminium, or a ground is missing where the fan needs one',
   },
   'asbestos-suspect': {
     text: 'Insulation that may hold asbestos. Disturbing it is what harms.',
     call: 'A laboratory or a licensed remover, before any more work there.',
-    sign: 'Grey lumpy fill or old fibrous wrap lies where I must go',
   },
   'rented-or-warranty': {
     text: 'Rented, or under warranty. Work on it may end the warranty, or be the landlord’s to order.',
     call: 'The landlord, or the seller.',
-    sign: 'It is rented or under warranty',
   },
   'not-sure': {
     text: 'You are not sure. That is reason enough to stop here.',
     call: 'Somebody who knows this machine, or a licensed trade.',
-    sign: 'I am not sure of the next step',
   },
 }
 

@@ -4,6 +4,7 @@ import { actions } from './actions'
 import { familyFigures, optionInfo, optionKinds, partPrice } from './options'
 import { kindWeights, priors } from './priors'
 import { probeOf } from './probes'
+import { stopSigns } from './stopSigns'
 import { stopInfo } from './stops'
 import { tests } from './tests'
 import {
@@ -136,7 +137,7 @@ describe('priors', () => {
 describe('stop rules', () => {
   it('all have a page, and a sign by which they can be raised', () => {
     for (const rule of Object.keys(vocabulary.stopRules) as (keyof typeof stopInfo)[]) {
-      expect(stopInfo[rule].sign, rule).toBeTruthy()
+      expect(stopSigns[rule], rule).toBeTruthy()
       expect(stopInfo[rule].text.endsWith('.')).toBe(true)
     }
   })

@@ -2,7 +2,8 @@
 
 import Link from 'next/link'
 import { useState } from 'react'
-import { stopInfo, stopOrder } from '@/core/knowledge/stops'
+import { stopSigns } from '@/core/knowledge/stopSigns'
+import { stopOrder } from '@/core/knowledge/stops'
 import type { StopRuleId } from '@/core/knowledge/vocabulary'
 import { Drawer } from '../kit/Drawer'
 import { tellDanger } from '../kit/danger'
@@ -27,7 +28,7 @@ export function DangerHere({ onClose }: { onClose: () => void }) {
                 className="flex min-h-12 w-full items-center py-1.5 text-left leading-snug"
                 onClick={() => choose(each)}
               >
-                {stopInfo[each].sign}
+                {stopSigns[each]}
               </button>
             </li>
           ))}

@@ -5,6 +5,7 @@ import { useState } from 'react'
 import { type ActiveStop, standingPoints } from '@/core/job'
 import type { LiftWay } from '@/core/job/acts/actTypes'
 import { stopGaps } from '@/core/knowledge/stopGaps'
+import { stopSigns } from '@/core/knowledge/stopSigns'
 import { stopInfo } from '@/core/knowledge/stops'
 import { shortLabels, valueLabel } from '@/core/knowledge/valueLabels'
 import { vocabulary } from '@/core/knowledge/vocabulary'
@@ -93,7 +94,7 @@ function OneStop({ stop }: { stop: ActiveStop }) {
   const info = stopInfo[stop.rule]
   const seen = stop.observation
     ? `${shortLabels[stop.observation]}: ${valueLabel(stop.observation, findings[stop.observation] ?? '')}`
-    : stop.note || info.sign
+    : stop.note || stopSigns[stop.rule]
   return (
     <section aria-label={vocabulary.stopRules[stop.rule].label} className="mb-6 border-stop border-l-8 pl-4">
       <StopAdvice rule={stop.rule} text={stop.text} call={stop.call} />

@@ -1,24 +1,24 @@
 'use client'
 
-import { stopInfo } from '@/core/knowledge/stops'
+import { stopSigns } from '@/core/knowledge/stopSigns'
 import { type StopRuleId, vocabulary } from '@/core/knowledge/vocabulary'
 import { useJob } from '../job/JobProvider'
-import { Section } from '../kit/Section'
+import { FoldSection } from '../kit/FoldSection'
 
 /** Signs that end the work here, to be looked for before hands go in. One tap stops the job. */
 export function StopSigns({ rules, title }: { rules: StopRuleId[]; title: string }) {
   const { snapshot, act, id } = useJob()
   const settled = snapshot.stops.filter((row) => row.overriddenAt || row.liftedAt)
   return (
-    <Section part="always" title={title} aside="one tap stops the job and says whom to call" folds>
+    <FoldSection title={title} aside="one tap stops the job and says whom to call">
       <ul className="grid gap-x-6 mid:grid-cols-2" data-testid="stop-signs">
         {rules.map((rule) => (
           <li key={rule} className="flex items-center justify-between gap-2 border-line border-b py-1">
-            <span className="leading-snug">{stopInfo[rule].sign}</span>
+            <span className="leading-snug">{stopSigns[rule]}</span>
             <button
               type="button"
               className="chip shrink-0"
-              aria-label={`Yes: ${stopInfo[rule].sign}`}
+              aria-label={`Yes: ${stopSigns[rule]}`}
               onClick={() => act({ kind: 'stop.raise', id: id(), rule, note: '' })}
             >
               yes, stop
@@ -31,6 +31,6 @@ export function StopSigns({ rules, title }: { rules: StopRuleId[]; title: string
           {`${vocabulary.stopRules[row.rule].label}: ${row.overriddenAt ? 'went on, because' : 'lifted,'} ${row.reason}`}
         </p>
       ))}
-    </Section>
+    </FoldSection>
   )
 }

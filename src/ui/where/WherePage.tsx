@@ -1,14 +1,21 @@
 'use client'
 
+import dynamic from 'next/dynamic'
 import { useState } from 'react'
 import { whereNow } from '@/core/job/whereNow'
 import { breakWords } from '@/core/knowledge/breakWords'
 import { type ScenePartId, scenes } from '@/core/knowledge/where'
 import { useJob } from '../job/JobProvider'
 import { Section } from '../kit/Section'
+import { atHand } from '../kit/whenReached'
 import { SceneDrawing } from '../pieces/where/SceneDrawing'
-import { ForMePart } from './ForMePart'
 import { NextThere } from './NextThere'
+
+// What it costs and needs brings options and ways in along: it comes behind the drawing.
+const ForMePart = dynamic(
+  atHand(() => import('./ForMePart').then((module) => module.ForMePart)),
+  { ssr: false, loading: () => <div className="min-h-[420px]" /> },
+)
 
 /** Where everything sits, what comes next there, and whether it is for the one who reads it. */
 export function WherePage() {

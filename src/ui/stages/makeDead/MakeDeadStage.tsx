@@ -75,7 +75,7 @@ export function MakeDeadStage() {
         {plan.supply === 'battery' ? null : (
           <Section
             part="questions"
-            title="Before you prove it dead"
+            title="First: what feeds it"
             aside="“Not sure” says what helps; nothing is taken for answered."
           >
             <PlanQuestions />

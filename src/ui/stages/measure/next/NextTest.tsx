@@ -13,15 +13,10 @@ import { Head } from './Head'
 import { LeftOut } from './LeftOut'
 import { OtherTests } from './OtherTests'
 import { focusOn } from './readings'
+import { TestCard } from './TestCard'
 
 const LiveNow = dynamic(
   atHand(() => import('./LiveNow').then((module) => module.LiveNow)),
-  {
-    loading: () => null,
-  },
-)
-const TestCard = dynamic(
-  atHand(() => import('./TestCard').then((module) => module.TestCard)),
   {
     loading: () => null,
   },
