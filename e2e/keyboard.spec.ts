@@ -134,6 +134,10 @@ test('in a hurry, by keyboard alone: from the bench to a proved capacitor and a 
   await press('4')
   await page.waitForURL(/decide/)
   await ready(page)
+  // N agrees with nothing by itself: it brings the verdict under the hand, and Enter says it.
   await press('n')
+  await expect(page.getByRole('button', { name: 'Agree' })).toBeFocused()
+  await expect(page.getByTestId('decision')).toHaveCount(0)
+  await press('Enter')
   await expect(page.getByTestId('decision')).toBeVisible()
 })

@@ -1,5 +1,5 @@
 import { expect, test } from './fixtures'
-import { expectAccessible, goStage, openPoint, ready, send, startJob } from './support'
+import { allOfStages, expectAccessible, goStage, openPoint, ready, send, startJob } from './support'
 
 test.describe('somebody who has never opened a machine, on a phone', () => {
   test.use({ viewport: { width: 390, height: 844 } })
@@ -96,4 +96,33 @@ test('where everything sits is drawn with the next act, and what the job asks of
   await expect(whether).toContainText('240 V, until it is proved dead')
   await expect(whether).toContainText('a charge that stays after switching off')
   await expectAccessible(page, 'everything')
+})
+
+test.describe('a figure on a phone', () => {
+  test.use({ viewport: { width: 390, height: 844 }, hasTouch: true, isMobile: true })
+
+  test('has what it lacks in a bar above the keypad, which keeps the field', async ({ page }) => {
+    await startJob(page, 'the dehumidifier hums')
+    await goStage(page, 'make-dead')
+    await allOfStages(page)
+    const field = page.getByLabel(/^Resistor lead/).first()
+    await field.tap()
+    const bar = page.getByRole('toolbar', { name: 'Signs for this figure' })
+    await field.fill('4.7')
+    await bar.getByRole('button', { name: 'k' }).tap()
+    await expect(field).toHaveValue('4.7k')
+    await expect(field).toBeFocused()
+    await field.blur()
+    await expect(bar).toHaveCount(0)
+  })
+})
+
+test('a server that no longer answers is told on every page', async ({ page }) => {
+  await page.goto('/household')
+  await ready(page)
+  // Frozen: it takes the question and says nothing.
+  await page.route('**/api/health', () => {})
+  await expect(page.getByText(/The server has not answered since/)).toBeVisible()
+  await page.unroute('**/api/health')
+  await expect(page.getByText(/The server has not answered since/)).toHaveCount(0)
 })

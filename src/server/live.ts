@@ -14,7 +14,7 @@ export function announce(job: string, rev: number): void {
 }
 
 /** Seconds between two signs of life on a stream that has nothing to tell. */
-const HEARTBEAT_MS = 5000
+const HEARTBEAT_MS = 3000
 
 /** News as server-sent events until the browser goes away: `job` events, and a beat that says the server is there. */
 export function newsStream(signal: AbortSignal): ReadableStream<Uint8Array> {

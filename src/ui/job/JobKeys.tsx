@@ -6,7 +6,10 @@ import { inField, keysOn } from '../shell/keys'
 import { useJob } from './JobProvider'
 import { stages } from './stages'
 
-/** Keys of a job page: 1–8 stage, N next test, R first reading, T tick the current line, Z and Shift Z undo and redo. */
+/**
+ * Keys of a job page: 1–8 stage, N next test, R first reading, T tick the current line, P its photo, Z and Shift Z undo and redo.
+ * Caps lock changes none of them.
+ */
 export function JobKeys() {
   const router = useRouter()
   const { snapshot, history } = useJob()
@@ -14,14 +17,15 @@ export function JobKeys() {
   useEffect(() => {
     const onKey = (event: KeyboardEvent) => {
       if (!keysOn() || inField(event) || event.ctrlKey || event.metaKey || event.altKey) return
-      const stage = stages[Number(event.key) - 1]
+      const key = event.key.toLowerCase()
+      const stage = stages[Number(key) - 1]
       if (stage) router.push(`/jobs/${jobId}/${stage.id}`)
-      else if (event.key === 'n') press('[data-key="n"]') || router.push(`/jobs/${jobId}/measure`)
-      else if (event.key === 'r') focusFirst() || router.push(`/jobs/${jobId}/measure`)
-      else if (event.key === 'e') press('[data-key="e"]')
-      else if (event.key === 't') tick(event)
-      else if (event.key === 'z') history('undo')
-      else if (event.key === 'Z') history('redo')
+      else if (key === 'n') press('[data-key="n"]') || router.push(`/jobs/${jobId}/measure`)
+      else if (key === 'r') focusFirst() || router.push(`/jobs/${jobId}/measure`)
+      else if (key === 'e') press('[data-key="e"]')
+      else if (key === 't') tick(event)
+      else if (key === 'p') press('[data-key="p"]')
+      else if (key === 'z') history(event.shiftKey ? 'redo' : 'undo')
       else return
       event.preventDefault()
     }
@@ -43,7 +47,9 @@ function tick(event: KeyboardEvent): void {
 
 function press(selector: string): boolean {
   const target = document.querySelector<HTMLElement>(selector)
-  target?.click()
+  // What a press would assert is only brought under the hand: Enter says it.
+  if (target?.dataset.asserts === undefined) target?.click()
+  else target.focus()
   return target !== null
 }
 

@@ -6,7 +6,6 @@ import { type ActiveStop, standingPoints } from '@/core/job'
 import type { LiftWay } from '@/core/job/acts/actTypes'
 import { stopGaps } from '@/core/knowledge/stopGaps'
 import { stopSigns } from '@/core/knowledge/stopSigns'
-import { stopInfo } from '@/core/knowledge/stops'
 import { shortLabels, valueLabel } from '@/core/knowledge/valueLabels'
 import { vocabulary } from '@/core/knowledge/vocabulary'
 import { Meant } from '../danger/Meant'
@@ -91,7 +90,6 @@ function HandedOver() {
 
 function OneStop({ stop }: { stop: ActiveStop }) {
   const { findings, clock } = useJob()
-  const info = stopInfo[stop.rule]
   const seen = stop.observation
     ? `${shortLabels[stop.observation]}: ${valueLabel(stop.observation, findings[stop.observation] ?? '')}`
     : stop.note || stopSigns[stop.rule]

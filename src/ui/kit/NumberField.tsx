@@ -63,6 +63,7 @@ export function NumberField({
           inputMode="decimal"
           autoComplete="off"
           data-number=""
+          data-quantity={quantity}
           data-testid={testId}
           value={shown}
           disabled={disabled}

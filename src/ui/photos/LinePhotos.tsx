@@ -13,10 +13,12 @@ interface LinePhotosProps {
   way: 'in' | 'back'
   /** What is photographed, for those who do not see it. */
   about: string
+  /** The key P takes one of it. */
+  keyed?: boolean
 }
 
 /** The photos of one line, and a camera to take another. */
-export function LinePhotos({ lineId, way, about }: LinePhotosProps) {
+export function LinePhotos({ lineId, way, about, keyed = false }: LinePhotosProps) {
   const { snapshot } = useJob()
   const { unsent, take } = usePhotos()
   const input = useId()
@@ -54,6 +56,7 @@ export function LinePhotos({ lineId, way, about }: LinePhotosProps) {
         accept="image/jpeg,image/png,image/webp"
         capture="environment"
         className="sr-only"
+        {...(keyed ? { 'data-key': 'p' } : {})}
         aria-label={`Take a photo of ${about}`}
         onChange={(event) => {
           const photo = event.target.files?.[0]

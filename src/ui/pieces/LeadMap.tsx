@@ -126,6 +126,7 @@ function PairInput({ label, typed, odd, disabled, onType, left, top }: PairInput
   return (
     <input
       data-number=""
+      data-quantity="ohm"
       inputMode="decimal"
       autoComplete="off"
       aria-label={label}

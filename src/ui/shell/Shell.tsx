@@ -34,6 +34,10 @@ const KeyList = dynamic(
   },
 )
 
+const Around = dynamic(
+  atHand(() => import('./Around').then((module) => module.Around)),
+  { ssr: false },
+)
 const Words = dynamic(
   atHand(() => import('../terms/Words').then((module) => module.Words)),
   {
@@ -84,12 +88,13 @@ export function Shell({
         return
       }
       if (!keysOn() || inField(event) || event.ctrlKey || event.metaKey || event.altKey) return
-      const place = goes.current ? places.find((each) => each.key === event.key) : undefined
-      goes.current = event.key === 'g'
+      const key = event.key.toLowerCase()
+      const place = goes.current ? places.find((each) => each.key === key) : undefined
+      goes.current = key === 'g'
       if (place) router.push(place.href)
       else if (event.key === '/') setFinding(true)
       else if (event.key === '?') setListing(true)
-      else if (event.key === 'n' && path === '/') document.getElementById('stopped')?.focus()
+      else if (key === 'n' && path === '/') document.getElementById('stopped')?.focus()
       else return
       event.preventDefault()
     }
@@ -161,6 +166,7 @@ export function Shell({
         </button>
         <span className="sr-only">{householdName}</span>
       </header>
+      <Around job={path.startsWith('/jobs/')} />
       {children}
       <Words />
       {finding ? <Palette onClose={() => setFinding(false)} onKeys={() => setListing(true)} /> : null}

@@ -96,7 +96,7 @@ export function Verdict({ lead, onAgree }: { lead: Suspect; onAgree: () => void 
           </Link>
         ) : null}
         {decision ? null : diagnosis.decided ? (
-          <button type="button" data-key="n" className="btn btn-main" onClick={onAgree}>
+          <button type="button" data-key="n" data-asserts className="btn btn-main" onClick={onAgree}>
             Agree
           </button>
         ) : (

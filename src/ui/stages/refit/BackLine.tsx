@@ -32,7 +32,6 @@ export function BackLine({ step, row, number, current, ahead, onEarlier, onLater
   const [open, setOpen] = useState(false)
   const classOf = useRowClass()
   const { attributes, listeners, setNodeRef, transform, transition, isDragging } = useSortable({ id: row.id })
-  const hasPhoto = snapshot.photos.some((photo) => photo.lineId === row.id)
   const on = row.backDoneAt !== null
   const problem = gate(reachOfLine(snapshot, row))
   const figures = figuresAt(snapshot, row.id)
@@ -84,9 +83,9 @@ export function BackLine({ step, row, number, current, ahead, onEarlier, onLater
             </div>
           ))
         : null}
-      {open || (current && hasPhoto) ? (
+      {open || current ? (
         <div className="pl-12">
-          <LinePhotos lineId={row.id} way="back" about={row.part || 'this line'} />
+          <LinePhotos lineId={row.id} way="back" about={row.part || 'this line'} keyed={current} />
         </div>
       ) : null}
       {open ? (

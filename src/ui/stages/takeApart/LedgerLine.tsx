@@ -93,7 +93,7 @@ export function LedgerLine({ line, number, current }: { line: LedgerRow; number:
       ) : null}
       {open || current || hasPhoto ? (
         <div className="pl-12">
-          <LinePhotos lineId={line.id} way="in" about={line.part || 'this line'} />
+          <LinePhotos lineId={line.id} way="in" about={line.part || 'this line'} keyed={current} />
         </div>
       ) : null}
       {open ? <Edit line={line} onRemove={() => act({ kind: 'ledger.remove', id: line.id })} /> : null}

@@ -68,6 +68,7 @@ export function LiveLead({ probe, dead }: { probe: Probe | undefined; dead: bool
       <button
         type="button"
         data-key="n"
+        data-asserts
         className="btn mt-2"
         disabled={done.length < steps.length || problem !== undefined}
         onClick={() => act({ kind: 'job.phase', phase: 'live-test', purpose: 'reading' })}

@@ -32,7 +32,7 @@ export function LiveNow({ chosen }: { chosen: ObservationId | null }) {
             Type the reading
           </button>
         ) : null}
-        <button type="button" data-key="n" className="btn btn-main" onClick={off}>
+        <button type="button" data-key="n" data-asserts className="btn btn-main" onClick={off}>
           Power off again, and prove <kbd className="num text-sm">N</kbd>
         </button>
       </Head>

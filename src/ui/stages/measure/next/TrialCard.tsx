@@ -42,7 +42,7 @@ export function TrialCard({ trial, onOther }: { trial: Trial; onOther: () => voi
             <button type="button" className="btn" onClick={didNot}>
               It did not help
             </button>
-            <button type="button" data-key="n" className="btn btn-main" onClick={helped}>
+            <button type="button" data-key="n" data-asserts className="btn btn-main" onClick={helped}>
               It helped <kbd className="num text-sm">N</kbd>
             </button>
           </>
