@@ -128,6 +128,15 @@ describe('what is told at once', () => {
     expect(readNotice({ text: 'gas furnace, the blower hums' }).stops).toEqual([])
   })
 
+  it('what makes a noise and does nothing is neither silent nor wholly dead: what it does is asked', () => {
+    expect(readNotice({ text: 'the fan makes a noise but does nothing' }).observations).toEqual({})
+    expect(readNotice({ text: 'the fan does nothing, makes no noise' }).observations).toEqual({
+      'fan-state': 'dead',
+      sound: 'nothing',
+    })
+    expect(readNotice({ text: 'it does not make a noise' }).observations).toEqual({ sound: 'nothing' })
+  })
+
   it('what was before is not what is now', () =>
     expect(readNotice({ text: 'it used to squeal, now it only hums' }).observations).toMatchObject({
       'fan-state': 'hums',

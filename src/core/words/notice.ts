@@ -47,6 +47,7 @@ export function readNotice({ text, family }: NoticeInput): NoticeReading {
   const reading = read(text)
   const pieces = piecesOf(reading)
   const { facts, denied } = settled(toldIn(reading, pieces))
+  if (tellsNoise(reading)) forgetSilence(facts)
   const named = dangersIn(reading, pieces)
   const likely = likelyIn(reading)
   const doubted = doubtedBy(likely, stopPart(named).raised)
@@ -79,6 +80,19 @@ export function readNotice({ text, family }: NoticeInput): NoticeReading {
     [...told, ...denied, ...dangers].map(({ match }) => match),
   )
   return result
+}
+
+/** “Makes a noise but does nothing”: something is heard, whatever it is. */
+const tellsNoise = ({ spans, denying }: Reading): boolean =>
+  spans.some(
+    ({ name, from }) =>
+      name === 'noisethere' && ![from - 1, from - 2, from - 3].some((place) => denying[place]),
+  )
+
+/** What makes a noise is neither silent nor wholly dead: what it does is asked. */
+function forgetSilence(facts: Map<ObservationId, { value: string }>): void {
+  if (facts.get('sound')?.value === 'nothing') facts.delete('sound')
+  if (facts.get('fan-state')?.value === 'dead') facts.delete('fan-state')
 }
 
 /** The tokens as one line, for what is still read by its letters: figures and names of machines. */

@@ -3,7 +3,7 @@
 import dynamic from 'next/dynamic'
 import Link from 'next/link'
 import { usePathname } from 'next/navigation'
-import { type ReactNode, useEffect, useState } from 'react'
+import { type ReactNode, useEffect, useRef, useState } from 'react'
 import { stalePoints } from '@/core/job/energy/daysLater'
 import { titleAndPlace } from '@/core/job/title'
 import { shortCauses } from '@/core/knowledge/shortCauses'
@@ -59,11 +59,12 @@ export function JobFrame({ children }: { children: ReactNode }) {
   // The drawing of the whole machine wants the width as well.
   const folds = foldedFrom.includes(at) || last === 'where'
   const folded = folds && !unfolded
+  useWorkFocus(last)
   const saved = { saved: 'saved', saving: 'saving …', offline: 'kept here, not stored yet' }[save]
   return (
     <div className="mx-auto max-w-[1440px] pb-32 mid:px-5 wide:pb-0">
       <JobKeys />
-      <header className="flex flex-wrap items-center gap-x-4 px-4 mid:items-baseline mid:px-0 mid:py-2.5">
+      <div className="flex flex-wrap items-center gap-x-4 px-4 mid:items-baseline mid:px-0 mid:py-2.5">
         <h1 className="min-w-0 flex-1 truncate text-lg mid:flex-none mid:text-[1.3rem]">
           {titleAndPlace(machine)}
         </h1>
@@ -82,7 +83,7 @@ export function JobFrame({ children }: { children: ReactNode }) {
         >
           Record
         </Link>
-      </header>
+      </div>
       <Block name="The power line">
         <PowerLine />
       </Block>
@@ -111,8 +112,9 @@ export function JobFrame({ children }: { children: ReactNode }) {
           ) : null}
         </div>
         <main
-          className="min-w-0 bg-surface px-4 pb-8 mid:min-h-[calc(100vh-200px)] mid:border-ink mid:border-l mid:px-5 wide:border-r"
+          className="min-w-0 bg-surface px-4 pb-8 outline-none mid:min-h-[calc(100vh-200px)] mid:border-ink mid:border-l mid:px-5 wide:border-r"
           id="work"
+          tabIndex={-1}
         >
           <Block name="This stage">
             <Work reading={reading} onRead={() => setReading(true)}>
@@ -138,6 +140,16 @@ export function JobFrame({ children }: { children: ReactNode }) {
       </div>
     </div>
   )
+}
+
+/** Another stage takes the focus along, so that keys and readers begin at its work; the first page leaves it where it is. */
+function useWorkFocus(page: string): void {
+  const shown = useRef(page)
+  useEffect(() => {
+    if (shown.current === page) return
+    shown.current = page
+    document.getElementById('work')?.focus({ preventScroll: true })
+  }, [page])
 }
 
 /** Where the decision has been made the work has the width. */

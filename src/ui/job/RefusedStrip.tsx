@@ -19,7 +19,7 @@ export function RefusedStrip() {
       <ul>
         {refused.map((each) => (
           <li key={each.id} className="flex flex-wrap items-center gap-x-3 gap-y-1 border-line border-b py-1">
-            <span className="min-w-56 flex-1 leading-snug">
+            <span className="min-w-0 flex-1 basis-56 leading-snug">
               <b>{wordsOfAct(each.act, snapshot)}</b>{' '}
               <span className="caption block">{each.reason.message}</span>
             </span>

@@ -16,11 +16,14 @@ export function StateBox() {
   return (
     <section
       aria-label="State"
-      aria-live="polite"
       className={`flex min-w-0 flex-1 items-center gap-3 border-ink px-3 py-1.5 mid:min-w-72 mid:flex-none mid:border-l mid:px-4 mid:py-2 ${look.box}`}
       data-testid="state"
       data-state={energy.state}
     >
+      {/* Spoken when the state changes, and not with every minute that passes. */}
+      <span className="sr-only" role="status">
+        {title}
+      </span>
       <span
         className={`hidden size-10 shrink-0 place-items-center border-[1.5px] mid:grid ${look.mark}`}
         aria-hidden="true"

@@ -12,7 +12,8 @@ export function PartTable({
     <section aria-label={title} className="pt-6">
       <h2 className="mb-2 text-lg">{title}</h2>
       {rows.length === 0 ? <p>Nothing of that kind.</p> : null}
-      <div className="relative overflow-x-auto">
+      {/* biome-ignore lint/a11y/noNoninteractiveTabindex: wider than a phone, it is scrolled by keys */}
+      <section className="relative overflow-x-auto" aria-label={`${title}, table`} tabIndex={0}>
         <table className="w-full min-w-[560px] text-left text-sm">
           <thead className="caption border-ink border-b">
             <tr>
@@ -35,7 +36,7 @@ export function PartTable({
             ))}
           </tbody>
         </table>
-      </div>
+      </section>
     </section>
   )
 }

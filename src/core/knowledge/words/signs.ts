@@ -336,6 +336,7 @@ export const signClasses: Record<string, string> = {
   gurgle: `gurgle*, rest of it`,
   wheelonly: `plate goes, the plate`,
   sampled: `like the clappers`,
+  noisethere: `(makes|making|made|make) (a|some|its|the|that|this|funny|strange|weird|odd)? ?(noise|noises|sound|sounds), there is (a|some) (noise|sound), (i|we|you) (can |do )?hear (something|it|a noise|a sound|noise), with a noise`,
   soundword: `sound, noise, whisper, murmur, peep`,
   alarmword: `alarm, alarms, detector, bell, co alarm, smoke alarm, carbon monoxide alarm, phone, doorbell, neighbours, remote`,
   pulltap: `tapped, pull chain, cooling tap, on the tap, leaky tap, the tap, the remote, thermostat clicks, relay clicks, contactor clicks, on all clicks, sale tap`,

@@ -1,6 +1,7 @@
 'use client'
 
 import Link from 'next/link'
+import { useRef } from 'react'
 import { type Suspect, sharedMends, worthMaking } from '@/core/diagnose'
 import { actionInfo } from '@/core/knowledge/actions'
 import { shortCauses } from '@/core/knowledge/shortCauses'
@@ -9,6 +10,7 @@ import { type CauseId, causeInfo } from '@/core/knowledge/vocabulary'
 import { type OptionKind, optionInfo } from '@/core/options'
 import { formatPercent } from '@/core/units'
 import { useJob } from '../../job/JobProvider'
+import { NoHands, OtherWays } from './OtherWays'
 
 const TRADE = 'call-licensed-trade'
 const capital = (text: string) => text.replace(/^./, (letter) => letter.toUpperCase())
@@ -27,8 +29,16 @@ export function Verdict({ lead, onAgree }: { lead: Suspect; onAgree: () => void 
   const mends = isLeading ? sharedMends(diagnosis) : []
   const several = mends.length > 0
   const decision = snapshot.decisions[0]
+  const option = decision?.option
+  const noHands = option === 'hired' || option === 'new-machine' ? option : null
   const own = snapshot.beliefs.length
   const [trial] = diagnosis.trials
+  // What was decided here takes the focus from the button that is gone; on opening the page nothing does.
+  const before = useRef(decision !== undefined)
+  const landed = (line: HTMLParagraphElement | null) => {
+    if (line && !before.current) line.focus({ preventScroll: true })
+    if (line) before.current = true
+  }
   const next = diagnosis.nextTests.find(worthMaking)
   return (
     <section aria-label="Verdict" className="py-5">
@@ -81,7 +91,7 @@ export function Verdict({ lead, onAgree }: { lead: Suspect; onAgree: () => void 
         </p>
       ) : null}
       {decision ? (
-        <p className="mt-4 max-w-[65ch]" data-testid="decision">
+        <p className="mt-4 max-w-[65ch] outline-none" data-testid="decision" tabIndex={-1} ref={landed}>
           {decision.agreed ? 'You agreed. ' : 'You chose otherwise. '}
           <b>{capital(actionInfo(decision.action).label)}</b>:{' '}
           {causeInfo(decision.cause as CauseId).label.toLowerCase()}
@@ -104,7 +114,8 @@ export function Verdict({ lead, onAgree }: { lead: Suspect; onAgree: () => void 
             Take it as the cause
           </button>
         )}
-        {decision ? (
+        {decision ? null : <OtherWays />}
+        {decision && !noHands ? (
           <Link
             href={`/jobs/${snapshot.job.id}/${decision.action === TRADE ? 'record' : 'take-apart'}`}
             data-key="n"
@@ -114,6 +125,7 @@ export function Verdict({ lead, onAgree }: { lead: Suspect; onAgree: () => void 
           </Link>
         ) : null}
       </div>
+      {noHands ? <NoHands option={noHands} /> : null}
     </section>
   )
 }

@@ -49,7 +49,7 @@ export function MatchStage() {
         title="Which part?"
         aside="the same figures are used in Measure and in the wiring"
       >
-        <fieldset className="flex gap-2">
+        <fieldset className="flex flex-wrap gap-2">
           <legend className="sr-only">Part</legend>
           {tab('motor', 'Motor')}
           {tab('capacitor', 'Capacitor')}

@@ -22,7 +22,7 @@ export function GateLine() {
       ) : null}
       {!energy.handsIn ? (
         <div className="flex flex-wrap items-center gap-3">
-          <p className="min-w-56 flex-1 leading-snug">
+          <p className="min-w-0 flex-1 basis-56 leading-snug">
             <b>Hands stay out.</b>{' '}
             {energy.missing[0] ? `${sentence(energy.missing[0])}` : 'The power may be on.'} Acts inside the
             machine open when it is proved dead, discharged and waited.

@@ -10,6 +10,7 @@ import {
   useSensors,
 } from '@dnd-kit/core'
 import { SortableContext, sortableKeyboardCoordinates, verticalListSortingStrategy } from '@dnd-kit/sortable'
+import Link from 'next/link'
 import { type LedgerRow, reachOfLine } from '@/core/job'
 import { spokenAct } from '@/core/job/ledger/actWords'
 import { openOf } from '@/core/job/ledger/ledgerFigures'
@@ -51,8 +52,20 @@ export function TakeApartStage() {
     act({ kind: 'ledger.move', id: String(active.id), before: before?.id ?? null })
   }
   const done = lines.filter((line) => line.doneAt).length
+  const option = snapshot.decisions[0]?.option
+  const noHands = option === 'hired' || option === 'new-machine' ? option : null
   return (
     <PhotoSender>
+      {noHands ? (
+        <p className="mt-4 max-w-[68ch] border-ink border-l-4 pl-3" data-testid="no-way-in">
+          {noHands === 'hired'
+            ? 'You chose to have it done: nothing has to be taken apart by you.'
+            : 'You chose a new machine: nothing of this one has to be taken apart.'}{' '}
+          <Link className="text-teal underline" prefetch={false} href={`/jobs/${snapshot.job.id}/decide`}>
+            What follows, and choosing otherwise
+          </Link>
+        </p>
+      ) : null}
       <GateLine />
       <Block name="What is found">
         <AsFound />

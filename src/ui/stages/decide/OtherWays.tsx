@@ -1,0 +1,72 @@
+'use client'
+
+import Link from 'next/link'
+import { causeInfo } from '@/core/knowledge/vocabulary'
+import { actionOfOption, causeOfOption, type OptionKind } from '@/core/options'
+import { optionsInputOf, optionsOf } from '@/core/options/ofJob'
+import { useJob } from '../../job/JobProvider'
+
+const WAYS = [
+  ['hired', 'Have it done: hire somebody'],
+  ['new-machine', 'Buy a new machine instead'],
+] as const satisfies [OptionKind, string][]
+
+/** The two ways that need no hands of one's own, where the verdict stands: what follows from them is another thing. */
+export function OtherWays() {
+  const { snapshot, diagnosis, act, id } = useJob()
+  const { options } = optionsOf(snapshot)
+  const lead = diagnosis.suspects[0]?.cause
+  const choose = (kind: OptionKind) => {
+    const cause = causeOfOption(kind, optionsInputOf(snapshot)) ?? lead
+    if (!cause) return
+    const action = actionOfOption(kind, cause)
+    act({
+      kind: 'decision.set',
+      id: id(),
+      agreed: causeInfo(cause).action === (diagnosis.decided?.action ?? (lead && causeInfo(lead).action)),
+      cause,
+      action,
+      option: kind,
+      reason: '',
+      probability: diagnosis.suspects.find((suspect) => suspect.cause === cause)?.probability ?? 0,
+    })
+  }
+  return (
+    <>
+      {WAYS.filter(([kind]) => options.some((option) => option.kind === kind)).map(([kind, label]) => (
+        <button key={kind} type="button" className="btn btn-plain" onClick={() => choose(kind)}>
+          {label}
+        </button>
+      ))}
+    </>
+  )
+}
+
+/** What follows from having it done, or from a new machine: no taking apart. */
+export function NoHands({ option }: { option: 'hired' | 'new-machine' }) {
+  const { snapshot } = useJob()
+  const to = (page: string) => `/jobs/${snapshot.job.id}/${page}`
+  return (
+    <div className="mt-4 max-w-[65ch]" data-testid="no-hands">
+      <p>
+        {option === 'hired'
+          ? 'Nothing is taken apart by you. Leave it switched off, and give whoever comes the card: what was noticed, read and done.'
+          : 'Nothing is taken apart for it. Before the old one goes, note its plate, its size, the size of its opening or duct, its volts and its breaker. Leave it switched off until then.'}
+      </p>
+      <div className="mt-3 flex flex-wrap gap-2">
+        {option === 'hired' ? (
+          <Link prefetch={false} className="btn btn-main" data-key="n" href={to('call-card')}>
+            The card for whoever comes
+          </Link>
+        ) : (
+          <Link prefetch={false} className="btn btn-main" data-key="n" href={to('where')}>
+            Where its plate and its points are
+          </Link>
+        )}
+        <Link prefetch={false} className="btn" href={to('prove')}>
+          Close the job
+        </Link>
+      </div>
+    </div>
+  )
+}
