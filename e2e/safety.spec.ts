@@ -68,7 +68,7 @@ test('a page that cannot reach the server says so beside the state and opens not
   await page.context().setOffline(true)
   await page.evaluate(() => window.dispatchEvent(new Event('focus')))
   await expect(page.getByTestId('confirmed')).toContainText('The server is away')
-  await page.getByRole('button', { name: /Put them into the ledger/ }).click()
+  await page.getByRole('button', { name: /List them, to tick each/ }).click()
   await expect(page.getByRole('checkbox', { name: 'unclip grille' })).toBeDisabled()
   await expect(page.getByRole('checkbox', { name: /known live source/ })).toBeDisabled()
   await page.context().setOffline(false)

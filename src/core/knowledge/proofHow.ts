@@ -7,20 +7,40 @@ export interface StepHow {
   unsure: string[]
 }
 
-const TRY_AGAIN = 'Use the same socket as before, with the same two slots.'
+/** What the meter is tried on: a socket of the region, or a battery where the machine hangs on one. */
+export interface KnownSource {
+  kind: 'socket' | 'battery'
+  /** What it shows there. */
+  volts: number
+}
 
-/** Steps of the proof but the readings themselves. `volts` is what a socket of the region gives. */
+const ON = {
+  socket: {
+    what: 'a socket that works',
+    how: 'Unplug a lamp that lit, and put one tip into each of its two slots, fingers behind the guards. Only with a meter and leads that are marked CAT III 600 V.',
+  },
+  battery: {
+    what: 'a battery that is charged, on V=',
+    how: 'Red tip on plus, black tip on minus, of the caravan’s battery or a car’s. A small battery does as well if the meter shows what is printed on it.',
+  },
+}
+
+/** Steps of the proof but the readings themselves. */
 export const stepHow = {
-  'tester-before': (volts: number): StepHow => ({
-    act: `Try your meter on a socket that works: it shows about ${volts} V.`,
-    why: 'A broken meter, a flat battery or a loose lead shows 0 as well, on wires that are live. Unplug a lamp that lit, and put one tip into each of its two slots, fingers behind the guards. Only with a meter and leads that are marked CAT III 600 V.',
+  'tester-before': ({ kind, volts }: KnownSource): StepHow => ({
+    act: `Try your meter on ${ON[kind].what}: it shows about ${volts} V.`,
+    why: `A broken meter, a flat battery or a loose lead shows 0 as well, on wires that are live. ${ON[kind].how}`,
     unsure: [
-      'It shows nothing: try another socket, then the leads and the battery. A meter that shows nothing proves nothing.',
-      'No such mark, or you would rather put nothing into a socket: a proving unit, a small box with a battery, serves as well. Ask for one where meters are sold.',
+      `It shows nothing: try another ${kind}, then the leads and the meter’s own battery. A meter that shows nothing proves nothing.`,
+      ...(kind === 'socket'
+        ? [
+            'No such mark, or you would rather put nothing into a socket: a proving unit, a small box with a battery, serves as well. Ask for one where meters are sold.',
+          ]
+        : []),
       'You have neither: stop here. Somebody else proves it dead.',
     ],
   }),
-  'switch-on': (): StepHow => ({
+  'switch-on': (_: KnownSource): StepHow => ({
     act: 'Set the switch before the fan ON. The breaker stays off.',
     why: 'A switch that is off cuts the wire before you: past it a meter shows 0 though the breaker may be the wrong one. First hands and tools out, and the wheel clear. If anything starts or lights up, the power is still on: stop.',
     unsure: [
@@ -28,14 +48,14 @@ export const stepHow = {
       'The switch is a timer or a sensor: say so above, and the reading is taken at its own screws.',
     ],
   }),
-  'switch-off': (): StepHow => ({
+  'switch-off': (_: KnownSource): StepHow => ({
     act: 'Set the switch off again, and hold it as before.',
     why: 'Two breaks in a row are better than one, and nobody takes a switch that is taped for a light.',
     unsure: ['Tape over it with a note is enough.'],
   }),
-  'tester-after': (volts: number): StepHow => ({
-    act: `Try your meter on the same socket again: it still shows about ${volts} V.`,
-    why: `If its battery or a lead failed meanwhile, the readings between say nothing. ${TRY_AGAIN}`,
+  'tester-after': ({ kind, volts }: KnownSource): StepHow => ({
+    act: `Try your meter on the same ${kind} again: it still shows about ${volts} V.`,
+    why: 'If its battery or a lead failed meanwhile, the readings between say nothing. Try it at the same two places as before.',
     unsure: [
       'It shows nothing now: the readings do not count. Mend the meter, or take another, and begin the proof again.',
     ],

@@ -1,4 +1,4 @@
-import type { ObservationId } from './vocabulary'
+import { type ObservationId, observationInfo } from './vocabulary'
 
 /** What each value means, as a person would say it. Short enough for a button. */
 export const valueLabels: Record<ObservationId, Record<string, string>> = {
@@ -223,3 +223,8 @@ export const shortLabels: Record<ObservationId, string> = {
 
 export const valueLabel = (observation: ObservationId, value: string): string =>
   valueLabels[observation][value] ?? value
+
+/** The answer that the thing asked for is not there; null where it always is. */
+export const absentValue = (observation: ObservationId): string | null =>
+  observationInfo(observation).values.find((value) => value === 'none-fitted' || value === 'not-fitted') ??
+  null

@@ -29,7 +29,7 @@ describe('the route', () => {
 
   it('tells a verdict that waits from one that was taken', () => {
     const job = onBench('bath-exhaust-fan')
-    expect(statesOf(job, true).decide).toEqual({ done: false, note: 'verdict waits' })
+    expect(statesOf(job, true).decide).toEqual({ done: false, note: 'ready to agree' })
     const decision = {
       kind: 'decision.set',
       id: id(),

@@ -54,7 +54,7 @@ export function stageStates(
     measure: { done: readings > 0, note: readings > 0 ? plural(readings, 'reading') : '' },
     decide: {
       done: decision !== undefined,
-      note: decision ? (decision.agreed ? 'agreed' : 'own verdict') : decided ? 'verdict waits' : '',
+      note: decision ? (decision.agreed ? 'agreed' : 'own verdict') : decided ? 'ready to agree' : '',
     },
     'take-apart': {
       done: snapshot.ledger.length > 0 && ticked === snapshot.ledger.length,

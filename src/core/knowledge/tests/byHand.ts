@@ -92,7 +92,7 @@ export const handTests = {
       minutes: 3,
       risk: 'dead',
       tools: ['hand'],
-      how: 'Look at the top of the capacitor: flat or domed? Oil, burns, cracks, rust? A motor without one has none.',
+      how: 'Look at the top of the capacitor: flat or domed? Oil, burns, cracks, rust? If there is none, tap “none fitted”.',
       handsIn: true,
       kinds: WITH_CAPACITOR,
     },

@@ -67,7 +67,6 @@ export const bathFan: Scene = {
       y: 170,
       side: 'below',
       ring: [564, 182, 40],
-      lines: ['housing with plug and plate', 'housing with plug, flap and plate'],
     },
     {
       id: 'motor-plug',
@@ -99,6 +98,8 @@ export const bathFan: Scene = {
       lines: [
         'motor plate',
         'motor plate with motor',
+        'housing with plug and plate',
+        'housing with plug, flap and plate',
         'motor plate with the motor',
         'spring of the motor plate',
         'motor nuts',

@@ -78,7 +78,9 @@ interface EndProps {
 }
 
 /** One wire with its end: under a cap, at a screw, in a plug; its name beside it where no probe lies over it. */
-function End({ wire: { x, colour, label }, view, narrow }: EndProps) {
+function End({ wire: { x, colour, label, conductor }, view: of, narrow }: EndProps) {
+  // Bare metal of a frame is touched at a screw.
+  const view = of === 'pins' && conductor === 'chassis' ? 'screws' : of
   const bare = colour === 'bare'
   const end = view === 'caps' ? 84 : 88
   return (

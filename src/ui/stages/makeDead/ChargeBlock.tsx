@@ -78,6 +78,14 @@ function ChargeLine({ charge }: { charge: ChargeRow }) {
   return (
     <div className="border-line border-b py-2">
       <p className="font-semibold">{charge.label}</p>
+      {locked || charge.dischargedAt || charge.holds === 'bus' || charge.terminals === 'none-seen' ? null : (
+        <ChargeShown
+          pair={pairs[Math.max(0, values.indexOf(''))] ?? ''}
+          uF={uF}
+          volts={volts}
+          hold={result ? formatSeconds(result.secondsToSafe) : null}
+        />
+      )}
       <div className="grid gap-3 mid:grid-cols-[repeat(3,minmax(0,1fr))_92px]">
         <TextField
           label="Capacitance on its label, µF"
@@ -127,14 +135,6 @@ function ChargeLine({ charge }: { charge: ChargeRow }) {
           With µF and volts of the label this says how long the lead must stay on. If you cannot read it, take
           60 µF and 440 V for a run capacitor, 400 µF and 330 V for a start capacitor (black, round, plastic).
         </p>
-      )}
-      {locked || charge.dischargedAt || charge.holds === 'bus' || charge.terminals === 'none-seen' ? null : (
-        <ChargeShown
-          pair={pairs[Math.max(0, values.indexOf(''))] ?? ''}
-          uF={uF}
-          volts={volts}
-          hold={result ? formatSeconds(result.secondsToSafe) : null}
-        />
       )}
       {result?.warnings.map(({ code, text }) => (
         <p key={code} role="status" className="my-2 max-w-[75ch] font-bold text-stop">

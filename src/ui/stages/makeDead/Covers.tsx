@@ -59,7 +59,7 @@ export function Covers() {
             )
           }
         >
-          {`Put them into the ledger: ${[...new Set(toCome.map(({ part }) => part))].join(', ')}`}
+          {`List them, to tick each as it comes off: ${[...new Set(toCome.map(({ part }) => part))].join(', ')}`}
         </button>
       ) : null}
       {problem && lines.some((line) => !line.doneAt) ? (

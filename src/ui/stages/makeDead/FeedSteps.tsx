@@ -1,12 +1,13 @@
 'use client'
 
-import { type FeedProof, switchesBefore, switchRole } from '@/core/job'
+import { type FeedProof, type JobSnapshot, switchesBefore, switchRole } from '@/core/job'
 import { proofWalk, shownPair, type WalkStep } from '@/core/job/energy/proofShown'
-import { stepHow } from '@/core/knowledge/proofHow'
+import { isolationPlans } from '@/core/knowledge/isolation'
+import { type KnownSource, stepHow } from '@/core/knowledge/proofHow'
 import { useJob } from '../../job/JobProvider'
 import { useRowClass } from '../../kit/focus'
 import { Tick } from '../../kit/Tick'
-import { SocketDrawing } from '../../pieces/proof/SocketDrawing'
+import { SourceDrawing } from '../../pieces/proof/SourceDrawing'
 import { PairReading } from './PairReading'
 import { dialsOf, PairShown } from './PairShown'
 import { StopHere } from './StopHere'
@@ -21,6 +22,12 @@ interface FeedProps {
 const order = ['begin', 'tester-before', 'switch-on', 'read', 'switch-off', 'tester-after', 'done']
 const VOLTS = { 'north-america': 120, europe: 230 }
 
+/** What the meter is tried on: where a battery feeds the machine, a battery. */
+const sourceOf = ({ machine, household }: JobSnapshot): KnownSource =>
+  isolationPlans[machine.family].supply === 'battery'
+    ? { kind: 'battery', volts: 12 }
+    : { kind: 'socket', volts: VOLTS[household.region] }
+
 /** The proof of one circuit: every step in its row, the one that comes now with how it is done. */
 export function FeedSteps({ proof, ready, many, begin }: FeedProps) {
   const { snapshot, act } = useJob()
@@ -31,6 +38,7 @@ export function FeedSteps({ proof, ready, many, begin }: FeedProps) {
     .map(({ label }) => label)
     .join(' and ')
   const suffix = many ? `, circuit ${proof.feed}` : ''
+  const source = sourceOf(snapshot)
   const walk = proofWalk(snapshot, proof)
   const now = ready && walk.at !== null ? walk.steps[walk.at] : undefined
   const count = `Step ${(walk.at ?? 0) + 1} of ${walk.steps.length}${suffix}`
@@ -46,7 +54,7 @@ export function FeedSteps({ proof, ready, many, begin }: FeedProps) {
       <ol className="space-y-1">
         <Step
           {...rowOf('tester-before')}
-          label={`Meter tried on a known live source, a socket that works${suffix}`}
+          label={`Meter tried on a known live source, a ${source.kind} that works${suffix}`}
           at={at > 1 ? (row?.testerBeforeAt ?? null) : null}
           on={at > 1}
           disabled={!ready}
@@ -75,7 +83,7 @@ export function FeedSteps({ proof, ready, many, begin }: FeedProps) {
         ) : null}
         <Step
           {...rowOf('tester-after')}
-          label={`Meter tested again on the same socket${suffix}`}
+          label={`Meter tested again on the same ${source.kind}${suffix}`}
           at={at > 5 ? (row?.testerAfterAt ?? null) : null}
           on={at > 5}
           disabled={!ready || at < 5}
@@ -169,7 +177,8 @@ interface StepProps {
 function Step({ kind, count, now, label, at, on, disabled, onChange }: StepProps) {
   const { snapshot, when, now: drawnAt } = useJob()
   const { region, tools } = snapshot.household
-  const how = stepHow[kind](VOLTS[region])
+  const source = sourceOf(snapshot)
+  const how = stepHow[kind](source)
   const shown = useRowClass()(kind, now)
   const tries = kind === 'tester-before' || kind === 'tester-after'
   return (
@@ -180,9 +189,10 @@ function Step({ kind, count, now, label, at, on, disabled, onChange }: StepProps
           <h3 className="mt-0.5 font-bold text-[1.15rem] leading-snug">{how.act}</h3>
           <p className="mt-1 max-w-[68ch] leading-snug">{how.why}</p>
           {tries ? (
-            <SocketDrawing
+            <SourceDrawing
+              kind={source.kind}
               region={region}
-              volts={VOLTS[region]}
+              volts={source.volts}
               has={dialsOf(tools)}
               className="mt-2 w-full max-w-[384px]"
             />

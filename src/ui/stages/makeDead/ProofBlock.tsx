@@ -1,5 +1,6 @@
 'use client'
 
+import Link from 'next/link'
 import { type FeedProof, onlyPlug, proofPlaceText } from '@/core/job'
 import { useJob } from '../../job/JobProvider'
 import { Section } from '../../kit/Section'
@@ -10,6 +11,7 @@ import { FeedSteps } from './FeedSteps'
 export function ProofBlock() {
   const { snapshot, energy, act, id } = useJob()
   const plug = onlyPlug(snapshot)
+  const tools = snapshot.household.tools.split(' ')
   const ready = energy.coversBeforeProof || energy.proofs.some((proof) => proof.live !== null)
   const begin = (feed: number) => {
     const proofId = id()
@@ -24,6 +26,16 @@ export function ProofBlock() {
         <span className="hidden mid:inline">{`${proofPlaceText(snapshot)}. A non-contact tester alone does not count.`}</span>
       }
     >
+      {tools.includes('meter') || tools.includes('tester') ? null : (
+        <p className="mb-2 max-w-[68ch] border-stop border-l-4 pl-3">
+          You said that you have nothing to measure with. Without a meter or a two-pole tester nobody can
+          prove it dead: borrow or buy one, or{' '}
+          <Link className="text-teal underline" prefetch={false} href={`/jobs/${snapshot.job.id}/where`}>
+            call somebody
+          </Link>
+          .
+        </p>
+      )}
       {energy.proofs.map((proof) => (
         <FeedSteps
           key={proof.feed}

@@ -118,7 +118,7 @@ export function PlaceQuestions() {
           ]}
         />
       ) : null}
-      <p className="caption mt-1 max-w-[85ch]">
+      <p className="caption mt-1 hidden max-w-[85ch] mid:block">
         A double-insulated fan, two squares on its plate, needs no ground to run: bring a known earth by a
         long lead for the readings.
       </p>

@@ -27,7 +27,7 @@ export function OtherTests({
             <th className="font-normal">Test</th>
             <th className="w-16 font-normal">Power</th>
             <th className="w-14 text-right font-normal">Min</th>
-            <th className="w-14 text-right font-normal">Bits</th>
+            <th className="w-16 text-right font-normal">Bits told</th>
           </tr>
         </thead>
         <tbody>

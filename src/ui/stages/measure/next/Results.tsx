@@ -3,7 +3,7 @@
 import type { KeyboardEvent } from 'react'
 import type { NextTest } from '@/core/diagnose'
 import { shortCauses } from '@/core/knowledge/shortCauses'
-import { valueLabel } from '@/core/knowledge/valueLabels'
+import { absentValue, valueLabel } from '@/core/knowledge/valueLabels'
 import { formatPercent } from '@/core/units'
 import { useJob } from '../../../job/JobProvider'
 
@@ -21,6 +21,7 @@ export function Results({
   const land = (value: string) => {
     if (act({ kind: 'finding.set', id: id(), observation: test.observation, value })) onLanded?.()
   }
+  const absent = absentValue(test.observation)
   const reads = [...test.reads].sort((one, two) => two.probability - one.probability)
   return (
     <table className="w-full" data-testid="results" onKeyDown={throughButtons}>
@@ -55,6 +56,22 @@ export function Results({
             </td>
           </tr>
         ))}
+        {absent && !reads.some(({ value }) => value === absent) ? (
+          <tr className="border-line border-t">
+            <th scope="row" className="w-[42%] py-0.5 text-left font-normal">
+              <button
+                type="button"
+                className="chip w-full text-left"
+                disabled={locked}
+                onClick={() => land(absent)}
+              >
+                {valueLabel(test.observation, absent)}
+              </button>
+            </th>
+            <td />
+            <td className="py-0.5 text-sm text-soft leading-tight">then there is nothing to look at</td>
+          </tr>
+        ) : null}
       </tbody>
     </table>
   )

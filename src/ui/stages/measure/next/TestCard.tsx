@@ -24,6 +24,9 @@ const LiveLead = dynamic(
   },
 )
 
+/** How much an answer would say, in words; a bit halves what is open. */
+const tellsWords = (bits: number): string => (bits >= 0.6 ? 'a lot' : bits >= 0.2 ? 'some' : 'a little')
+
 interface TestCardProps {
   test: NextTest
   /** The machine is proved dead. */
@@ -64,7 +67,7 @@ export function TestCard({ test, dead, onLanded }: TestCardProps) {
           ['power', powerOf(test)],
           ['tool', info.tools.map((tool) => vocabulary.tools[tool].toLowerCase()).join(' or ')],
           ['takes', `${test.minutes} min`],
-          ['worth', `${test.expectedBits.toFixed(2)} bits`],
+          ['tells', tellsWords(test.expectedBits)],
         ]}
       />
       {test.needsPower && dead ? (
@@ -72,7 +75,7 @@ export function TestCard({ test, dead, onLanded }: TestCardProps) {
           The power is off: answer it from what you saw before, or leave it. It is not worth power by itself.
         </p>
       ) : null}
-      {test.needed ? <p className="mt-1 font-semibold">The verdict waits for this one alone.</p> : null}
+      {test.needed ? <p className="mt-1 font-semibold">Once this is answered, the verdict stands.</p> : null}
       {live && info.caution ? (
         <p className="mt-2 max-w-[75ch] border-l-4 border-l-[var(--amber)] pl-2 text-sm">{info.caution}</p>
       ) : null}
