@@ -25,19 +25,7 @@ const views: View[] = [
   { file: '1-notice', job: ['Gable fan', 'notice'] },
   { file: '2-make-dead', job: ['Gable fan', 'make-dead'] },
   { file: '3-measure', job: ['Dehumidifier', 'measure'] },
-  {
-    file: 'next-test',
-    job: ['Gable fan', 'measure'],
-    before: async (page) => {
-      await page.getByText('Another test instead').click()
-      await page.getByRole('button', { name: /^Capacitor section of the fan/ }).click()
-      await page
-        .getByTestId('evidence')
-        .getByRole('button', { name: /Bearing seized/ })
-        .click()
-      await page.getByText('Would prove it').waitFor()
-    },
-  },
+  { file: 'where', job: ['Cooling unit', 'where'] },
   {
     file: '4-decide',
     job: ['Pellet stove', 'decide'],
@@ -89,7 +77,34 @@ const views: View[] = [
     },
   },
   { file: 'instruments', path: '/instruments?i=motor&cap=2' },
-  { file: 'phone-measure', job: ['Dehumidifier', 'measure'], phone: true },
+  {
+    file: 'phone-proof',
+    path: '/',
+    phone: true,
+    before: async (page) => {
+      await page.getByLabel('What has stopped?').fill('bathroom fan hums')
+      await page.getByRole('button', { name: 'Start the job' }).click()
+      await page.waitForURL(/\/jobs\/[^/]+\/notice/)
+      await page.goto(page.url().replace('/notice', '/make-dead'))
+      await page.locator('html[data-ready]').waitFor()
+      for (const point of ['wall-switch', 'breaker']) {
+        const line = page.getByTestId(`point-${point}`)
+        await line.getByRole('checkbox').click()
+        await line.getByRole('group').getByRole('button').first().click()
+      }
+      for (const [question, answer] of [
+        [/anything else feed/, /^no$/],
+        [/How many circuits/, /^1$/],
+        [/ground wire/, /^yes/],
+        [/second live wire/, /^no/],
+        [/Can you see whether/, /^yes/],
+      ] as const)
+        await page.getByRole('group', { name: question }).getByRole('button', { name: answer }).click()
+      await page.getByRole('checkbox', { name: /known live source/ }).click()
+      await page.getByRole('checkbox', { name: /set ON/ }).click()
+      await page.getByTestId('pair-shown').evaluate((part) => part.scrollIntoView())
+    },
+  },
   {
     file: 'phone-danger',
     path: '/',

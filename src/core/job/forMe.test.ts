@@ -74,6 +74,7 @@ describe('what comes next, and where it sits', () => {
   it('is the next line of the way in once hands may go in', () => {
     const job = madeDead(act(bath(), line('plate-line', { action: 'unscrew', part: 'motor plate' })))
     expect(at(job)).toMatchObject({ part: 'motor', line: { part: 'motor plate' } })
+    expect(at(act(job, tick('plate-line')))).toBeNull()
     const other = madeDead(act(bath(), line('own-line', { action: 'lift-off', part: 'my own shelf' })))
     expect(at(other)).toBeNull()
   })

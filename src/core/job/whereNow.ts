@@ -14,7 +14,8 @@ export interface WhereNow {
 
 /**
  * The part of the drawing that the next act is about: the next point to switch off, then the covers before the place, the place
- * where dead is proved, the capacitor to be emptied, then the next line of the way in. Null where the drawing does not show it.
+ * where dead is proved, the capacitor to be emptied, then the next line of the way in. Null where the drawing does not show it, and
+ * once everything is out.
  */
 export function whereNow(snapshot: JobSnapshot, energy: Energy): WhereNow | null {
   const { family } = snapshot.machine
@@ -28,6 +29,9 @@ export function whereNow(snapshot: JobSnapshot, energy: Energy): WhereNow | null
     return at(coversOn(snapshot).length > 0 ? shown('cover') : shown('proof-place'))
   const charged = snapshot.charges.some(({ struckAt, readAt }) => !struckAt && !readAt)
   if (!energy.handsIn && charged) return at(shown('capacitor'))
-  const line = snapshot.ledger.find((row) => !row.struckAt && !row.doneAt)
-  return line ? at(scenePartOf(family, line.part), { line }) : at(shown('motor'))
+  const lines = snapshot.ledger.filter((row) => !row.struckAt)
+  const line = lines.find((row) => !row.doneAt)
+  if (line) return at(scenePartOf(family, line.part), { line })
+  // Once everything is out, what comes next is said by the way back.
+  return lines.length > 0 ? null : at(shown('motor'))
 }
