@@ -87,7 +87,7 @@ export function StateBox() {
         return {
           title: 'ISOLATED',
           lines: [
-            `${energy.openPoints} of ${energy.allPoints} points off`,
+            `${energy.openPoints} of ${energy.allPoints} off`,
             energy.missing[0] ?? 'not proven dead yet',
           ],
           look: { ...plain, symbol: '?', mark: 'border-ink text-xl font-bold' },
@@ -95,7 +95,7 @@ export function StateBox() {
       case 'isolating':
         return {
           title: 'ISOLATING',
-          lines: [`${energy.openPoints} of ${energy.allPoints} points off`, energy.missing[0] ?? ''],
+          lines: [`${energy.openPoints} of ${energy.allPoints} off`, energy.missing[0] ?? ''],
           look: live,
         }
       case 'live-test':
