@@ -24,7 +24,7 @@ export function Probe({ x, y, side, colour, to }: ProbeProps) {
       />
       <path
         d={`M${hx} ${hy}C${hx + side * 10} ${hy + 48} ${to[0]} ${to[1] + 78} ${to[0]} ${to[1]}`}
-        stroke={colour === 'red' ? INK.red : 'currentColor'}
+        stroke={colour === 'red' ? 'var(--stop)' : 'currentColor'}
         strokeWidth="2.5"
       />
       <path d={`M${x} ${y}L${gx} ${gy}`} stroke="currentColor" strokeWidth="4" />
@@ -39,7 +39,7 @@ export function Probe({ x, y, side, colour, to }: ProbeProps) {
         cx={x}
         cy={y}
         r="13"
-        stroke={colour === 'red' ? INK.red : 'currentColor'}
+        stroke={colour === 'red' ? 'var(--stop)' : 'currentColor'}
         strokeWidth="2"
         strokeDasharray={colour === 'red' ? undefined : '5 3'}
       />
