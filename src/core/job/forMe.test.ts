@@ -1,8 +1,10 @@
 import { describe, expect, it } from 'vitest'
 import { familyIds } from '../knowledge/vocabulary'
+import { decisionBy } from '../options/ofJob'
 import { callCard } from './callCard'
 import { energyOf } from './energy/energy'
 import { isolationActs } from './energy/proofScript'
+import { diagnosisOf } from './evidence/derive'
 import { forMe } from './forMe'
 import { act, bath, id, jobOn, line, madeDead, NOW, tick } from './job.testing'
 import type { JobSnapshot } from './rows'
@@ -49,6 +51,19 @@ describe('whether a job is for the one who reads it', () => {
     expect(forMe(shocked).handOver[0]).toBe('stop')
     expect(forMe(jobOn('furnace-blower', 'psc')).handOver).toContain('fuel')
     expect(forMe(bath()).handOver).not.toContain('fuel')
+  })
+})
+
+describe('a way that needs no hands of one’s own', () => {
+  it('decides that a trade comes, or keeps the cause and says that a new machine is bought', () => {
+    expect(decisionBy(bath(), 'hired')).toMatchObject({ action: 'call-licensed-trade', option: 'hired' })
+    const lead = diagnosisOf(bath()).suspects[0]
+    expect(decisionBy(bath(), 'new-machine')).toMatchObject({
+      cause: lead?.cause,
+      option: 'new-machine',
+      agreed: true,
+      probability: lead?.probability,
+    })
   })
 })
 

@@ -1,6 +1,9 @@
 import { ageOf, diagnosisOf, fieldText, type JobSnapshot, oncePerSnapshot } from '../job'
+import { causeInfo } from '../knowledge/vocabulary'
 import { typedValue } from '../units/parseTyped'
 import {
+  actionOfOption,
+  causeOfOption,
   compareOptions,
   type OptionEdit,
   type OptionKind,
@@ -48,3 +51,18 @@ export function optionsInputOf(snapshot: JobSnapshot): OptionsInput {
 export const optionsOf = oncePerSnapshot(
   (snapshot): OptionsResult => compareOptions(optionsInputOf(snapshot)),
 )
+
+/** What choosing an option decides: the cause that it mends, what is done, and whether that is what the findings point to. */
+export function decisionBy(snapshot: JobSnapshot, kind: OptionKind) {
+  const { suspects, decided } = diagnosisOf(snapshot)
+  const cause = causeOfOption(kind, optionsInputOf(snapshot)) ?? suspects[0]?.cause
+  if (!cause) return null
+  const lead = decided?.action ?? (suspects[0] ? causeInfo(suspects[0].cause).action : '')
+  return {
+    cause,
+    action: actionOfOption(kind, cause),
+    option: kind,
+    agreed: causeInfo(cause).action === lead,
+    probability: suspects.find((suspect) => suspect.cause === cause)?.probability ?? 0,
+  }
+}

@@ -113,7 +113,7 @@ const looks: Partial<Record<ObservationId, Look>> = {
   'drain-and-tube': (machine) => (machine.build.drain ? (machine.tubeClear ? 'clear' : 'blocked') : null),
   'supply-voltage': (machine) =>
     machine.breaker !== 'on' ? 'none' : machine.feed > 1.1 ? 'high' : volts(machine.feed),
-  'control-voltage': (machine, run) => (run.atCoil > 0.75 ? 'present' : run.atCoil > 0.2 ? 'low' : 'none'),
+  'control-voltage': (_machine, run) => (run.atCoil > 0.75 ? 'present' : run.atCoil > 0.2 ? 'low' : 'none'),
   'contactor-position': (machine, run) =>
     machine.build.control === 'contactor' ? (run.pulledIn ? 'pulled-in' : 'not-pulled-in') : 'not-fitted',
   'contactor-output': (machine, run) =>

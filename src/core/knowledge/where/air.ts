@@ -20,6 +20,14 @@ import {
 } from './symbols'
 import type { Scene } from './types'
 
+/** Lines of the ways in that are about a wheel on its shaft. */
+const wheelLines = [
+  'wheel',
+  'wheel set screw or clip',
+  'wheel depth on the shaft',
+  'which way the wheel turns',
+]
+
 /** Panel and wall switch at the left, the cable to the machine at the right. */
 const byWallSwitch = (to: string) => [
   ...panel(24, 40),
@@ -114,7 +122,7 @@ export const bathFan: Scene = {
       y: 220,
       side: 'left',
       ring: [404, 250, 50],
-      lines: ['wheel', 'wheel set screw or clip', 'wheel depth on the shaft', 'which way the wheel turns'],
+      lines: wheelLines,
     },
   ],
 }
@@ -194,7 +202,7 @@ export const rangeHood: Scene = {
       y: 246,
       side: 'left',
       ring: [400, 200, 44],
-      lines: ['wheel', 'wheel set screw or clip', 'wheel depth on the shaft', 'which way the wheel turns'],
+      lines: wheelLines,
     },
   ],
 }
@@ -420,7 +428,7 @@ export const ventilator: Scene = {
       x: 572,
       y: 84,
       ring: [530, 128, 32],
-      lines: ['wheel', 'wheel set screw or clip', 'wheel depth on the shaft', 'which way the wheel turns'],
+      lines: wheelLines,
     },
   ],
 }
@@ -491,7 +499,7 @@ export const anyFan: Scene = {
       x: 594,
       y: 150,
       ring: [556, 204, 34],
-      lines: ['wheel', 'wheel set screw or clip', 'wheel depth on the shaft', 'which way the wheel turns'],
+      lines: wheelLines,
     },
   ],
 }

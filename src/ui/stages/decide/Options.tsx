@@ -2,9 +2,8 @@
 
 import { useState } from 'react'
 import { fieldText } from '@/core/job'
-import { causeInfo } from '@/core/knowledge/vocabulary'
-import { actionOfOption, causeOfOption, type OptionFigures } from '@/core/options'
-import { optionsInputOf, optionsOf } from '@/core/options/ofJob'
+import type { OptionFigures } from '@/core/options'
+import { decisionBy, optionsOf } from '@/core/options/ofJob'
 import { significant } from '@/core/units'
 import { useJob } from '../../job/JobProvider'
 import { NumberField } from '../../kit/NumberField'
@@ -22,7 +21,7 @@ const inOrder = (options: OptionFigures[], held: string[] | null): OptionFigures
 
 /** Ways to go on, side by side: cost, hours, chance, years, and what a year of service costs with its spread. */
 export function Options() {
-  const { snapshot, diagnosis, act, id } = useJob()
+  const { snapshot, act, id } = useJob()
   const [reason, setReason] = useState(snapshot.decisions[0]?.reason ?? '')
   const { options, notes } = optionsOf(snapshot)
   // While somebody types in a row, the rows stay where they are.
@@ -30,20 +29,8 @@ export function Options() {
   const scale = scaleOf(options)
   const chosen = snapshot.decisions[0]?.option ?? ''
   const choose = (option: OptionFigures) => {
-    const input = optionsInputOf(snapshot)
-    const cause = causeOfOption(option.kind, input) ?? diagnosis.suspects[0]!.cause
-    const action = actionOfOption(option.kind, cause)
-    const lead = diagnosis.decided?.action ?? causeInfo(diagnosis.suspects[0]!.cause).action
-    act({
-      kind: 'decision.set',
-      id: id(),
-      agreed: causeInfo(cause).action === lead,
-      cause,
-      action,
-      option: option.kind,
-      reason,
-      probability: diagnosis.suspects.find((suspect) => suspect.cause === cause)?.probability ?? 0,
-    })
+    const decision = decisionBy(snapshot, option.kind)
+    if (decision) act({ kind: 'decision.set', id: id(), ...decision, reason })
   }
   return (
     <Section title="What can be done" aside="rough figures: type your own over them">

@@ -1,9 +1,8 @@
 'use client'
 
 import Link from 'next/link'
-import { causeInfo } from '@/core/knowledge/vocabulary'
-import { actionOfOption, causeOfOption, type OptionKind } from '@/core/options'
-import { optionsInputOf, optionsOf } from '@/core/options/ofJob'
+import type { OptionKind } from '@/core/options'
+import { decisionBy, optionsOf } from '@/core/options/ofJob'
 import { useJob } from '../../job/JobProvider'
 
 const WAYS = [
@@ -13,23 +12,11 @@ const WAYS = [
 
 /** The two ways that need no hands of one's own, where the verdict stands: what follows from them is another thing. */
 export function OtherWays() {
-  const { snapshot, diagnosis, act, id } = useJob()
+  const { snapshot, act, id } = useJob()
   const { options } = optionsOf(snapshot)
-  const lead = diagnosis.suspects[0]?.cause
   const choose = (kind: OptionKind) => {
-    const cause = causeOfOption(kind, optionsInputOf(snapshot)) ?? lead
-    if (!cause) return
-    const action = actionOfOption(kind, cause)
-    act({
-      kind: 'decision.set',
-      id: id(),
-      agreed: causeInfo(cause).action === (diagnosis.decided?.action ?? (lead && causeInfo(lead).action)),
-      cause,
-      action,
-      option: kind,
-      reason: '',
-      probability: diagnosis.suspects.find((suspect) => suspect.cause === cause)?.probability ?? 0,
-    })
+    const decision = decisionBy(snapshot, kind)
+    if (decision) act({ kind: 'decision.set', id: id(), ...decision, reason: '' })
   }
   return (
     <>

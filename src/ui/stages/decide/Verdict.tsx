@@ -39,7 +39,6 @@ export function Verdict({ lead, onAgree }: { lead: Suspect; onAgree: () => void 
     if (line && !before.current) line.focus({ preventScroll: true })
     if (line) before.current = true
   }
-  const next = diagnosis.nextTests.find(worthMaking)
   return (
     <section aria-label="Verdict" className="py-5">
       <p className="caption">
@@ -99,33 +98,49 @@ export function Verdict({ lead, onAgree }: { lead: Suspect; onAgree: () => void 
           {decision.reason ? `. “${decision.reason}”` : '.'}
         </p>
       ) : null}
-      <div className="mt-4 flex flex-wrap gap-2">
-        {!decision && !diagnosis.decided && next ? (
-          <Link href={`/jobs/${snapshot.job.id}/measure`} data-key="n" className="btn btn-main">
-            {`Next: ${shortLabels[next.observation].toLowerCase()}`}
-          </Link>
-        ) : null}
-        {decision ? null : diagnosis.decided ? (
-          <button type="button" data-key="n" data-asserts className="btn btn-main" onClick={onAgree}>
-            Agree
-          </button>
-        ) : (
-          <button type="button" className="btn" onClick={onAgree}>
-            Take it as the cause
-          </button>
-        )}
-        {decision ? null : <OtherWays />}
-        {decision && !noHands ? (
-          <Link
-            href={`/jobs/${snapshot.job.id}/${decision.action === TRADE ? 'record' : 'take-apart'}`}
-            data-key="n"
-            className="btn btn-main"
-          >
-            {decision.action === TRADE ? 'The record, for the trade' : 'Take it apart'}
-          </Link>
-        ) : null}
-      </div>
+      <Acts noHands={noHands !== null} onAgree={onAgree} />
       {noHands ? <NoHands option={noHands} /> : null}
     </section>
+  )
+}
+
+interface ActsProps {
+  onAgree: () => void
+  /** Somebody else does it, or a new machine comes. */
+  noHands: boolean
+}
+
+/** What is pressed at the verdict: the next test, agreeing, the ways without hands; then the way in. */
+function Acts({ noHands, onAgree }: ActsProps) {
+  const { snapshot, diagnosis } = useJob()
+  const decision = snapshot.decisions[0]
+  const next = diagnosis.nextTests.find(worthMaking)
+  return (
+    <div className="mt-4 flex flex-wrap gap-2">
+      {!decision && !diagnosis.decided && next ? (
+        <Link href={`/jobs/${snapshot.job.id}/measure`} data-key="n" className="btn btn-main">
+          {`Next: ${shortLabels[next.observation].toLowerCase()}`}
+        </Link>
+      ) : null}
+      {decision ? null : diagnosis.decided ? (
+        <button type="button" data-key="n" data-asserts className="btn btn-main" onClick={onAgree}>
+          Agree
+        </button>
+      ) : (
+        <button type="button" className="btn" onClick={onAgree}>
+          Take it as the cause
+        </button>
+      )}
+      {decision ? null : <OtherWays />}
+      {decision && !noHands ? (
+        <Link
+          href={`/jobs/${snapshot.job.id}/${decision.action === TRADE ? 'record' : 'take-apart'}`}
+          data-key="n"
+          className="btn btn-main"
+        >
+          {decision.action === TRADE ? 'The record, for the trade' : 'Take it apart'}
+        </Link>
+      ) : null}
+    </div>
   )
 }

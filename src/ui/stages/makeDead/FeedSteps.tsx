@@ -31,7 +31,7 @@ const sourceOf = ({ machine, household }: JobSnapshot): KnownSource =>
 /** The proof of one circuit: every step in its row, the one that comes now with how it is done. */
 export function FeedSteps({ proof, ready, many, begin }: FeedProps) {
   const { snapshot, act } = useJob()
-  const { row, step, live } = proof
+  const { row, step } = proof
   const at = order.indexOf(step)
   const setOn = switchRole(snapshot, proof.feed) === 'set-on'
   const switching = switchesBefore(snapshot, proof.feed)
@@ -90,7 +90,24 @@ export function FeedSteps({ proof, ready, many, begin }: FeedProps) {
           onChange={tester('after')}
         />
       </ol>
-      {row && at >= 2 && at < 6 ? (
+      <Trouble proof={proof} running={at >= 2 && at < 6} begin={begin} />
+    </div>
+  )
+}
+
+interface TroubleProps {
+  proof: FeedProof
+  /** The proof has begun and is not at its end. */
+  running: boolean
+  begin: () => string | null
+}
+
+/** What is pressed where it is not dead: something started, or what feeds it was found. */
+function Trouble({ proof: { row, live }, running, begin }: TroubleProps) {
+  const { act } = useJob()
+  return (
+    <>
+      {row && running ? (
         <button
           type="button"
           className="btn btn-stop mt-1"
@@ -104,7 +121,7 @@ export function FeedSteps({ proof, ready, many, begin }: FeedProps) {
           I found what feeds it and opened it: begin the proof anew
         </button>
       ) : null}
-    </div>
+    </>
   )
 }
 

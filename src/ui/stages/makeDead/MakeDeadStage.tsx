@@ -30,7 +30,6 @@ export function MakeDeadStage() {
   const plan = isolationPlans[snapshot.machine.family]
   const points = snapshot.points.filter((point) => !point.struckAt)
   const next = points.find(({ openedAt }) => openedAt === null)
-  const struck = [...snapshot.points, ...snapshot.charges, ...snapshot.waits].filter((row) => row.struckAt)
   return (
     <>
       <Beside />
@@ -118,40 +117,44 @@ export function MakeDeadStage() {
           </button>
         </Section>
       ) : null}
-      {struck.length > 0 ? (
-        <Section title="Struck from the plan">
-          <ul>
-            {struck.map((row) => (
-              <li key={row.id} className="flex items-center justify-between gap-3 border-line border-b py-1">
-                <span>
-                  <s>{row.label}</s> <span className="caption">{row.strikeReason}</span>
-                </span>
-                <button
-                  type="button"
-                  className="btn btn-plain"
-                  onClick={() =>
-                    act({
-                      kind:
-                        'point' in row
-                          ? 'point.restore'
-                          : 'minutes' in row
-                            ? 'wait.restore'
-                            : 'charge.restore',
-                      id: row.id,
-                    })
-                  }
-                >
-                  Put back
-                </button>
-              </li>
-            ))}
-          </ul>
-        </Section>
-      ) : null}
+      <StruckList />
       <p className="caption mt-2 max-w-[72ch]">
         Local codes and licensed trades come before this list. Where you are not sure, stop and ask one.
       </p>
     </>
+  )
+}
+
+/** What was struck from the plan, each with its reason and the way back. */
+function StruckList() {
+  const { snapshot, act } = useJob()
+  const struck = [...snapshot.points, ...snapshot.charges, ...snapshot.waits].filter((row) => row.struckAt)
+  if (struck.length === 0) return null
+  return (
+    <Section title="Struck from the plan">
+      <ul>
+        {struck.map((row) => (
+          <li key={row.id} className="flex items-center justify-between gap-3 border-line border-b py-1">
+            <span>
+              <s>{row.label}</s> <span className="caption">{row.strikeReason}</span>
+            </span>
+            <button
+              type="button"
+              className="btn btn-plain"
+              onClick={() =>
+                act({
+                  kind:
+                    'point' in row ? 'point.restore' : 'minutes' in row ? 'wait.restore' : 'charge.restore',
+                  id: row.id,
+                })
+              }
+            >
+              Put back
+            </button>
+          </li>
+        ))}
+      </ul>
+    </Section>
   )
 }
 

@@ -1,6 +1,6 @@
 'use client'
 
-import type { KeyboardEvent } from 'react'
+import type { KeyboardEvent, ReactNode } from 'react'
 import type { NextTest } from '@/core/diagnose'
 import { shortCauses } from '@/core/knowledge/shortCauses'
 import { absentValue, valueLabel } from '@/core/knowledge/valueLabels'
@@ -30,52 +30,61 @@ export function Results({
       </caption>
       <tbody>
         {reads.map(({ value, probability, points }) => (
-          <tr key={value} className="border-line border-t">
-            <th scope="row" className="w-[42%] py-0.5 text-left font-normal">
-              <button
-                type="button"
-                className="chip w-full text-left"
-                disabled={locked}
-                onClick={() => land(value)}
-              >
-                {valueLabel(test.observation, value)}
-              </button>
-            </th>
-            <td className="num w-16 px-2 text-right text-sm" title="how likely this result is">
-              {formatPercent(probability)}
-            </td>
-            <td className="py-0.5 text-sm leading-tight">
-              {points.length > 0 ? (
-                points
-                  .slice(0, 2)
-                  .map((cause, place) => (place === 0 ? shortCauses[cause] : lowerFirst(shortCauses[cause])))
-                  .join(', or ')
-              ) : (
-                <span className="text-soft">changes little</span>
-              )}
-            </td>
-          </tr>
+          <Row
+            key={value}
+            label={valueLabel(test.observation, value)}
+            share={formatPercent(probability)}
+            disabled={locked}
+            onLand={() => land(value)}
+          >
+            {points.length > 0 ? (
+              points
+                .slice(0, 2)
+                .map((cause, place) => (place === 0 ? shortCauses[cause] : lowerFirst(shortCauses[cause])))
+                .join(', or ')
+            ) : (
+              <span className="text-soft">changes little</span>
+            )}
+          </Row>
         ))}
         {absent && !reads.some(({ value }) => value === absent) ? (
-          <tr className="border-line border-t">
-            <th scope="row" className="w-[42%] py-0.5 text-left font-normal">
-              <button
-                type="button"
-                className="chip w-full text-left"
-                disabled={locked}
-                onClick={() => land(absent)}
-              >
-                {valueLabel(test.observation, absent)}
-              </button>
-            </th>
-            <td />
-            <td className="py-0.5 text-sm text-soft leading-tight">then there is nothing to look at</td>
-          </tr>
+          <Row
+            label={valueLabel(test.observation, absent)}
+            share=""
+            disabled={locked}
+            onLand={() => land(absent)}
+          >
+            <span className="text-soft">then there is nothing to look at</span>
+          </Row>
         ) : null}
       </tbody>
     </table>
   )
 }
+
+interface RowProps {
+  label: string
+  /** How likely this result is. */
+  share: string
+  disabled: boolean
+  onLand: () => void
+  children: ReactNode
+}
+
+/** One result: what is seen, how likely it is, what it would point to. */
+const Row = ({ label, share, disabled, onLand, children }: RowProps) => (
+  <tr className="border-line border-t">
+    <th scope="row" className="w-[42%] py-0.5 text-left font-normal">
+      <button type="button" className="chip w-full text-left" disabled={disabled} onClick={onLand}>
+        {label}
+      </button>
+    </th>
+    <td className="num w-16 px-2 text-right text-sm" title="how likely this result is">
+      {share}
+    </td>
+    <td className="py-0.5 text-sm leading-tight">{children}</td>
+  </tr>
+)
 
 /** As the second half of a sentence; initials stay as they are. */
 const lowerFirst = (text: string) => text.replace(/^[A-Z](?![A-Z])/, (letter) => letter.toLowerCase())
