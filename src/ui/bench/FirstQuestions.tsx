@@ -20,7 +20,7 @@ export function FirstQuestions() {
   }
   const answer = async (id: string, value: string | null) => {
     const taken = firstQuestions.find((each) => each.id === id)?.answers.find((each) => each.value === value)
-    if (taken && (await save(taken.sets))) setChosen({ ...chosen, [id]: taken.value })
+    if (taken && (await save(taken.sets))) setChosen((before) => ({ ...before, [id]: taken.value }))
   }
   const all = firstQuestions.every(({ id }) => chosen[id])
   return (

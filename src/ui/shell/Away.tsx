@@ -32,13 +32,10 @@ export function Away() {
       clearInterval(timer)
     }
   }, [])
+  if (!since) return null
   return (
-    <div role="status">
-      {since ? (
-        <p className="border-ink border-b bg-amber px-4 py-2 font-bold text-[#16201c]">
-          {`The server has not answered since ${since}. What you type now is not stored yet; leave this page open.`}
-        </p>
-      ) : null}
-    </div>
+    <p role="alert" className="border-ink border-b bg-amber px-4 py-2 font-bold text-[#16201c]">
+      {`The server has not answered since ${since}. What you type now is not stored yet; leave this page open.`}
+    </p>
   )
 }
