@@ -58,6 +58,27 @@ describe('what a phone shows of a stage', () => {
     expect(focus(begun, 'make-dead').parts).toEqual(['proof'])
   })
 
+  it('is closing the job where somebody else does it, unless something was taken apart', () => {
+    const hired = (of: JobSnapshot) =>
+      act(of, {
+        kind: 'decision.set',
+        id: id(),
+        agreed: true,
+        cause: 'bearing-seized',
+        action: 'call-licensed-trade',
+        option: 'hired',
+        reason: '',
+        probability: 0.5,
+      })
+    expect(focus(hired(job), 'prove').parts).toEqual(['end'])
+    const apart = act(
+      act(job, ...isolationActs(job)),
+      line('grille', { action: 'unclip', part: 'grille', access: 'before-proof' }),
+      tick('grille'),
+    )
+    expect(focus(hired(apart), 'prove').parts).not.toEqual(['end'])
+  })
+
   it('is no reading of a machine that hands may not go into', () => {
     expect(focus(job, 'measure', 'capacitor-fan-reading').parts).toEqual([])
   })

@@ -139,8 +139,11 @@ const stages: Record<string, Focus | undefined> = {
       return { parts: ['landings', 'capacitor-wires'], rows: [] }
     return { parts: stillOut(snapshot).length > 0 ? ['way-back'] : ['way-back', 'cure'], rows: [] }
   },
-  prove: ({ job, points, checks, runs }, energy) => {
+  prove: ({ job, points, checks, runs, decisions, ledger }, energy) => {
     if (job.status === 'closed') return { parts: ['end'], rows: [] }
+    // Somebody else does it, or a new machine comes: what is left is to close, unless something was taken apart.
+    const noHands = ['hired', 'new-machine'].includes(decisions[0]?.option ?? '')
+    if (noHands && ledger.every(({ doneAt }) => doneAt === null)) return { parts: ['end'], rows: [] }
     // A start that runs is watched, and nothing beside it.
     if (runs.some(({ endedAt }) => endedAt === null)) return { parts: ['watch'], rows: [] }
     if (energy.state === 'live-test' || energy.state === 'in-service' || points.length === 0)

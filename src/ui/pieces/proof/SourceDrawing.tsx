@@ -100,7 +100,7 @@ function Battery() {
     <g fill="var(--surface)" stroke="currentColor" strokeWidth="1.5">
       <path d="M50 80h148v84H50zM70 80v-12h20v12M158 80v-12h20v12" />
       <text
-        x="80"
+        x="104"
         y="104"
         textAnchor="middle"
         className="num fill-current stroke-none font-bold"
@@ -109,7 +109,7 @@ function Battery() {
         −
       </text>
       <text
-        x="168"
+        x="146"
         y="104"
         textAnchor="middle"
         className="num fill-current stroke-none font-bold"

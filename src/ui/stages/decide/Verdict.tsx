@@ -91,10 +91,21 @@ export function Verdict({ lead, onAgree }: { lead: Suspect; onAgree: () => void 
       ) : null}
       {decision ? (
         <p className="mt-4 max-w-[65ch] outline-none" data-testid="decision" tabIndex={-1} ref={landed}>
-          {decision.agreed ? 'You agreed. ' : 'You chose otherwise. '}
-          <b>{capital(actionInfo(decision.action).label)}</b>:{' '}
-          {causeInfo(decision.cause as CauseId).label.toLowerCase()}
-          {decision.option ? `; by: ${optionInfo[decision.option as OptionKind].label.toLowerCase()}` : ''}
+          {noHands ? (
+            <>
+              {noHands === 'hired' ? 'You chose to have it done. ' : 'You chose a new machine. '}
+              It may be: {causeInfo(decision.cause as CauseId).label.toLowerCase()}
+            </>
+          ) : (
+            <>
+              {decision.agreed ? 'You agreed. ' : 'You chose otherwise. '}
+              <b>{capital(actionInfo(decision.action).label)}</b>:{' '}
+              {causeInfo(decision.cause as CauseId).label.toLowerCase()}
+              {decision.option
+                ? `; by: ${optionInfo[decision.option as OptionKind].label.toLowerCase()}`
+                : ''}
+            </>
+          )}
           {decision.reason ? `. “${decision.reason}”` : '.'}
         </p>
       ) : null}
