@@ -73,6 +73,9 @@ test('what was typed is said again though the page filled the field anew before 
     })
   arrive()
   await ready(page)
+  // The parts of a page wake one after another: “saved” stands there also before what was typed is said again.
+  await expect(place).toHaveValue('porch')
+  await expect(model).toHaveValue('CF-52')
   await saved(page)
   await page.unrouteAll({ behavior: 'wait' })
   await page.reload()

@@ -80,6 +80,26 @@ test.describe('somebody who has never opened a machine, on a phone', () => {
   })
 })
 
+test.describe('who has it done, on a phone', () => {
+  test.use({ viewport: { width: 390, height: 844 } })
+
+  test('takes nothing apart, has the card, and closes the job', async ({ page }) => {
+    await startJob(page, 'pellet stove exhaust blower squeals')
+    await goStage(page, 'decide')
+    await page.getByRole('button', { name: 'Have it done: hire somebody' }).click()
+    await expect(page.getByTestId('decision')).toBeFocused()
+    await expect(page.getByTestId('decision')).toContainText('You chose to have it done.')
+    await expect(page.getByRole('link', { name: 'The card for whoever comes' })).toBeVisible()
+    await goStage(page, 'take-apart')
+    await expect(page.getByTestId('no-way-in')).toContainText('nothing has to be taken apart by you')
+    await goStage(page, 'prove')
+    await expect(page.getByRole('button', { name: 'Power on for the test' })).toBeHidden()
+    await page.getByText('Handed to a trade', { exact: true }).click()
+    await page.getByRole('button', { name: 'Close the job' }).click()
+    await expect(page.getByRole('heading', { name: 'Closed' })).toBeVisible()
+  })
+})
+
 test('where everything sits is drawn with the next act, and what the job asks of somebody', async ({
   page,
 }) => {
