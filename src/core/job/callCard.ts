@@ -1,10 +1,10 @@
 import { shortCauses } from '../knowledge/shortCauses'
 import { stopInfo } from '../knowledge/stops'
-import { shortLabels, valueLabel } from '../knowledge/valueLabels'
-import { familyLabel, observationIds, vocabulary } from '../knowledge/vocabulary'
+import { familyLabel, vocabulary } from '../knowledge/vocabulary'
+import { noticed } from '../record/found'
 import { formatPercent } from '../units'
 import { activeStops } from './energy/stops'
-import { derivedFindings, diagnosisOf, findingsOf } from './evidence/derive'
+import { derivedFindings, diagnosisOf } from './evidence/derive'
 import type { JobSnapshot } from './rows'
 import { titleAndPlace } from './title'
 
@@ -31,7 +31,6 @@ const LEAST_SHARE = 0.1
 /** A card to show or to read out to somebody who is called: what is known, what was done, what was not. */
 export function callCard(snapshot: JobSnapshot, proven: boolean): CallCard {
   const { machine, job, points } = snapshot
-  const found = findingsOf(snapshot)
   const { suspects } = diagnosisOf(snapshot)
   const known = (name: string, value: string): [string, string][] => (value ? [[name, value]] : [])
   return {
@@ -46,10 +45,7 @@ export function callCard(snapshot: JobSnapshot, proven: boolean): CallCard {
     stops: activeStops(snapshot).map(
       ({ rule }) => `${vocabulary.stopRules[rule].label}. ${stopInfo[rule].call}`,
     ),
-    found: observationIds.flatMap((observation): [string, string][] => {
-      const value = found[observation]
-      return value ? [[shortLabels[observation], valueLabel(observation, value)]] : []
-    }),
+    found: noticed(snapshot),
     read: derivedFindings(snapshot).map(({ from }) => from),
     maybe: suspects
       .filter(({ probability }) => probability >= LEAST_SHARE)

@@ -10,3 +10,9 @@ export { typedList } from '../units/lists'
 /** Whether a motor, a capacitor or another part was chosen to go in. */
 export const isPartChosen = (snapshot: JobSnapshot): boolean =>
   (['motor', 'capacitor', 'other'] as const).some((part) => fieldText(snapshot, 'choice', part) !== '')
+
+/** The way that was chosen where it needs no hands of one's own; null where it does, or nothing is chosen. */
+export function noHandsOf({ decisions }: Pick<JobSnapshot, 'decisions'>): 'hired' | 'new-machine' | null {
+  const option = decisions[0]?.option
+  return option === 'hired' || option === 'new-machine' ? option : null
+}

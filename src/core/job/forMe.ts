@@ -5,6 +5,7 @@ import type { CauseId } from '../knowledge/vocabulary'
 import { actionOfOption, causeOfOption, type OptionFigures } from '../options'
 import { optionsInputOf, optionsOf } from '../options/ofJob'
 import { capacitorMayBe, neededWaits } from './energy/place'
+import { hasTester } from './energy/proofShown'
 import { activeStops } from './energy/stops'
 import { diagnosisOf } from './evidence/derive'
 import { kitOf } from './ledger/kit'
@@ -89,12 +90,11 @@ function hurtsOf(snapshot: JobSnapshot): string[] {
 }
 
 function reasons(snapshot: JobSnapshot, lead: OptionFigures | null): HandOver[] {
-  const { machine, household } = snapshot
-  const tools = household.tools.split(' ')
+  const { machine } = snapshot
   return [
     ...(activeStops(snapshot).length > 0 ? ['stop' as const] : []),
     ...(lead === null ? ['licensed' as const] : []),
-    ...(tools.includes('meter') || tools.includes('tester') ? [] : ['no-meter' as const]),
+    ...(hasTester(snapshot) ? [] : ['no-meter' as const]),
     ...(lead?.skill === 4 ? ['practised' as const] : []),
     ...(isolationPlans[machine.family].points.some(({ point }) => isFuelValve(point))
       ? ['fuel' as const]

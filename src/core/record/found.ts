@@ -56,12 +56,17 @@ export function machine(snapshot: JobSnapshot): RecordItem[] {
   ]
 }
 
-export function findings(snapshot: JobSnapshot): RecordItem[] {
+/** What was noticed and read, named and in words, in the order of the vocabulary. */
+export function noticed(snapshot: JobSnapshot): [string, string][] {
   const found = findingsOf(snapshot)
-  const rows = observationIds.flatMap((observation): [string, string][] => {
+  return observationIds.flatMap((observation): [string, string][] => {
     const value = found[observation]
     return value ? [[shortLabels[observation], valueLabel(observation, value)]] : []
   })
+}
+
+export function findings(snapshot: JobSnapshot): RecordItem[] {
+  const rows = noticed(snapshot)
   return rows.length > 0 ? pairs(rows) : text('Nothing was noted.')
 }
 

@@ -129,7 +129,7 @@ export function spread(event: ClipboardEvent<HTMLInputElement>): void {
 }
 
 /** Set a field as if it had been typed, so that its owner hears of it. */
-function typeInto(field: HTMLInputElement, text: string): void {
+export function typeInto(field: HTMLInputElement, text: string): void {
   const setter = Object.getOwnPropertyDescriptor(HTMLInputElement.prototype, 'value')!.set!
   setter.call(field, text)
   field.dispatchEvent(new Event('input', { bubbles: true }))

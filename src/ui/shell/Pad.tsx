@@ -1,6 +1,7 @@
 'use client'
 
 import { useEffect, useState } from 'react'
+import { typeInto } from '../kit/NumberField'
 
 /** What a phone's keypad of figures lacks, by what is measured. */
 const KEYS: Record<string, [text: string, puts: string][]> = {
@@ -105,6 +106,5 @@ function put(field: HTMLInputElement, text: string): void {
         ? value.slice(text.length)
         : text + value
       : value.slice(0, from) + (from === 0 ? text.trimStart() : text) + value.slice(selectionEnd ?? from)
-  Object.getOwnPropertyDescriptor(HTMLInputElement.prototype, 'value')?.set?.call(field, next)
-  field.dispatchEvent(new Event('input', { bubbles: true }))
+  typeInto(field, next)
 }

@@ -1,11 +1,5 @@
-import {
-  chargesOf,
-  dischargeNeeded,
-  type ProofPlace,
-  pairsOfFeed,
-  usualPlace,
-  waitsOf,
-} from '../../isolation'
+import { chargesOf, dischargeNeeded, type ProofPlace, usualPlace, waitsOf } from '../../isolation'
+import { type ProofPair, proofPairs } from '../../isolation/pairs'
 import { isolationPlans, type PlannedWait } from '../../knowledge/isolation'
 import { electronicKinds } from '../../knowledge/motorKinds'
 import { fieldText } from '../fields'
@@ -151,17 +145,21 @@ const otherSupply = (snapshot: JobSnapshot): boolean =>
   planAnswer(snapshot, 'other-supply') === 'yes' ||
   standingPoints(snapshot).some(({ point }) => point === 'battery')
 
-/** Pairs to be read at one feed; none where the plug in sight is the proof. */
-export const pairsOf = (snapshot: JobSnapshot, feed = 1): string[] =>
+/** Pairs to be read at one feed, with where their probes go; none where the plug in sight is the proof. */
+export const proofPairsOf = (snapshot: JobSnapshot, feed = 1): ProofPair[] =>
   onlyPlug(snapshot)
     ? []
-    : pairsOfFeed(
+    : proofPairs(
         {
           ...proofPlaceOf(snapshot),
           positions: switchRole(snapshot, feed) === 'both-positions' ? 2 : 1,
         },
         feed,
       )
+
+/** The names of these pairs, under which readings are kept. */
+export const pairsOf = (snapshot: JobSnapshot, feed = 1): string[] =>
+  proofPairsOf(snapshot, feed).map(({ id }) => id)
 
 /** The motor's kind may have a capacitor, or somebody has seen one. */
 export function capacitorMayBe(snapshot: JobSnapshot): boolean {

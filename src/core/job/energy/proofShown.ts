@@ -1,10 +1,10 @@
-import { type ConductorId, type ProofPair, proofPairs, type Tip } from '../../isolation/pairs'
+import type { ConductorId, ProofPair, Tip } from '../../isolation/pairs'
 import { isolationPlans } from '../../knowledge/isolation'
 import { atSwitch, type ProofPlaceLook, proofPlaces } from '../../knowledge/proofPlaces'
 import { wireColours } from '../../knowledge/wireColours'
 import { DEAD_BATTERY, DEAD_MAINS, pairVerdict, STOP_MAINS } from '../../safety/proof'
 import type { JobSnapshot } from '../rows'
-import { onlyPlug, proofPlaceOf, switchesBefore, switchRole } from './place'
+import { proofPairsOf, switchesBefore, switchRole } from './place'
 import type { FeedProof, ProofStep } from './proofs'
 
 /** A conductor as it stands in the drawing of the place. */
@@ -44,16 +44,9 @@ export interface ShownPair {
 const placeOf = (snapshot: JobSnapshot, feed: number): ProofPlaceLook =>
   switchRole(snapshot, feed) === 'own-terminals' ? atSwitch : proofPlaces[snapshot.machine.family]
 
-/** The pairs of one feed as they are read. */
-function pairsShown(snapshot: JobSnapshot, feed: number): ProofPair[] {
-  if (onlyPlug(snapshot)) return []
-  const positions = switchRole(snapshot, feed) === 'both-positions' ? 2 : 1
-  return proofPairs({ ...proofPlaceOf(snapshot), positions }, feed)
-}
-
 /** How one pair is read: the wires at the place by the colours of the region, both probes, the range, what a figure means. */
 export function shownPair(snapshot: JobSnapshot, feed: number, id: string): ShownPair | null {
-  const pairs = pairsShown(snapshot, feed)
+  const pairs = proofPairsOf(snapshot, feed)
   const pair = pairs.find((each) => each.id === id)
   if (!pair) return null
   const looks = wireColours[snapshot.household.region]
@@ -154,3 +147,7 @@ export function proofWalk(snapshot: JobSnapshot, proof: FeedProof): { steps: Wal
   )
   return { steps, at: at < 0 ? null : at }
 }
+
+/** Whether the household says that it has what dead is proved with. */
+export const hasTester = ({ household }: JobSnapshot): boolean =>
+  household.tools.split(' ').some((tool) => tool === 'meter' || tool === 'tester')

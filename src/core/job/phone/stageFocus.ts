@@ -4,7 +4,7 @@ import { partsOut } from '../energy/bench'
 import type { Energy } from '../energy/energy'
 import { unansweredPlan } from '../energy/place'
 import { capacitorOf } from '../evidence/derive'
-import { isPartChosen } from '../fields'
+import { isPartChosen, noHandsOf } from '../fields'
 import { stillOut } from '../proving/stillOut'
 import type { JobSnapshot } from '../rows'
 
@@ -142,8 +142,8 @@ const stages: Record<string, Focus | undefined> = {
   prove: ({ job, points, checks, runs, decisions, ledger }, energy) => {
     if (job.status === 'closed') return { parts: ['end'], rows: [] }
     // Somebody else does it, or a new machine comes: what is left is to close, unless something was taken apart.
-    const noHands = ['hired', 'new-machine'].includes(decisions[0]?.option ?? '')
-    if (noHands && ledger.every(({ doneAt }) => doneAt === null)) return { parts: ['end'], rows: [] }
+    if (noHandsOf({ decisions }) && ledger.every(({ doneAt }) => doneAt === null))
+      return { parts: ['end'], rows: [] }
     // A start that runs is watched, and nothing beside it.
     if (runs.some(({ endedAt }) => endedAt === null)) return { parts: ['watch'], rows: [] }
     if (energy.state === 'live-test' || energy.state === 'in-service' || points.length === 0)

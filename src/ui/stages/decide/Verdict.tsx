@@ -3,6 +3,7 @@
 import Link from 'next/link'
 import { useRef } from 'react'
 import { type Suspect, sharedMends, worthMaking } from '@/core/diagnose'
+import { noHandsOf } from '@/core/job'
 import { actionInfo } from '@/core/knowledge/actions'
 import { shortCauses } from '@/core/knowledge/shortCauses'
 import { shortLabels } from '@/core/knowledge/valueLabels'
@@ -29,8 +30,7 @@ export function Verdict({ lead, onAgree }: { lead: Suspect; onAgree: () => void 
   const mends = isLeading ? sharedMends(diagnosis) : []
   const several = mends.length > 0
   const decision = snapshot.decisions[0]
-  const option = decision?.option
-  const noHands = option === 'hired' || option === 'new-machine' ? option : null
+  const noHands = noHandsOf(snapshot)
   const own = snapshot.beliefs.length
   const [trial] = diagnosis.trials
   // What was decided here takes the focus from the button that is gone; on opening the page nothing does.

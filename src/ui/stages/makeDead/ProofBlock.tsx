@@ -2,6 +2,7 @@
 
 import Link from 'next/link'
 import { type FeedProof, onlyPlug, proofPlaceText } from '@/core/job'
+import { hasTester } from '@/core/job/energy/proofShown'
 import { useJob } from '../../job/JobProvider'
 import { Section } from '../../kit/Section'
 import { Tick } from '../../kit/Tick'
@@ -11,7 +12,6 @@ import { FeedSteps } from './FeedSteps'
 export function ProofBlock() {
   const { snapshot, energy, act, id } = useJob()
   const plug = onlyPlug(snapshot)
-  const tools = snapshot.household.tools.split(' ')
   const ready = energy.coversBeforeProof || energy.proofs.some((proof) => proof.live !== null)
   const begin = (feed: number) => {
     const proofId = id()
@@ -26,7 +26,7 @@ export function ProofBlock() {
         <span className="hidden mid:inline">{`${proofPlaceText(snapshot)}. A non-contact tester alone does not count.`}</span>
       }
     >
-      {tools.includes('meter') || tools.includes('tester') ? null : (
+      {hasTester(snapshot) ? null : (
         <p className="mb-2 max-w-[68ch] border-stop border-l-4 pl-3">
           You said that you have nothing to measure with. Without a meter or a two-pole tester nobody can
           prove it dead: borrow or buy one, or{' '}

@@ -11,7 +11,7 @@ import {
 } from '@dnd-kit/core'
 import { SortableContext, sortableKeyboardCoordinates, verticalListSortingStrategy } from '@dnd-kit/sortable'
 import Link from 'next/link'
-import { type LedgerRow, reachOfLine } from '@/core/job'
+import { type LedgerRow, noHandsOf, reachOfLine } from '@/core/job'
 import { spokenAct } from '@/core/job/ledger/actWords'
 import { openOf } from '@/core/job/ledger/ledgerFigures'
 import { irreversible } from '@/core/refit'
@@ -52,8 +52,7 @@ export function TakeApartStage() {
     act({ kind: 'ledger.move', id: String(active.id), before: before?.id ?? null })
   }
   const done = lines.filter((line) => line.doneAt).length
-  const option = snapshot.decisions[0]?.option
-  const noHands = option === 'hired' || option === 'new-machine' ? option : null
+  const noHands = noHandsOf(snapshot)
   return (
     <PhotoSender>
       {noHands ? (
