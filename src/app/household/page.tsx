@@ -30,7 +30,7 @@ export default async function HouseholdPage() {
             <li
               key={machine.id}
               id={machine.id}
-              className="flex gap-4 border-line border-b py-4 target:bg-teal-wash"
+              className="flex flex-wrap gap-4 border-line border-b py-4 target:bg-teal-wash"
             >
               {machine.pictureHash ? (
                 // biome-ignore lint/performance/noImgElement: served from the data folder, already small
@@ -43,7 +43,7 @@ export default async function HouseholdPage() {
               ) : (
                 <FamilySection family={machine.family} className="h-24 w-32 shrink-0" />
               )}
-              <div className="min-w-0">
+              <div className="min-w-[min(12rem,100%)] flex-1 [overflow-wrap:anywhere]">
                 <p className="font-bold leading-tight">{machineTitle(machine)}</p>
                 <p className="caption">
                   {[machine.place, familyLabel(machine.family)].filter(Boolean).join(' · ')}

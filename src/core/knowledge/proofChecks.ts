@@ -68,7 +68,7 @@ export const readingCheck: ProveCheck = {
 /** Asked where wires were parted or landed. */
 export const wiringCheck: ProveCheck = {
   id: 'wiring',
-  act: 'Compare each landing with the drawing, and tug at each wire',
+  act: 'See that each wire sits where the drawing or your photo has it, and tug at each wire',
   expect: 'every lead sits where it belongs and holds',
   otherwise: 'Land it again before power returns.',
   dead: true,

@@ -31,7 +31,7 @@ export const motorTemplates: Record<FamilyId, Template> = {
       {
         action: 'unclip',
         part: 'grille',
-        mark: 'two wire springs: squeeze each, and see which slot it sits in',
+        mark: 'two wire springs, each squeezed together and pushed into its own slot',
         access: 'before-proof',
       },
       { action: 'lift-off', part: 'cover of the wiring box', access: 'before-proof' },

@@ -270,3 +270,11 @@ describe('what to ask a seller for in place of a capacitor', () => {
     )
   })
 })
+
+describe('what is not known of the old motor', () => {
+  it('is asked for without a figure: there is no new motor yet that could have one', () => {
+    const { unknown } = askForMotor({ old: { id: 'old' } })
+    expect(unknown.length).toBeGreaterThan(8)
+    expect(unknown.filter(({ text }) => /\d/.test(text))).toEqual([])
+  })
+})

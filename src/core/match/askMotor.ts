@@ -441,6 +441,11 @@ const SAYS_NOTHING: MotorRule[] = [
   'current',
 ]
 
+/** Where a rule's sentence names a figure of the new motor, and there is none yet. */
+const ownText: Partial<Record<MotorRule, string>> = {
+  capacitor: 'Look for a capacitor: read its µF and volts, or note that there is none.',
+}
+
 function unknownOf(input: MotorAskInput): Asked['unknown'] {
   if (isByNumber(input.old))
     return input.old.partNumber === undefined
@@ -457,7 +462,7 @@ function unknownOf(input: MotorAskInput): Asked['unknown'] {
     const isMissing =
       outcome?.verdict === 'unknown' &&
       (outcome.old === '?' || (rule === 'bearing-position' && !input.position))
-    return isMissing ? [{ rule, text: outcome.text }] : []
+    return isMissing ? [{ rule, text: ownText[rule] ?? outcome.text }] : []
   })
 }
 

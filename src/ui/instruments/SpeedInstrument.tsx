@@ -99,7 +99,7 @@ function Beat() {
       <div className="flex flex-wrap items-center gap-3">
         <button
           type="button"
-          className="btn btn-main min-h-16 min-w-52 text-lg"
+          className="btn btn-main min-h-16 min-w-[min(13rem,100%)] text-lg"
           onPointerDown={(event) => setTimes([...times, event.timeStamp])}
           onKeyDown={(event) =>
             (event.key === ' ' || event.key === 'Enter') &&

@@ -25,7 +25,7 @@ export function DaysLater() {
               key={point.id}
               className="flex flex-wrap items-center gap-x-4 gap-y-2 border-line border-b py-2"
             >
-              <span className="min-w-60 flex-1 leading-snug">
+              <span className="min-w-[min(15rem,100%)] flex-1 leading-snug">
                 <b>{`${pointName(point.label)}: is it still ${word}? Go and look.`}</b>
                 <span className="caption block">
                   {`${word} ${day(point.openedAt ?? '')} ${clock(point.openedAt ?? '')}${point.held ? `, held: ${point.held}` : ''}`}

@@ -141,7 +141,7 @@ export function MarkEditor({ photo }: { photo: LinePhotoRow }) {
           ) : (
             <TextField
               key={chosen}
-              className="min-w-48 flex-1"
+              className="min-w-[min(12rem,100%)] flex-1"
               label="Words at the mark"
               value={current.text}
               onType={(text) => change(chosen, { ...current, text: text.slice(0, 40) })}

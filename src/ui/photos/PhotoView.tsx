@@ -76,7 +76,7 @@ export function PhotoView({ photo, about, beside, onClose }: PhotoViewProps) {
           ) : null}
           <div className="flex flex-wrap items-end gap-3">
             <TextField
-              className="min-w-48 flex-1"
+              className="min-w-[min(12rem,100%)] flex-1"
               label="What it shows"
               value={now.caption}
               onType={(caption) => act({ kind: 'photo.caption', id: photo.id, caption })}

@@ -83,7 +83,7 @@ export function PlateReading({ kind, target, photo, onClose }: PlateReadingProps
       ) : null}
       {progress ? (
         <div className="mt-2 flex flex-wrap items-center gap-3">
-          <span className="flex min-w-48 flex-1 items-center gap-2 text-sm" role="status">
+          <span className="flex min-w-[min(12rem,100%)] flex-1 items-center gap-2 text-sm" role="status">
             <progress
               className="h-2 flex-1 accent-[var(--teal)]"
               value={progress.share}

@@ -40,7 +40,10 @@ function Rows({ title, rows }: { title: string; rows: [string, string][] }) {
     <Part title={title}>
       <dl>
         {rows.map(([name, text]) => (
-          <div key={name} className="grid grid-cols-[130px_minmax(0,1fr)] gap-x-3 border-line border-b py-1">
+          <div
+            key={name}
+            className="grid grid-cols-[max(130px,36%)_minmax(0,1fr)] gap-x-3 border-line border-b py-1 [overflow-wrap:anywhere]"
+          >
             <dt className="text-soft">{name}</dt>
             <dd>{text}</dd>
           </div>

@@ -92,7 +92,7 @@ function Item({ item, zone }: { item: RecordItem; zone: string }): ReactNode {
       return (
         <dl className="grid gap-x-8 text-[0.95rem] mid:grid-cols-2 print:grid-cols-2">
           {item.rows.map(([name, value]) => (
-            <div key={name} className="flex justify-between gap-4 border-line border-b py-1">
+            <div key={name} className="flex flex-wrap justify-between gap-x-4 border-line border-b py-1">
               <dt>{name}</dt>
               <dd className="text-right tabular-nums">{value}</dd>
             </div>
@@ -115,7 +115,7 @@ function Item({ item, zone }: { item: RecordItem; zone: string }): ReactNode {
           {item.rows.map(({ at, text }, index) => (
             <li
               key={`${index}-${at}`}
-              className="grid grid-cols-[9.5rem_minmax(0,1fr)] gap-x-3 border-line border-b py-0.5"
+              className="grid grid-cols-[min(9.5rem,38%)_minmax(0,1fr)] [overflow-wrap:anywhere] gap-x-3 border-line border-b py-0.5"
             >
               <span className="num text-sm text-soft">
                 <LocalTime at={at} zone={zone} onlyDay={!/T/.test(at)} />

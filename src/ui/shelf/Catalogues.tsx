@@ -60,7 +60,7 @@ function ListLine({ list, onChange }: { list: CatalogueRow; onChange: (work: Pro
         onChange={(event) => patch({ shown: event.target.checked })}
       />
       <input
-        className="field min-w-40 flex-1"
+        className="field min-w-[min(10rem,100%)] flex-1"
         aria-label="Name of the list"
         value={name}
         onChange={(event) => setName(event.target.value)}

@@ -36,7 +36,7 @@ export function OwnShelf({ parts, inches }: { parts: PartFound[]; inches: boolea
             key={part.id}
             className="flex flex-wrap items-center gap-x-3 gap-y-1 border-line border-b py-1.5"
           >
-            <span className="min-w-48 flex-1">
+            <span className="min-w-[min(12rem,100%)] flex-1">
               <b className="font-semibold">{wordsOf(part)[0] || 'no number'}</b>{' '}
               <span className="num text-sm">{wordsOf(part).slice(1).filter(Boolean).join(', ')}</span>
               {part.note ? <span className="caption block">{part.note}</span> : null}

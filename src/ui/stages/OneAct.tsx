@@ -25,6 +25,8 @@ export interface LargeAct {
   problem: string | null
   /** A figure, a photo or a word is wanted before it can be ticked. */
   lacks?: boolean
+  /** Wants nothing but hands: no figure, photo or note, and nothing that cannot be undone. */
+  plain: boolean
   /** The cup its fasteners lie in; empty where there is none. */
   cup: string
   /** Where that is given. */
@@ -168,14 +170,47 @@ function Act({ act, way, then, onTick }: ActProps) {
         Done, next
       </button>
       <CupsDrawn only={act.cup} />
-      {then.length > 0 ? (
-        <p className="caption text-base">{`Then: ${then.map(({ title }) => lower(title)).join('; ')}.`}</p>
-      ) : null}
+      <Ahead act={act} then={then} onTick={onTick} />
     </>
   )
 }
 
-const lower = (text: string) => `${text.slice(0, 1).toLowerCase()}${text.slice(1).replace(/\.$/, '')}`
+/**
+ * What follows, with its details. Acts that want nothing but hands are said to be done together, once they are: a thumb that
+ * is black with oil taps once for three.
+ */
+function Ahead({ act, then, onTick }: Pick<ActProps, 'act' | 'then' | 'onTick'>) {
+  if (then.length === 0) return null
+  const simple = ({ plain, problem, lacks }: LargeAct) => plain && problem === null && lacks !== true
+  const upTo = (index: number) => [act, ...then.slice(0, index + 1)]
+  return (
+    <div className="shrink-0">
+      <p className="caption text-base">Then:</p>
+      <ul>
+        {then.map((each, index) => (
+          <li key={each.id} className="flex items-center justify-between gap-3 border-line border-b py-1">
+            <span className="min-w-0 leading-snug">
+              <b className="block font-semibold">{each.title}</b>
+              {each.details.length > 0 ? (
+                <span className="caption block">{each.details.join(' ')}</span>
+              ) : null}
+            </span>
+            {upTo(index).every(simple) ? (
+              <button
+                type="button"
+                className="btn min-h-14 shrink-0"
+                aria-label={`Done to here: ${each.title}`}
+                onClick={() => upTo(index).every(({ id }) => onTick(id) !== false)}
+              >
+                Done to here
+              </button>
+            ) : null}
+          </li>
+        ))}
+      </ul>
+    </div>
+  )
+}
 
 /** Spoken by a voice of this device alone; nothing is sent elsewhere. */
 function ReadAloud({ text }: { text: string }) {

@@ -241,11 +241,17 @@ export function diagnoseInputOf(snapshot: JobSnapshot): DiagnoseInput {
     ...(age === null ? {} : { ageYears: age }),
     observations: findingsOf(snapshot),
     tools: toolsOf(snapshot.household),
-    declined: snapshot.declined.map((row) => row.observation),
+    declined: [...snapshot.declined.map((row) => row.observation), ...notSeen(snapshot)],
     plate: plateFigures(snapshot),
     ...knownOf(snapshot),
   }
 }
+
+/** Who sees no capacitor, and read the motor's own leads in its stead, is not asked how it looks. */
+const notSeen = ({ charges }: JobSnapshot): ObservationId[] =>
+  charges.some(({ terminals, readAt }) => terminals === 'none-seen' && readAt !== null)
+    ? ['capacitor-look']
+    : []
 
 /** What the person set or struck by hand. */
 function knownOf(snapshot: JobSnapshot): Pick<DiagnoseInput, 'known'> {

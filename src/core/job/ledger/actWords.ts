@@ -1,4 +1,4 @@
-import type { BackStep } from '../../refit/types'
+import type { BackStep, LineAction } from '../../refit/types'
 import { capital } from '../../units/capital'
 import type { LedgerRow } from '../rows'
 
@@ -16,6 +16,20 @@ export const actionWords = (action: string): string => shorter[action] ?? action
 /** @example piecesOf(4, '1/4 hex long') // '4 × 1/4 hex long' */
 export const piecesOf = (count: number | null, fastener: string): string =>
   fastener ? `${count ?? 1} × ${fastener}` : count ? `${count} ${count === 1 ? 'piece' : 'pieces'}` : ''
+
+/** Acts that somebody does with the hands and nothing else: undone in the order in which they were done. */
+const HANDS_ONLY: LineAction[] = ['unclip', 'unscrew', 'unplug', 'lift-off', 'slide-out', 'loosen']
+
+/**
+ * Whether a line wants nothing but hands, so that several may be said to be done at once: it takes no figure and no photo, parts
+ * no wire at a terminal, stands for no while, and on the way in nothing is asked to be noted and no caution stands at it.
+ */
+export const wantsHandsOnly = (line: LedgerRow, way: 'in' | 'back'): boolean =>
+  HANDS_ONLY.includes(line.action) &&
+  line.terminal === '' &&
+  line.temporary === 0 &&
+  line.handsOff === 0 &&
+  (way === 'back' || (!line.asks && !line.caution))
 
 /** An act of the ledger as one says it: what to do, then what belongs to it, each a sentence. */
 export interface SpokenAct {

@@ -1,5 +1,5 @@
 import { outdoorFamilies } from '../../knowledge/familyTraits'
-import { boardFedKinds, capacitorKinds, isOf } from '../../knowledge/motorKinds'
+import { boardFedKinds, isOf } from '../../knowledge/motorKinds'
 import { vocabulary } from '../../knowledge/vocabulary'
 import {
   type CapacitorMatchInput,
@@ -16,6 +16,7 @@ import { fieldText } from '../fields'
 import { nominalVolts } from '../plant'
 import type { JobSnapshot, MachineRow } from '../rows'
 import { lengthsOf, oldCapacitor, oldMotor } from './oldPart'
+import { hasNoCapacitor } from './partsNeeded'
 
 const positions: Position[] = ['shaft-up', 'shaft-down', 'horizontal']
 
@@ -37,7 +38,7 @@ export function motorMatchInputOf(snapshot: JobSnapshot, candidates: MotorSpec[]
   const onBoard = isOf(boardFedKinds, motorKind)
   const supply = onBoard ? null : nominalVolts(snapshot.household, snapshot.machine)
   const direct = isDirectCurrent(snapshot)
-  const noCapacitor = direct || (motorKind !== null && !isOf(capacitorKinds, motorKind))
+  const noCapacitor = direct || hasNoCapacitor(snapshot)
   return {
     old: {
       // Where the kind runs without one, or on a battery, none is missing of the old one.

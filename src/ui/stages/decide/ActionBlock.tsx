@@ -1,6 +1,7 @@
 'use client'
 
-import { partsOf, stepsOf } from '@/core/knowledge/actionSteps'
+import { partsNeeded } from '@/core/job/parts/partsNeeded'
+import { stepsOf } from '@/core/knowledge/actionSteps'
 import { actionInfo } from '@/core/knowledge/actions'
 import type { ActionId } from '@/core/knowledge/vocabulary'
 import { useJob } from '../../job/JobProvider'
@@ -17,8 +18,8 @@ export const skills = [
 /** What the action asks, and what it does to the machine if done wrong. */
 export function ActionBlock({ action }: { action: ActionId }) {
   const info = actionInfo(action)
-  const { motorKind } = useJob().snapshot.machine
-  const { risk, steps } = stepsOf(action, motorKind)
+  const { snapshot } = useJob()
+  const { risk, steps } = stepsOf(action, snapshot.machine.motorKind)
   return (
     <Section
       part="then"
@@ -33,7 +34,7 @@ export function ActionBlock({ action }: { action: ActionId }) {
         </div>
         <div className="flex justify-between gap-3 border-line border-b py-1.5">
           <dt>Part</dt>
-          <dd>{partsOf(action, motorKind).join(', ') || 'none'}</dd>
+          <dd>{partsNeeded(snapshot, action).join(', ') || 'none'}</dd>
         </div>
       </dl>
       <p className="mt-2 max-w-[70ch] border-ink border-l-2 pl-3 text-[0.95rem]">

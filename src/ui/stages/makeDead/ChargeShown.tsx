@@ -1,6 +1,7 @@
 'use client'
 
 import { secondsThroughMeter } from '@/core/capacitor/physics'
+import type { ChargeRow } from '@/core/job'
 import { formatSeconds } from '@/core/units'
 import { useJob } from '../../job/JobProvider'
 import { Unsure } from '../../kit/Unsure'
@@ -10,6 +11,7 @@ import { dialsOf } from './PairShown'
 import { StopHere } from './StopHere'
 
 interface ChargeShownProps {
+  charge: ChargeRow
   /** The pair that comes now, by the names on the can: “C–FAN”; empty where it has two blades without names. */
   pair: string
   /** From its label, where it is known. */
@@ -22,8 +24,8 @@ interface ChargeShownProps {
 const THREE = ['C', 'HERM', 'FAN']
 
 /** How one charge is emptied and read, and what to do without a resistor lead. */
-export function ChargeShown({ pair, uF, volts, hold }: ChargeShownProps) {
-  const { snapshot } = useJob()
+export function ChargeShown({ charge, pair, uF, volts, hold }: ChargeShownProps) {
+  const { snapshot, act } = useJob()
   const [one = '', two = ''] = pair.split('–')
   const blades = pair === '' ? ['', ''] : THREE.includes(one) && THREE.includes(two) ? THREE : [one, two]
   const places: [number, number] = pair === '' ? [0, 1] : [blades.indexOf(one), blades.indexOf(two)]
@@ -61,10 +63,20 @@ export function ChargeShown({ pair, uF, volts, hold }: ChargeShownProps) {
           label="I see none, or I am not sure"
           lines={[
             'It sits beside the motor or in its box, with wires to the motor: look along the motor’s wires with a torch, hands out.',
-            'If the motor has none, tap “I see none” below: then the meter reads across the motor’s own wires.',
+            'If you see none, the meter reads across the motor’s own wires instead.',
             'If it is bulged, torn or oily: gloves, no skin on the oil, and it is emptied all the same.',
           ]}
-        />
+        >
+          {charge.planned ? (
+            <button
+              type="button"
+              className="btn btn-main mt-2"
+              onClick={() => act({ kind: 'charge.terminals', id: charge.id, terminals: 'none-seen' })}
+            >
+              I looked and see none: read the motor’s own wires
+            </button>
+          ) : null}
+        </StopHere>
       </div>
     </div>
   )

@@ -1,6 +1,6 @@
 'use client'
 
-import { onlyPlug, proofPlaceText } from '@/core/job'
+import { type LedgerRow, onlyPlug, proofPlaceText } from '@/core/job'
 import { coversToCome } from '@/core/job/energy/coversOfJob'
 import { useJob } from '../../job/JobProvider'
 import { Section } from '../../kit/Section'
@@ -15,6 +15,25 @@ export function Covers() {
   const toCome = coversToCome(snapshot)
   if (lines.length === 0 && toCome.length === 0) return null
   const problem = gate({ kind: 'cover', access: 'before-proof' })
+  const names = [...new Set(toCome.map(({ part }) => part))].join(', ')
+  const list = (off: boolean) =>
+    toCome.every((cover) => {
+      const { action, part, count, fastener, cup, mark, access } = cover
+      const lineId = id()
+      const line: Partial<LedgerRow> = {
+        action,
+        part,
+        count: count ?? null,
+        fastener: fastener ?? '',
+        cup: cup ?? '',
+        mark: mark ?? '',
+        access: access ?? '',
+      }
+      return (
+        act({ kind: 'ledger.add', id: lineId, after: null, line }) &&
+        (!off || act({ kind: 'ledger.tick', id: lineId, on: true }))
+      )
+    })
   return (
     <Section part="covers" title="Covers before the proof" aside="cover off, touch nothing, prove">
       <p className="mb-1 max-w-[72ch] leading-snug">
@@ -37,30 +56,14 @@ export function Covers() {
         ))}
       </ul>
       {toCome.length > 0 ? (
-        <button
-          type="button"
-          className="btn mt-2"
-          onClick={() =>
-            toCome.every(({ action, part, count, fastener, cup, mark, access }) =>
-              act({
-                kind: 'ledger.add',
-                id: id(),
-                after: null,
-                line: {
-                  action,
-                  part,
-                  count: count ?? null,
-                  fastener: fastener ?? '',
-                  cup: cup ?? '',
-                  mark: mark ?? '',
-                  access: access ?? '',
-                },
-              }),
-            )
-          }
-        >
-          {`List them, to tick each as it comes off: ${[...new Set(toCome.map(({ part }) => part))].join(', ')}`}
-        </button>
+        <div className="mt-2 flex flex-wrap gap-2">
+          <button type="button" className="btn" disabled={problem !== null} onClick={() => list(true)}>
+            {`${toCome.length > 1 ? 'They are off' : 'It is off'}: ${names}`}
+          </button>
+          <button type="button" className="btn btn-plain" onClick={() => list(false)}>
+            List them, to tick each
+          </button>
+        </div>
       ) : null}
       {problem && lines.some((line) => !line.doneAt) ? (
         <p className="caption mt-1">{`First: ${problem}.`}</p>

@@ -43,6 +43,7 @@ export function PointLine({ point, what, next }: PointLineProps) {
         </span>
         <Strike
           what={point.label}
+          example="cord and plug only"
           onStrike={(reason) => act({ kind: 'point.strike', id: point.id, reason })}
         />
       </div>
@@ -72,7 +73,7 @@ function Hold({ point }: { point: PointRow }) {
         </button>
       ) : null}
       <TextField
-        className="min-w-44 flex-1"
+        className="min-w-[min(11rem,100%)] flex-1"
         label={`How ${point.label} is held ${word}, in your words`}
         hideLabel
         value={words}

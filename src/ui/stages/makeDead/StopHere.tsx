@@ -1,10 +1,18 @@
 'use client'
 
+import type { ReactNode } from 'react'
 import { useJob } from '../../job/JobProvider'
 import { Unsure } from '../../kit/Unsure'
 
+interface StopHereProps {
+  label?: string
+  lines: readonly string[]
+  /** What may be done instead. */
+  children?: ReactNode
+}
+
 /** What helps somebody who is not sure of a step; the last way out is always to stop here and have it done. */
-export function StopHere({ label, lines }: { label?: string; lines: readonly string[] }) {
+export function StopHere({ label, lines, children }: StopHereProps) {
   const { act, id } = useJob()
   return (
     <Unsure className="mt-2" {...(label ? { label } : {})}>
@@ -13,6 +21,7 @@ export function StopHere({ label, lines }: { label?: string; lines: readonly str
           <li key={line}>{line}</li>
         ))}
       </ul>
+      {children}
       <button
         type="button"
         className="btn mt-2"

@@ -11,8 +11,17 @@ const StrikePopover = dynamic(
   },
 )
 
+interface StrikeProps {
+  what: string
+  /** Reasons that are tapped instead of typed. */
+  reasons?: string[]
+  /** What such a reason reads like. */
+  example: string
+  onStrike: (reason: string) => boolean
+}
+
 /** Take a line out of the plan, with the reason that the record keeps. */
-export function Strike({ what, onStrike }: { what: string; onStrike: (reason: string) => boolean }) {
+export function Strike({ what, reasons, example, onStrike }: StrikeProps) {
   const [open, setOpen] = useState(false)
   const button = useRef<HTMLButtonElement>(null)
   return (
@@ -29,7 +38,14 @@ export function Strike({ what, onStrike }: { what: string; onStrike: (reason: st
         not here
       </button>
       {open ? (
-        <StrikePopover what={what} anchor={button} onStrike={onStrike} onClose={() => setOpen(false)} />
+        <StrikePopover
+          what={what}
+          reasons={reasons ?? []}
+          example={example}
+          anchor={button}
+          onStrike={onStrike}
+          onClose={() => setOpen(false)}
+        />
       ) : null}
     </>
   )

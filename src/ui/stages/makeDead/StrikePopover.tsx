@@ -6,13 +6,15 @@ import { TextField } from '../../kit/TextField'
 
 interface StrikePopoverProps {
   what: string
+  reasons: string[]
+  example: string
   anchor: RefObject<HTMLButtonElement | null>
   onStrike: (reason: string) => boolean
   onClose: () => void
 }
 
 /** Asks for the reason that the record keeps. */
-export function StrikePopover({ what, anchor, onStrike, onClose }: StrikePopoverProps) {
+export function StrikePopover({ what, reasons, example, anchor, onStrike, onClose }: StrikePopoverProps) {
   const [reason, setReason] = useState('')
   const virtual = useRef({
     getBoundingClientRect: () => anchor.current?.getBoundingClientRect() ?? new DOMRect(),
@@ -27,10 +29,25 @@ export function StrikePopover({ what, anchor, onStrike, onClose }: StrikePopover
           sideOffset={4}
           collisionPadding={8}
         >
+          {reasons.length > 0 ? (
+            <p className="mb-1 font-semibold">{`Why does this machine not have it: ${what}?`}</p>
+          ) : null}
+          {reasons.map((each) => (
+            <button
+              key={each}
+              type="button"
+              className="btn mb-2 w-full justify-start text-left"
+              onClick={() => {
+                if (onStrike(each)) onClose()
+              }}
+            >
+              {each}
+            </button>
+          ))}
           <TextField
-            label={`Why does this machine not have it: ${what}?`}
+            label={reasons.length > 0 ? 'Another reason' : `Why does this machine not have it: ${what}?`}
             value={reason}
-            placeholder="cord and plug only"
+            placeholder={example}
             onType={setReason}
           />
           <button

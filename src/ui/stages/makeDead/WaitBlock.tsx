@@ -3,6 +3,7 @@
 import { useState } from 'react'
 import { neededWaits, planKindMayBeElectronic, type WaitRow } from '@/core/job'
 import { isolationPlans } from '@/core/knowledge/isolation'
+import { notNeeded } from '@/core/knowledge/notNeeded'
 import { typedValue } from '@/core/units'
 import { useJob } from '../../job/JobProvider'
 import { NumberField } from '../../kit/NumberField'
@@ -77,7 +78,7 @@ function WaitLine({ wait }: { wait: WaitRow }) {
       <span className="num w-20 text-2xl" role="timer" aria-label={`${wait.label}, time left`}>
         {`${Math.floor(left / 60)}:${String(left % 60).padStart(2, '0')}`}
       </span>
-      <span className="min-w-48 flex-1 leading-snug">
+      <span className="min-w-[min(12rem,100%)] flex-1 leading-snug">
         <b>{wait.label}</b> <span className="caption block">{wait.why}</span>
       </span>
       {until === null ? (
@@ -106,7 +107,12 @@ function WaitLine({ wait }: { wait: WaitRow }) {
             : `over since ${when(new Date(until).toISOString(), now)}`}
         </b>
       )}
-      <Strike what={wait.label} onStrike={(reason) => act({ kind: 'wait.strike', id: wait.id, reason })} />
+      <Strike
+        what={wait.label}
+        reasons={notNeeded[wait.kind]}
+        example="the plate says so"
+        onStrike={(reason) => act({ kind: 'wait.strike', id: wait.id, reason })}
+      />
     </div>
   )
 }

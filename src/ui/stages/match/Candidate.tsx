@@ -27,7 +27,7 @@ export function Candidate({ row, verdict, startsOpen }: CandidateProps) {
     <li className="border-line border-b py-2" data-testid="candidate">
       <div className="flex flex-wrap items-end gap-2">
         <TextField
-          className="min-w-40 flex-1"
+          className="min-w-[min(10rem,100%)] flex-1"
           label="What it is, and where it was seen"
           value={row.name}
           placeholder="the one at the counter"

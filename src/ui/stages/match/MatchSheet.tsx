@@ -50,7 +50,7 @@ export function MatchSheet({ what, results, parts }: MatchSheetProps) {
     <div>
       <div className="mb-2 flex flex-wrap items-center justify-between gap-2">
         <p data-testid="match-count">{countLine(results)}</p>
-        <div className="flex items-center gap-2">
+        <div className="flex flex-wrap items-center gap-2">
           <button
             type="button"
             className="btn min-h-11"

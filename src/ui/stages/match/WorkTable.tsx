@@ -19,9 +19,12 @@ export function WorkTable() {
       </h3>
       <ul>
         {work.map((each) => (
-          <li key={each.text} className="flex items-center gap-4 border-line border-b py-1.5">
+          <li
+            key={each.text}
+            className="flex flex-wrap items-center gap-x-4 border-line border-b py-1.5 sm:flex-nowrap"
+          >
             <WorkSketch kind={each.kind} figures={each.figures} />
-            <span className="grow">{inHouseholdUnits(each.text, inches)}</span>
+            <span className="min-w-0 grow basis-40">{inHouseholdUnits(each.text, inches)}</span>
             <span className="num shrink-0">{`${each.minutes} min`}</span>
           </li>
         ))}

@@ -43,7 +43,7 @@ function CureLine({ cure: { line, hours, until } }: { cure: Cure }) {
       <span className="num w-28 text-2xl" role="timer" aria-label={`${line.part} cures, time left`}>
         {`${Math.floor(left / 3600)}:${String(Math.floor((left % 3600) / 60)).padStart(2, '0')}:${String(left % 60).padStart(2, '0')}`}
       </span>
-      <span className="min-w-48 flex-1 leading-snug">
+      <span className="min-w-[min(12rem,100%)] flex-1 leading-snug">
         <b>{`${line.renewMaterial} at ${line.part}`}</b>
         <span className="caption block">
           {running ? `cures until ${clock(end)}, ${day(end)}` : `cured since ${clock(end)}, ${day(end)}`}

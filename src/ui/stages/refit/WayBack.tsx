@@ -11,7 +11,7 @@ import {
 } from '@dnd-kit/core'
 import { SortableContext, sortableKeyboardCoordinates, verticalListSortingStrategy } from '@dnd-kit/sortable'
 import { type LedgerRow, reachOfLine } from '@/core/job'
-import { spokenBack } from '@/core/job/ledger/actWords'
+import { spokenBack, wantsHandsOnly } from '@/core/job/ledger/actWords'
 import { figuresAt, marksAt } from '@/core/job/ledger/ledgerFigures'
 import { orderOfHands, refitOf } from '@/core/job/ledger/refitOf'
 import { withNewCapacitor } from '@/core/wiring/capacitorBack'
@@ -48,6 +48,7 @@ export function WayBack() {
     ...spokenBack(step, row),
     done: row.backDoneAt !== null,
     problem: gate(reachOfLine(snapshot, row)),
+    plain: wantsHandsOnly(row, 'back') && marksAt(snapshot, row.id).length === 0,
     lacks: figuresAt(snapshot, row.id).some(({ backFigure }) => !backFigure),
     asks: (
       <>

@@ -279,6 +279,7 @@ function Edit({ line, onRemove }: { line: LedgerRow; onRemove: () => void }) {
           {isTemporary(line) && (!line.doneAt || line.backDoneAt) ? (
             <Strike
               what={line.part}
+              example="written by mistake"
               onStrike={(reason) => act({ kind: 'ledger.strike', id: line.id, reason })}
             />
           ) : null}

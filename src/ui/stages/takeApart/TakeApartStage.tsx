@@ -12,7 +12,7 @@ import {
 import { SortableContext, sortableKeyboardCoordinates, verticalListSortingStrategy } from '@dnd-kit/sortable'
 import Link from 'next/link'
 import { type LedgerRow, noHandsOf, reachOfLine } from '@/core/job'
-import { spokenAct } from '@/core/job/ledger/actWords'
+import { spokenAct, wantsHandsOnly } from '@/core/job/ledger/actWords'
 import { openOf } from '@/core/job/ledger/ledgerFigures'
 import { irreversible } from '@/core/refit'
 import { Block } from '../../job/Block'
@@ -147,6 +147,7 @@ function LargeWayIn({ lines }: { lines: LedgerRow[] }) {
         done: line.doneAt !== null,
         problem: gate(reachOfLine(snapshot, line)),
         lacks: openOf(snapshot, line) !== null,
+        plain: wantsHandsOnly(line, 'in'),
         asks: line.action === 'measure' ? <LineAsks line={line} /> : <LineMark line={line} />,
       }))}
       onTick={(id) => tickById(id, true)}
