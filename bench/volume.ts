@@ -2,8 +2,8 @@ import { mkdtempSync, rmSync } from 'node:fs'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
 import { familyIds } from '../src/core/knowledge/vocabulary'
-import { findables } from '../src/server/find'
-import { readBench, readMachinesWithJobs } from '../src/server/household'
+import { find } from '../src/server/find'
+import { readBench, readJobs, readMachinesWithJobs } from '../src/server/household'
 import { actOnJob, openJob, readJob } from '../src/server/jobs'
 import { store } from '../src/server/store'
 
@@ -53,8 +53,10 @@ export async function benchVolume(): Promise<void> {
   console.log(`volume: ${JOBS} jobs, ${READINGS} readings`)
   await timed('bench, first time (lines worked out)', () => readBench())
   await timed('bench', () => readBench())
-  await timed('household', () => readMachinesWithJobs())
-  await timed('find', () => findables())
+  await timed('household, a page', () => readMachinesWithJobs())
+  await timed('jobs, page 50', () => readJobs('open', 50))
+  await timed('find, first time', () => find('machine 1234'))
+  await timed('find', () => find('mashine 77'))
   const one = ids[Math.floor(ids.length / 2)] ?? ''
   await timed('job', () => readJob(one))
   let n = 0

@@ -72,7 +72,7 @@ test.describe('what was measured', () => {
     await page.getByRole('button', { name: 'One act at a time, large' }).click()
     const one = page.getByTestId('one-act')
     const done = one.getByRole('button', { name: 'Done, next' })
-    await expect(one).toContainText('Then: photo wheel on its shaft; lift off wheel.')
+    await expect(one.getByRole('listitem')).toHaveText(['Photo wheel on its shaft', 'Lift off wheel'])
     await expect(done).toBeDisabled()
     await one.getByLabel('What it measures').fill('9/16')
     await one.getByLabel('From where to where').fill('hub face to shaft end')

@@ -125,6 +125,7 @@ test.describe('a figure on a phone', () => {
     await startJob(page, 'the dehumidifier hums')
     await goStage(page, 'make-dead')
     await allOfStages(page)
+    await page.getByRole('button', { name: 'How long the lead stays on, from the label' }).tap()
     const field = page.getByLabel(/^Resistor lead/).first()
     await field.tap()
     const bar = page.getByRole('toolbar', { name: 'Signs for this figure' })

@@ -85,7 +85,11 @@ export function serveEncrypted({ cert, key, port, inside, host = '0.0.0.0' }) {
         port: inside,
         method: asked.method,
         path: asked.url,
-        headers: { ...asked.headers, 'x-forwarded-proto': 'https' },
+        headers: {
+          ...asked.headers,
+          'x-forwarded-proto': 'https',
+          'x-forwarded-for': asked.socket.remoteAddress ?? '',
+        },
       },
       (told) => {
         answer.writeHead(told.statusCode ?? 502, told.headers)

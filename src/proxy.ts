@@ -26,7 +26,7 @@ export function proxy(request: NextRequest): NextResponse {
   return answer
 }
 
-/** Pages of the door itself, and the sign of life that the start script asks for. */
+/** The door itself, and the sign of life that the start script asks for; nothing beneath them. */
 const OPEN = ['/door', '/api/door', '/api/health', '/icon.svg']
 
 /** On the home network: without a session only the door is shown. */
@@ -35,7 +35,7 @@ function guarded(request: NextRequest, headers: Headers): NextResponse {
   const now = Date.now()
   const ends = sessionEnds(folder, request.cookies.get(SESSION_COOKIE)?.value, now)
   const { pathname } = request.nextUrl
-  if (ends === null && !OPEN.some((path) => pathname === path || pathname.startsWith(`${path}/`))) {
+  if (ends === null && !OPEN.includes(pathname)) {
     if (pathname.startsWith('/api/'))
       return NextResponse.json(
         { error: { code: 'no-session', message: 'Open the door again with the passphrase.', path: '' } },

@@ -6,6 +6,7 @@ import { headers } from 'next/headers'
 import type { ReactNode } from 'react'
 import { isCoreError } from '@/core/errors'
 import type { HouseholdRow } from '@/core/job'
+import { fileTrouble } from '@/data/trouble'
 import { readHousehold } from '@/server/household'
 import { earlyScript } from '@/ui/shell/early'
 import { Shell } from '@/ui/shell/Shell'
@@ -50,7 +51,8 @@ async function openedHousehold(): Promise<{ household: HouseholdRow } | { error:
   try {
     return { household: await readHousehold() }
   } catch (error) {
-    if (isCoreError(error)) return { error: error.message }
+    const known = isCoreError(error) ? error : fileTrouble(error)
+    if (known) return { error: known.message }
     throw error
   }
 }

@@ -12,14 +12,14 @@ import { LocalTime } from '@/ui/record/LocalTime'
 export const metadata = { title: 'Bench · Rest Cog' }
 
 interface Props {
-  searchParams: Promise<{ all?: string; say?: string; danger?: string }>
+  searchParams: Promise<{ say?: string; danger?: string }>
 }
 
 export default async function BenchPage({ searchParams }: Props) {
   const zone = await personZone()
-  const { all, say = '', danger = '' } = await searchParams
+  const { say = '', danger = '' } = await searchParams
   const [{ open, closed, left, known, due, looks, introduced }, names] = await Promise.all([
-    readBench({ all: all === '1', zone }),
+    readBench({ zone }),
     readOwnNames(),
   ])
   return (
@@ -42,7 +42,7 @@ export default async function BenchPage({ searchParams }: Props) {
         ) : (
           <JobList jobs={open} today={dayIn(Date.now(), zone)} />
         )}
-        <More count={left.open} />
+        <More count={left.open} status="open" />
       </section>
       {looks.length > 0 ? (
         <section aria-label="Looks that are due" className="px-4 pt-8 mid:px-0">
@@ -70,7 +70,10 @@ export default async function BenchPage({ searchParams }: Props) {
           <ul>
             {due.map((machine) => (
               <li key={machine.id} className="flex justify-between border-line border-b py-2">
-                <Link href={`/household#${machine.id}`} className="underline-offset-2 hover:underline">
+                <Link
+                  href={`/household?machine=${machine.id}#${machine.id}`}
+                  className="underline-offset-2 hover:underline"
+                >
                   {titleAndPlace(machine)}
                 </Link>
                 <span className="num caption">since {machine.nextLook}</span>
@@ -83,7 +86,7 @@ export default async function BenchPage({ searchParams }: Props) {
         <section aria-label="Done" className="px-4 pt-8 mid:px-0">
           <h2 className="mb-2 text-lg">Done</h2>
           <JobList jobs={closed} today={dayIn(Date.now(), zone)} />
-          <More count={left.closed} />
+          <More count={left.closed} status="closed" />
         </section>
       ) : null}
     </main>
@@ -91,11 +94,15 @@ export default async function BenchPage({ searchParams }: Props) {
 }
 
 /** Long lists stop; the rest is one link away. */
-function More({ count }: { count: number }) {
+function More({ count, status }: { count: number; status: 'open' | 'closed' }) {
   if (count === 0) return null
   return (
     <p className="mt-3">
-      <Link href="/?all=1" prefetch={false} className="inline-flex min-h-11 items-center text-teal underline">
+      <Link
+        href={`/jobs?status=${status}&page=2`}
+        prefetch={false}
+        className="inline-flex min-h-11 items-center text-teal underline"
+      >
         {`${count} older ${count === 1 ? 'job' : 'jobs'} more`}
       </Link>
     </p>

@@ -35,5 +35,6 @@ export class CoreError extends Error {
 
 /** `instanceof` fails across bundles, so the shape decides. */
 export function isCoreError(error: unknown): error is CoreError {
-  return error instanceof Error && typeof (error as CoreError).code === 'string' && 'path' in error
+  // A file-system error has a code and a path too; only ours tells its shape.
+  return error instanceof Error && typeof (error as CoreError).toShape === 'function'
 }

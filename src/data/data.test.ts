@@ -4,7 +4,7 @@ import { join } from 'node:path'
 import { Kysely, SqliteDialect, sql } from 'kysely'
 import { afterEach, beforeEach, describe, expect, it } from 'vitest'
 import { energyOf } from '@/core/job'
-import { type Database, dataFolder, openDatabase } from './database'
+import { type Database, dataFolder, openDatabase, transact } from './database'
 import { bindable, openFile } from './driver'
 import { loadSnapshot } from './jobs'
 import { migrate } from './migrations'
@@ -35,6 +35,12 @@ describe('the driver guard', () => {
 })
 
 describe('the data file', () => {
+  it('is written in transactions alone: a write by itself would meet a held file and stay open in the driver', async () => {
+    await expect(db.deleteFrom('own_name').execute()).rejects.toThrow(/outside a transaction/)
+    await transact(db, (trx) => trx.deleteFrom('own_name').execute())
+    await expect(db.deleteFrom('own_name').execute()).rejects.toThrow(/outside a transaction/)
+  })
+
   it('opens a second time without migrating again', async () => {
     await db.destroy()
     db = await openDatabase(dataFolder(path))
@@ -45,10 +51,12 @@ describe('the data file', () => {
     const mode = await sql<{ journal_mode: string }>`pragma journal_mode`.execute(db)
     expect(mode.rows[0]!.journal_mode).toBe('wal')
     await expect(
-      db
-        .insertInto('job')
-        .values({ id: 'x', machineId: 'none' } as never)
-        .execute(),
+      transact(db, (trx) =>
+        trx
+          .insertInto('job')
+          .values({ id: 'x', machineId: 'none' } as never)
+          .execute(),
+      ),
     ).rejects.toThrow(/FOREIGN KEY/i)
   })
 })

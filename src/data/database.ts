@@ -29,8 +29,9 @@ export function dataFolder(path: string): DataFolder {
  */
 export async function openDatabase(folder: DataFolder): Promise<Database> {
   inspectFile(folder.database)
-  const db = opened(folder)
+  const { db, file } = opened(folder)
   try {
+    await refuseForeign(db, folder)
     const behind = await pending(db as never)
     if (behind.newer)
       throw new CoreError(
@@ -39,6 +40,7 @@ export async function openDatabase(folder: DataFolder): Promise<Database> {
       )
     if (behind.known > 0 && behind.missing.length > 0) await copyBeside(db, folder, behind.missing)
     await migrate(db as never)
+    file.markInUse()
   } catch (error) {
     await db.destroy()
     throw isCoreError(error) ? error : damaged(folder, error)
@@ -46,11 +48,22 @@ export async function openDatabase(folder: DataFolder): Promise<Database> {
   return db
 }
 
-function opened(folder: DataFolder): Database {
+/** A file of another program has tables, and none of them is ours. */
+async function refuseForeign(db: Database, { database }: DataFolder): Promise<void> {
+  const { rows } = await sql<{
+    name: string
+  }>`select "name" from sqlite_master where "type" = 'table'`.execute(db)
+  if (rows.length > 0 && !rows.some(({ name }) => name === 'kysely_migration'))
+    throw new CoreError(
+      'file-foreign',
+      `The file ${database} belongs to another program. Move it away, or set RESTCOG_DATA to your own folder.`,
+    )
+}
+
+function opened(folder: DataFolder): { db: Database; file: ReturnType<typeof openFile> } {
   try {
-    return new Kysely<Schema>({
-      dialect: new SqliteDialect({ database: openFile(folder.database) as never }),
-    })
+    const file = openFile(folder.database)
+    return { db: new Kysely<Schema>({ dialect: new SqliteDialect({ database: file as never }) }), file }
   } catch (error) {
     throw damaged(folder, error)
   }
@@ -59,8 +72,53 @@ function opened(folder: DataFolder): Database {
 /** A copy of the file as it was, named by the first migration that it lacks; one that is there already stays. */
 async function copyBeside(db: Database, folder: DataFolder, missing: string[]): Promise<void> {
   const copy = join(folder.path, `rest-cog-before-${missing[0]}.db`)
-  if (!existsSync(copy)) await sql`vacuum into ${copy}`.execute(db)
+  if (!existsSync(copy)) await copyOf(db, copy)
 }
+
+/** A copy of the file as it stands now, whole and closed, whoever writes meanwhile. */
+export async function copyOf(db: Database, path: string): Promise<void> {
+  await sql`vacuum into ${path}`.execute(db)
+  const copy = openFile(path)
+  copy.markInUse()
+  copy.close()
+}
+
+/** So long somebody who writes waits for another program that holds the file. */
+const PATIENCE_MS = 5000
+const AGAIN_MS = 50
+
+/**
+ * A transaction. While another program holds the file it is begun again and again, with everybody else served in between.
+ *
+ * @throws CoreError `file-held` where that takes too long, and whatever the work throws
+ */
+export async function transact<Result>(
+  db: Database,
+  work: (trx: Transaction) => Promise<Result>,
+  patience = PATIENCE_MS,
+): Promise<Result> {
+  const until = Date.now() + patience
+  for (;;) {
+    let begun = false
+    try {
+      return await db.transaction().execute((trx) => {
+        begun = true
+        return work(trx)
+      })
+    } catch (error) {
+      if (begun || !isBusy(error)) throw error
+      if (Date.now() >= until)
+        throw new CoreError(
+          'file-held',
+          'Another program holds the data file. Nothing typed is lost; close that program, then try again.',
+        )
+      await new Promise((resolve) => setTimeout(resolve, AGAIN_MS))
+    }
+  }
+}
+
+const isBusy = (error: unknown): boolean =>
+  /SQLITE_BUSY|database is locked/i.test(`${(error as { code?: string }).code ?? ''} ${String(error)}`)
 
 function damaged(folder: DataFolder, error: unknown): unknown {
   const { code, message } = error as { code?: string; message?: string }

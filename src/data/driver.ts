@@ -1,4 +1,5 @@
 import LibsqlDatabase from 'libsql'
+import { IN_USE } from './fileState'
 
 /** What the driver takes. A boolean would abort the whole process, so it never reaches it. */
 type Bindable = number | bigint | string | null | Uint8Array
@@ -28,15 +29,45 @@ interface Statement {
 /** The database file with guarded parameters, in the shape Kysely's SQLite dialect expects. */
 export function openFile(path: string) {
   const file = new LibsqlDatabase(path)
+  // Waiting for another program stops this one: it waits shortly, and who writes asks again (`transact`).
+  file.exec('PRAGMA busy_timeout = 100')
   file.exec('PRAGMA journal_mode = WAL')
   file.exec('PRAGMA foreign_keys = ON')
-  file.exec('PRAGMA busy_timeout = 5000')
   // What was acknowledged survives a loss of power; a whole batch of acts is one write.
   file.exec('PRAGMA synchronous = FULL')
+  let marked = false
+  let inside = false
+  const close = () => {
+    openFiles.delete(close)
+    try {
+      if (marked) {
+        file.exec('PRAGMA user_version = 0')
+        file.exec('PRAGMA wal_checkpoint(TRUNCATE)')
+      }
+    } catch {
+      // A full or a held disk: the next start finds the log beside the file, and nothing is missing.
+    }
+    file.close()
+  }
+  /**
+   * Kysely says `begin`: writers would otherwise meet at their first write instead of waiting in line. As a prepared statement that
+   * meets a held file it would stay open in the driver, and no transaction after it could be ended.
+   */
+  const bracket = (sql: string): Statement => {
+    const run = () => {
+      file.exec(sql === 'begin' ? 'begin immediate' : sql)
+      inside = sql === 'begin'
+      return { changes: 0, lastInsertRowid: 0 }
+    }
+    return { reader: false, run, all: () => [], iterate: () => [].values() }
+  }
   return {
     prepare(sql: string): Statement {
-      // Kysely says `begin`: writers would otherwise meet at their first write instead of waiting in line.
-      const statement = file.prepare(sql === 'begin' ? 'begin immediate' : sql) as unknown as Statement
+      if (/^(begin|commit|rollback)$/.test(sql)) return bracket(sql)
+      // A write by itself that meets a held file stays open in the driver likewise: it belongs into `transact`.
+      if (marked && !inside && /^\s*(insert|update|delete|replace)\b/i.test(sql))
+        throw new TypeError(`This writes outside a transaction: ${sql.slice(0, 60)}`)
+      const statement = file.prepare(sql) as unknown as Statement
       const safe = (parameters: readonly unknown[]) => parameters.map(bindable)
       return {
         // Kysely asks this to choose between rows and a count.
@@ -46,6 +77,19 @@ export function openFile(path: string) {
         iterate: (parameters) => statement.iterate(safe(parameters)),
       }
     },
-    close: () => void file.close(),
+    /** While it is open the file says so itself: a copy of it without its log is known for one. */
+    markInUse() {
+      file.exec(`PRAGMA user_version = ${IN_USE}`)
+      file.exec('PRAGMA wal_checkpoint(TRUNCATE)')
+      marked = true
+      openFiles.add(close)
+    },
+    close,
   }
 }
+
+const openFiles = new Set<() => void>()
+// However the process ends in order, its files are closed in order.
+process.once('exit', () => {
+  for (const close of openFiles) close()
+})

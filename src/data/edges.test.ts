@@ -10,11 +10,14 @@ import {
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
 import { Kysely, SqliteDialect, sql } from 'kysely'
+import LibsqlDatabase from 'libsql'
 import { afterEach, beforeEach, describe, expect, it } from 'vitest'
-import { dataFolder, openDatabase } from './database'
+import { copyOf, dataFolder, openDatabase, transact } from './database'
 import { openFile } from './driver'
+import { inspectFile } from './fileState'
 import { lockFolder, unlockFolder } from './folderLock'
 import { migrate } from './migrations'
+import { fileTrouble } from './trouble'
 
 let path: string
 beforeEach(() => {
@@ -63,6 +66,18 @@ describe('a file that cannot be opened is told in one sentence with what to do',
     bytes.fill(0x5a, 100)
     writeFileSync(fileOf(), bytes)
     await expect(open()).rejects.toMatchObject({ code: expect.stringMatching(/^file-/) })
+  })
+
+  it('that belongs to another program, which stays as it is', async () => {
+    dataFolder(path)
+    const other = raw()
+    await sql`create table "recipes" ("name" text)`.execute(other)
+    await other.destroy()
+    await expect(open()).rejects.toMatchObject({ code: 'file-foreign' })
+    const after = raw()
+    const { rows } = await sql<{ name: string }>`select name from sqlite_master`.execute(after)
+    expect(rows).toEqual([{ name: 'recipes' }])
+    await after.destroy()
   })
 
   it('that a newer program wrote', async () => {
@@ -128,5 +143,86 @@ describe('one server for each folder', () => {
     writeFileSync(join(path, 'server.lock'), 'x')
     expect(() => lockFolder(path)).not.toThrow()
     unlockFolder(path)
+  })
+})
+
+describe('a copy of a folder', () => {
+  const copied = (names: string[]) => {
+    const copy = mkdtempSync(join(tmpdir(), 'rest-cog-copy-'))
+    for (const name of names) copyFileSync(join(path, name), join(copy, name))
+    return copy
+  }
+
+  it('opens beside the one that is served: the lock that came along is not its own', () => {
+    lockFolder(path, process.ppid)
+    const copy = copied(['server.lock'])
+    expect(() => lockFolder(copy)).not.toThrow()
+    unlockFolder(copy)
+    rmSync(copy, { recursive: true })
+  })
+
+  it('of a file in use without its log is known for one; with its log, or closed in order, it is whole', async () => {
+    const db = await open()
+    const name = { words: 'x', family: 'hrv-fan' as const, machineId: null, learnedAt: '' }
+    await transact(db, (trx) => trx.insertInto('own_name').values(name).execute())
+    const without = copied(['rest-cog.db'])
+    const whole = copied(['rest-cog.db', 'rest-cog.db-wal'])
+    const laid = join(path, 'laid.db')
+    await copyOf(db, laid)
+    expect(inspectFile(join(without, 'rest-cog.db')).withoutLog).toBe(true)
+    expect(inspectFile(join(whole, 'rest-cog.db')).withoutLog).toBe(false)
+    expect(inspectFile(laid).withoutLog).toBe(false)
+    await db.destroy()
+    expect(inspectFile(fileOf()).withoutLog).toBe(false)
+    const again = await openDatabase(dataFolder(whole))
+    expect(await again.selectFrom('own_name').selectAll().execute()).toHaveLength(1)
+    await again.destroy()
+    for (const each of [without, whole]) rmSync(each, { recursive: true })
+  })
+})
+
+describe('a file that another program holds', () => {
+  it('is waited for, then told in a sentence; when it is let go everything is written again', async () => {
+    const db = await open()
+    const other = new LibsqlDatabase(fileOf())
+    other.exec('begin immediate')
+    const write = (words: string) =>
+      transact(
+        db,
+        async (trx) => {
+          await trx
+            .insertInto('own_name')
+            .values({ words, family: 'hrv-fan', machineId: null, learnedAt: '' })
+            .execute()
+        },
+        300,
+      )
+    await expect(write('held')).rejects.toMatchObject({ code: 'file-held' })
+    expect(await db.selectFrom('own_name').selectAll().execute(), 'reading goes on').toEqual([])
+    const waiting = write('waited')
+    other.exec('rollback')
+    await waiting
+    for (let i = 0; i < 20; i++) await write(`after ${i}`)
+    expect(await db.selectFrom('own_name').selectAll().execute()).toHaveLength(21)
+    other.close()
+    await db.destroy()
+  })
+})
+
+describe('what stands in the way of a data folder', () => {
+  it.each([
+    [Object.assign(new Error('write'), { code: 'ENOSPC' }), 'disk-full'],
+    [Object.assign(new Error('database or disk is full'), { code: 'SQLITE_FULL' }), 'disk-full'],
+    [new Error('database is locked'), 'file-held'],
+    [Object.assign(new Error('x'), { code: 'SQLITE_READONLY' }), 'file-read-only'],
+    [new Error('database disk image is malformed'), 'file-damaged'],
+    [Object.assign(new Error('x'), { code: 'SQLITE_IOERR_WRITE' }), 'disk-failed'],
+  ])('%s is told as %s', (error, code) => {
+    expect(fileTrouble(error)?.code).toBe(code)
+  })
+
+  it('is nothing that the program itself got wrong', () => {
+    for (const error of [new TypeError('x is undefined'), null, undefined, 'disk', new Error('UNIQUE')])
+      expect(fileTrouble(error)).toBeNull()
   })
 })

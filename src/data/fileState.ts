@@ -3,14 +3,22 @@ import { CoreError } from '@/core/errors'
 
 const MAGIC = 'SQLite format 3\0'
 
+/** The user's own number in the header of a file (offset 60) while a program has it open; 0 once it was closed in order. */
+export const IN_USE = 0x5c06
+
+export interface FileState {
+  withoutLog: boolean
+}
+
 /**
  * Look at the file before it is opened: what is no database of ours is named in one sentence with what to do, and nothing is
  * written to it. A file that does not exist yet is fine.
  *
+ * @returns whether it was taken away from under a running program, without its log: what was written last is missing then
  * @throws CoreError `file-empty`, `file-foreign`, `file-truncated`, `file-read-only`
  */
-export function inspectFile(path: string): void {
-  if (!existsSync(path)) return
+export function inspectFile(path: string): FileState {
+  if (!existsSync(path)) return { withoutLog: false }
   const { size } = statSync(path)
   if (size === 0)
     throw new CoreError(
@@ -35,6 +43,7 @@ export function inspectFile(path: string): void {
       'file-truncated',
       `The file ${path} is cut off: ${size} bytes of ${page * head.readUInt32BE(28)}. Put a copy of your backup in its place.`,
     )
+  return { withoutLog: head.readUInt32BE(60) === IN_USE && !existsSync(`${path}-wal`) }
 }
 
 function opened(path: string): number {

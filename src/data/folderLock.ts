@@ -1,4 +1,4 @@
-import { mkdirSync, readFileSync, rmSync, writeFileSync } from 'node:fs'
+import { mkdirSync, readFileSync, realpathSync, rmSync, writeFileSync } from 'node:fs'
 import { join } from 'node:path'
 import { CoreError } from '@/core/errors'
 
@@ -29,9 +29,14 @@ function isAlive(pid: number, start: string): boolean {
  * @throws CoreError `folder-in-use`
  */
 export function lockFolder(folder: string, pid = process.pid): void {
-  mkdirSync(folder, { recursive: true })
+  try {
+    mkdirSync(folder, { recursive: true })
+  } catch (error) {
+    throw notWritable(folder, error)
+  }
   const path = join(folder, 'server.lock')
-  const own = JSON.stringify({ pid, start: startOf(pid) })
+  const place = realpathSync(folder)
+  const own = JSON.stringify({ pid, start: startOf(pid), folder: place })
   for (let attempt = 0; attempt < 2; attempt++) {
     try {
       writeFileSync(path, own, { flag: 'wx' })
@@ -41,8 +46,10 @@ export function lockFolder(folder: string, pid = process.pid): void {
       if ((error as { code?: string }).code !== 'EEXIST') throw notWritable(folder, error)
     }
     const holder = readLock(path)
-    if (holder && holder.pid === pid) return
-    if (holder && isAlive(holder.pid, holder.start))
+    if (holder && holder.pid === pid && holder.folder === place) return
+    // A lock that came along with a copy of a folder is that folder's, not this one's.
+    const copied = holder?.folder !== undefined && holder.folder !== place
+    if (holder && !copied && isAlive(holder.pid, holder.start))
       throw new CoreError(
         'folder-in-use',
         `Another Rest Cog (process ${holder.pid}) serves the folder ${folder}. Use that one, or stop it first.`,
@@ -57,17 +64,26 @@ export function unlockFolder(folder: string, pid = process.pid): void {
   if (readLock(path)?.pid === pid) rmSync(path, { force: true })
 }
 
-function readLock(path: string): { pid: number; start: string } | null {
+function readLock(path: string): { pid: number; start: string; folder: string | undefined } | null {
   try {
-    const { pid, start } = JSON.parse(readFileSync(path, 'utf8')) as { pid?: unknown; start?: unknown }
-    return typeof pid === 'number' ? { pid, start: typeof start === 'string' ? start : '' } : null
+    const { pid, start, folder } = JSON.parse(readFileSync(path, 'utf8')) as Record<string, unknown>
+    if (typeof pid !== 'number') return null
+    return {
+      pid,
+      start: typeof start === 'string' ? start : '',
+      folder: typeof folder === 'string' ? folder : undefined,
+    }
   } catch {
     return null
   }
 }
 
-const notWritable = (folder: string, error: unknown) =>
-  new CoreError(
-    'file-read-only',
-    `The folder ${folder} cannot be written (${(error as { code?: string }).code ?? 'unknown reason'}). Give this account the right to write it, then start again.`,
+function notWritable(folder: string, error: unknown): CoreError {
+  const { code = 'unknown reason' } = error as { code?: string }
+  return new CoreError(
+    code === 'ENOSPC' ? 'disk-full' : 'file-read-only',
+    code === 'ENOSPC'
+      ? `The disk of the folder ${folder} is full. Make room on it, then start again.`
+      : `The folder ${folder} cannot be written (${code}). Give this account the right to write it, then start again.`,
   )
+}

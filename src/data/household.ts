@@ -1,5 +1,6 @@
-import type { Kysely, Transaction } from 'kysely'
+import { type Kysely, sql, type Transaction } from 'kysely'
 import type { HouseholdRow, JobRow, MachineRow } from '@/core/job/rows'
+import { aliveJobs, aliveMachines } from './alive'
 import type { OwnNameRow, Schema } from './schema'
 
 type Db = Kysely<Schema> | Transaction<Schema>
@@ -20,13 +21,23 @@ export async function updateHousehold(db: Db, change: Partial<HouseholdRow>): Pr
 }
 
 export const listMachines = (db: Db): Promise<MachineRow[]> =>
-  db.selectFrom('machine').selectAll().orderBy('name').execute()
+  aliveMachines(db).selectAll().orderBy('name').execute()
 
 export const findMachine = (db: Db, id: string): Promise<MachineRow | undefined> =>
-  db.selectFrom('machine').selectAll().where('id', '=', id).executeTakeFirst()
+  aliveMachines(db).selectAll().where('id', '=', id).executeTakeFirst()
 
 export const listJobs = (db: Db): Promise<JobRow[]> =>
-  db.selectFrom('job').selectAll().orderBy('touchedAt', 'desc').execute()
+  aliveJobs(db).selectAll().orderBy('touchedAt', 'desc').execute()
+
+/** All that is searched, as one text: it changes with every name, place, plate and symptom, and not with the acts of a job. */
+export async function namesKey(db: Db): Promise<string> {
+  const { rows } = await sql<{ key: string }>`
+    select coalesce((select group_concat("id" || "symptom" || "status") from "job"), '')
+      || '/' || coalesce((select group_concat("id" || "name" || "place" || "family" || "manufacturer" || "modelNumber"
+        || "serialNumber" || "note") from "machine"), '')
+      || '/' || coalesce((select group_concat("kind" || "id") from "deleted"), '') as "key"`.execute(db)
+  return rows[0]?.key ?? ''
+}
 
 export async function setPicture(db: Db, machineId: string, hash: string): Promise<void> {
   await db.updateTable('machine').set({ pictureHash: hash }).where('id', '=', machineId).execute()

@@ -11,6 +11,7 @@ import type {
   MachineRow,
   RowChange,
 } from '@/core/job/rows'
+import { aliveJobs, aliveMachines } from './alive'
 import { type PhotoRow, type Schema, tableOf } from './schema'
 
 type Db = Kysely<Schema> | Transaction<Schema>
@@ -67,8 +68,7 @@ const ownerOf = ({ id, energyJob }: Pick<JobRow, 'id' | 'energyJob'>): string =>
 /** The other jobs that have, or had while they were open, one energy with this one. */
 function othersOf(db: Db, job: Pick<JobRow, 'id' | 'energyJob'>) {
   const owner = ownerOf(job)
-  return db
-    .selectFrom('job')
+  return aliveJobs(db)
     .where((eb) => eb.or([eb('id', '=', owner), eb('energyJob', '=', owner)]))
     .where('id', '!=', job.id)
 }
@@ -123,8 +123,7 @@ async function onCircuitOf(db: Db, machine: MachineRow, circuits: CircuitPlace[]
     circuits
       .filter(({ circuit }) => circuit.toLowerCase() === own)
       .map(async ({ machine: other }) => {
-        const jobs = await db
-          .selectFrom('job')
+        const jobs = await aliveJobs(db)
           .select(['id', 'symptom', 'phase', 'handsIn', 'energyJob'])
           .where('machineId', '=', other.id)
           .where('status', '=', 'open')
@@ -152,8 +151,7 @@ async function onCircuitOf(db: Db, machine: MachineRow, circuits: CircuitPlace[]
 
 /** Other machines of the household of which the breaker is known. */
 async function circuitsOf(db: Db, machine: MachineRow): Promise<CircuitPlace[]> {
-  const rows = await db
-    .selectFrom('machine')
+  const rows = await aliveMachines(db)
     .select([...named, 'circuit'])
     .where('householdId', '=', machine.householdId)
     .where('id', '!=', machine.id)
@@ -172,8 +170,7 @@ export async function shareEnergy(db: Db, job: JobRow): Promise<void> {
 
 /** An open job at a machine, the first one opened: what is opened after it shares its energy. */
 export const openAt = (db: Db, machineId: string): Promise<JobRow | undefined> =>
-  db
-    .selectFrom('job')
+  aliveJobs(db)
     .selectAll()
     .where('machineId', '=', machineId)
     .where('status', '=', 'open')
@@ -183,8 +180,7 @@ export const openAt = (db: Db, machineId: string): Promise<JobRow | undefined> =
 
 /** Of the open jobs at each machine one, through which its energy is reached: the one that was opened first may be closed. */
 export async function openEnergyJobs(db: Db): Promise<string[]> {
-  const rows = await db
-    .selectFrom('job')
+  const rows = await aliveJobs(db)
     .select(({ fn, ref }) => fn.min<string>(ref('id')).as('id'))
     .where('status', '=', 'open')
     .groupBy(({ fn, ref }) => fn.coalesce(ref('energyJob'), ref('id')))
@@ -242,6 +238,21 @@ export async function insertRows(db: Db, table: ListTable, rows: AnyRow[]): Prom
       .insertInto(tableOf[table] as 'lead')
       .values(rows.slice(from, from + atOnce) as never)
       .execute()
+}
+
+/** A job as it stands now, every list of its own written anew; what it shares of another job's rows stays that one's. */
+export async function replaceJob(db: Db, snapshot: JobSnapshot): Promise<void> {
+  const { id, ...job } = snapshot.job
+  await db.updateTable('job').set(job).where('id', '=', id).execute()
+  for (const table of lists) {
+    await db.deleteFrom(tableOf[table]).where('jobId', '=', id).execute()
+    const own: AnyRow[] = snapshot[table]
+    await insertRows(
+      db,
+      table,
+      own.filter((row) => 'jobId' in row && row.jobId === id),
+    )
+  }
 }
 
 /** A picture whose file is there; one that is known stays as it is. */
@@ -343,6 +354,7 @@ export const listDueLooks = (db: Db, now: string) =>
         .onRef('prove_check.checkId', '=', 'due_look.checkId'),
     )
     .select(['due_look.jobId', 'due_look.checkId', 'due_look.dueAt'])
+    .where('due_look.jobId', 'in', aliveJobs(db).select('job.id'))
     .where('prove_check.id', 'is', null)
     .where('due_look.dueAt', '<=', now)
     .orderBy('due_look.dueAt')

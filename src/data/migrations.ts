@@ -507,6 +507,17 @@ const deadPeriods: Migration = {
   },
 }
 
+/** What was deleted and can still be brought back: it is out of sight, and goes for good a day later. */
+const deleted: Migration = {
+  async up(db: Db) {
+    await sql
+      .raw(
+        `create table "deleted" ("kind" text not null, "id" text not null, "at" text not null, "who" text not null, primary key ("kind", "id"))`,
+      )
+      .execute(db)
+  },
+}
+
 /** A migration as a whole or not at all: a step that fails leaves the file as it was. */
 const whole = (migration: Migration): Migration => ({
   async up(db: Db) {
@@ -545,6 +556,7 @@ const migrations: Record<string, Migration> = {
   '0020-ledger-asks': whole(ledgerAsks),
   '0021-circuits': whole(circuits),
   '0022-first-questions': whole(firstQuestions),
+  '0023-deleted': whole(deleted),
 }
 
 /**

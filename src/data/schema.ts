@@ -35,6 +35,7 @@ export interface Schema {
   photo: PhotoRow
   bench_line: BenchLineRow
   own_name: OwnNameRow
+  deleted: DeletedRow
   catalogue: CatalogueRow
   part: PartRow & PartFigures
 }
@@ -43,6 +44,14 @@ export interface Schema {
 export interface KnownActRow {
   jobId: string
   actId: string
+}
+
+/** A job or a machine that somebody deleted: out of sight, brought back within a day, or gone for good. */
+export interface DeletedRow {
+  kind: 'job' | 'machine'
+  id: string
+  at: string
+  who: string
 }
 
 /** What the household calls a machine or a kind of machine. */

@@ -2,6 +2,7 @@ import { existsSync, readFileSync } from 'node:fs'
 import sharp from 'sharp'
 import { type MachineRow, newMachine } from '@/core/job'
 import type { ObservationId } from '@/core/knowledge/vocabulary'
+import { transact } from '@/data/database'
 import { findHousehold, HOME, updateHousehold } from '@/data/household'
 import { insertMachine } from '@/data/jobs'
 import { actOnJob, openJob, readJob } from '@/server/jobs'
@@ -51,7 +52,7 @@ export async function plantDemo(now = Date.now()): Promise<boolean> {
           ? null
           : new Date(now + machine.lookInDays * DAY).toISOString().slice(0, 10),
     }
-    await insertMachine(db, full)
+    await transact(db, (trx) => insertMachine(trx, full))
     rows.set(machine.key, full)
   }
   for (const job of jobs) {
@@ -75,11 +76,8 @@ export async function plantDemo(now = Date.now()): Promise<boolean> {
     }
   }
   // The name is written last: a planting cut short is not taken for a whole one.
-  await updateHousehold(db, {
-    name: 'Harrow Reach',
-    catRated: 1,
-    demoParts: 1,
-    introduced: 1,
-  })
+  await transact(db, (trx) =>
+    updateHousehold(trx, { name: 'Harrow Reach', catRated: 1, demoParts: 1, introduced: 1 }),
+  )
   return true
 }

@@ -3,6 +3,7 @@ import {
   activeStops,
   diagnosisOf,
   energyOf,
+  type HouseholdRow,
   type JobRow,
   type JobSnapshot,
   type MachineRow,
@@ -14,9 +15,9 @@ import { likelihoods } from '@/core/knowledge/likelihoods'
 import { priors } from '@/core/knowledge/priors'
 import { shortCauses } from '@/core/knowledge/shortCauses'
 import type { EnergyState } from '@/core/knowledge/vocabulary'
-import type { Database } from '@/data/database'
-import { loadSnapshot } from '@/data/jobs'
+import { type Database, transact } from '@/data/database'
 import { nextActOf } from './nextAct'
+import { readableSnapshot } from './readable'
 
 /** What the list shows of a job beside its own row and its machine's. */
 export interface BenchLine {
@@ -41,25 +42,100 @@ const knowledge = createHash('sha256')
   .digest('hex')
   .slice(0, 12)
 
+/** Of the household what moves a line: its tools, its supply, its meters; neither its name nor how its pages look. */
+const moves = ({
+  name: _name,
+  theme: _theme,
+  singleKeys: _keys,
+  demoParts: _parts,
+  introduced: _told,
+  ...rest
+}: HouseholdRow) => JSON.stringify(rest)
+
 /** What a line was worked out from; with any other it is stale. */
-const keyOf = (job: JobRow, machine: MachineRow, household: string): string =>
-  [job.rev, job.status, machine.family, machine.motorKind, machine.installedYear, household, knowledge].join(
-    '/',
-  )
+const keyOf = (job: JobRow, machine: MachineRow, household: HouseholdRow | undefined): string =>
+  [
+    job.rev,
+    job.status,
+    machine.family,
+    machine.motorKind,
+    machine.installedYear,
+    household ? moves(household) : '',
+    knowledge,
+  ].join('/')
+
+type Entry = { job: JobRow; machine: MachineRow }
+
+/** So long a page waits for lines; what is not worked out by then follows. Milliseconds. */
+const PATIENCE_MS = 120
+
+interface Memo {
+  key: string
+  at: number
+  line: BenchLine
+}
+
+const holder = globalThis as unknown as {
+  restCogLines?: Map<string, Promise<BenchLine>>
+  restCogLineMemos?: Map<string, Memo>
+}
+/** The last lines that were worked out, where the file could not keep them. */
+const memos = (): Map<string, Memo> => {
+  holder.restCogLineMemos ??= new Map()
+  return holder.restCogLineMemos
+}
+const MOST_MEMOS = 500
+/** Lines that are being worked out, each once however many pages ask. */
+const running = (): Map<string, Promise<BenchLine>> => {
+  holder.restCogLines ??= new Map()
+  return holder.restCogLines
+}
 
 /**
- * The lines of jobs, each worked out once for each state of its job and kept in the file: a list of thousands is read in one
- * query, and only what has changed since is worked out.
+ * The lines of jobs, each worked out once for each state of its job and kept in the file. What has to be worked out is done one
+ * job after another, with everybody else served between two of them; a page does not wait for all of them, and shows the rest
+ * as being worked out.
+ *
+ * @returns no line for a job that is still being worked out
  */
 export async function benchLinesOf(
   db: Database,
-  jobs: { job: JobRow; machine: MachineRow }[],
-  household: string,
+  jobs: Entry[],
+  household: HouseholdRow | undefined,
   now: number,
+  patience = PATIENCE_MS,
 ): Promise<Map<string, BenchLine>> {
-  const kept = new Map(
-    (
-      await db
+  const kept = new Map((await keptLines(db, jobs)).map((row) => [row.jobId, row]))
+  const lines = new Map<string, BenchLine>()
+  const missing: { entry: Entry; key: string }[] = []
+  for (const entry of jobs) {
+    const key = keyOf(entry.job, entry.machine, household)
+    const known = kept.get(entry.job.id)
+    const memo = memos().get(entry.job.id)
+    if (known?.key === key && (known.timed === 0 || now - known.at < TIMED_MS))
+      lines.set(entry.job.id, JSON.parse(known.line) as BenchLine)
+    else if (memo?.key === key && now - memo.at < TIMED_MS) lines.set(entry.job.id, memo.line)
+    else missing.push({ entry, key })
+  }
+  if (missing.length === 0) return lines
+  let over = false
+  const all = (async () => {
+    for (const { entry, key } of missing) {
+      const line = await lineInTurn(db, entry.job.id, key, now)
+      if (!over) lines.set(entry.job.id, line)
+    }
+  })()
+  // Nobody waits for the rest: what fails there fails again where it is waited for.
+  all.catch(() => {})
+  await Promise.race([all, new Promise((resolve) => setTimeout(resolve, patience))])
+  over = true
+  return lines
+}
+
+const keptLines = async (db: Database, jobs: Entry[]) =>
+  jobs.length === 0
+    ? []
+    : db
         .selectFrom('bench_line')
         .selectAll()
         .where(
@@ -68,37 +144,49 @@ export async function benchLinesOf(
           jobs.map(({ job }) => job.id),
         )
         .execute()
-    ).map((row) => [row.jobId, row]),
-  )
-  const lines = new Map<string, BenchLine>()
-  for (const { job, machine } of jobs) {
-    const key = keyOf(job, machine, household)
-    const known = kept.get(job.id)
-    if (known?.key === key && (known.timed === 0 || now - known.at < TIMED_MS)) {
-      lines.set(job.id, JSON.parse(known.line) as BenchLine)
-      continue
-    }
-    const snapshot = await loadSnapshot(db, job.id)
-    if (!snapshot) continue
-    const line = readableLine(snapshot, now)
-    if (!line) {
-      lines.set(job.id, unreadable)
-      continue
-    }
-    lines.set(job.id, line)
-    const row = {
-      key,
-      at: now,
-      timed: STILL.includes(line.state) ? (0 as const) : (1 as const),
-      line: JSON.stringify(line),
-    }
-    await db
+
+/** One line, behind those that were asked for before it, with a turn for everybody else in between. */
+function lineInTurn(db: Database, jobId: string, key: string, now: number): Promise<BenchLine> {
+  const own = `${jobId}/${key}`
+  const known = running().get(own)
+  if (known) return known
+  const line = (async () => {
+    await new Promise((resolve) => setImmediate(resolve))
+    const snapshot = await readableSnapshot(db, jobId).catch(() => null)
+    const worked = snapshot ? readableLine(snapshot, now) : null
+    if (worked) await keepLine(db, jobId, key, worked, now)
+    const line = worked ?? unreadable
+    const [oldest] = memos().keys()
+    if (memos().size >= MOST_MEMOS && oldest !== undefined) memos().delete(oldest)
+    memos().set(jobId, { key, at: now, line })
+    return line
+  })()
+  running().set(own, line)
+  void line.finally(() => running().delete(own)).catch(() => {})
+  return line
+}
+
+/** Kept for the next time. Where the disk is full it is worked out again then: reading a page never fails by it. */
+async function keepLine(
+  db: Database,
+  jobId: string,
+  key: string,
+  line: BenchLine,
+  now: number,
+): Promise<void> {
+  const row = {
+    key,
+    at: now,
+    timed: STILL.includes(line.state) ? (0 as const) : (1 as const),
+    line: JSON.stringify(line),
+  }
+  await transact(db, async (trx) => {
+    await trx
       .insertInto('bench_line')
-      .values({ jobId: job.id, ...row })
+      .values({ jobId, ...row })
       .onConflict((conflict) => conflict.column('jobId').doUpdateSet(row))
       .execute()
-  }
-  return lines
+  }).catch(() => undefined)
 }
 
 /** A job that cannot be worked out stands in the list all the same, as one that may be live. */
@@ -107,7 +195,7 @@ const unreadable: BenchLine = {
   points: [],
   suspect: null,
   waits: [],
-  next: 'This job cannot be worked out as it is stored: open it',
+  next: 'A stored value cannot be read: open it to see which',
   stopped: false,
 }
 

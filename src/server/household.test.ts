@@ -2,9 +2,18 @@ import { describe, expect, it } from 'vitest'
 import { validated } from '@/core/input'
 import { firstQuestions } from '@/core/knowledge/firstQuestions'
 import type { FamilyId } from '@/core/knowledge/vocabulary'
+import { transact } from '@/data/database'
 import { updateHousehold } from '@/data/household'
-import { findables } from './find'
-import { readBench, readHousehold, readMachine } from './household'
+import { find } from './find'
+import {
+  PAGE,
+  pageOfMachine,
+  readBench,
+  readHousehold,
+  readJobs,
+  readMachine,
+  readMachinesWithJobs,
+} from './household'
 import { HouseholdChange } from './householdInput'
 import { actOnJob, openJob, readJob } from './jobs'
 import { capacitanceHistory } from './readings'
@@ -20,7 +29,14 @@ const start = (family: FamilyId = 'bath-exhaust-fan', machineId?: string) =>
     ...(machineId ? { machineId } : {}),
     findings: [{ observation: 'fan-state', value: 'hums' }],
   })
-const onBench = async (jobId: string) => (await readBench()).open.find(({ job }) => job.id === jobId)!
+/** The bench once all its lines are worked out: a page shows those that are, and asks again. */
+async function wholeBench(): ReturnType<typeof readBench> {
+  for (;;) {
+    const bench = await readBench()
+    if ([...bench.open, ...bench.closed].every(({ line }) => line !== null)) return bench
+  }
+}
+const onBench = async (jobId: string) => (await wholeBench()).open.find(({ job }) => job.id === jobId)!.line!
 const next = async (jobId: string) => (await onBench(jobId)).next
 
 describe('the bench', () => {
@@ -70,7 +86,7 @@ describe('the bench', () => {
     await actOnJob(jobId, [{ kind: 'check.set', id: id(), checkId: 'hand-spin', result: 'pass', note: '' }])
     expect(await next(jobId)).toBe('Prove: go on with the checks')
     await actOnJob(jobId, [{ kind: 'job.close', result: 'not-mended' }])
-    expect((await readBench()).closed.find(({ job }) => job.id === jobId)?.next).toBe('Closed')
+    expect((await wholeBench()).closed.find(({ job }) => job.id === jobId)?.line?.next).toBe('Closed')
   })
 
   it('hands over to the trade where that was decided', async () => {
@@ -119,9 +135,15 @@ describe('machines', () => {
     const read = (await readMachine(machine.id))!
     expect(read.jobs.map((job) => job.id).sort()).toEqual([first, second].sort())
     expect(await readMachine('no such machine')).toBeNull()
-    const found = await findables()
-    expect(found.machines).toContainEqual({ id: machine.id, title: 'Shower fan, north wing' })
-    expect(found.jobs.find((job) => job.id === second)?.title).toBe('Shower fan, north wing')
+    for (const words of ['shower', 'SHOW', 'showr north', 'north wing']) {
+      const found = await find(words)
+      expect(found.machines, words).toContainEqual({ id: machine.id, title: 'Shower fan, north wing' })
+      expect(found.jobs.find((job) => job.id === second)?.title, words).toBe('Shower fan, north wing')
+    }
+    expect((await find('submarine')).machines).toEqual([])
+    expect((await find('')).jobs.length).toBeGreaterThan(0)
+    const page = await readMachinesWithJobs(await pageOfMachine(machine.id))
+    expect(page.rows.map((row) => row.machine.id)).toContain(machine.id)
   })
 
   it('remember every capacitance read on them, oldest first, without what was struck', async () => {
@@ -163,12 +185,16 @@ describe('a new data folder', () => {
 
 describe('the first questions', () => {
   it('set what a household has, whichever answer is given', async () => {
+    const set = async (sets: object) => {
+      const { db } = await store()
+      await transact(db, (trx) => updateHousehold(trx, validated(HouseholdChange, { ...sets })))
+    }
     expect((await readHousehold()).introduced).toBe(0)
     for (const { sets } of firstQuestions.flatMap(({ answers }) => answers)) {
-      await updateHousehold((await store()).db, validated(HouseholdChange, { ...sets }))
+      await set(sets)
       expect(await readHousehold()).toMatchObject(sets)
     }
-    await updateHousehold((await store()).db, validated(HouseholdChange, { introduced: 1 }))
+    await set({ introduced: 1 })
     expect((await readHousehold()).introduced).toBe(1)
   })
 })
@@ -189,13 +215,21 @@ describe('a kept line of the bench', () => {
     expect(after.suspect).not.toEqual(before.suspect)
   })
 
-  it('stands in a list that stops, with the number of those left out', async () => {
-    for (let i = 0; i < 62; i++) await start('hrv-fan')
+  it('stands in a list that stops, with the number of those left out; the rest is read by the page', async () => {
+    for (let i = 0; i < PAGE + 2; i++) await start('hrv-fan')
     const short = await readBench()
-    expect(short.open).toHaveLength(60)
+    expect(short.open).toHaveLength(PAGE)
     expect(short.left.open).toBeGreaterThan(0)
-    const whole = await readBench({ all: true })
-    expect(whole.open).toHaveLength(short.open.length + short.left.open)
+    const first = await readJobs('open', 1)
+    expect(first.count).toBe(short.open.length + short.left.open)
+    const pages = await Promise.all(
+      Array.from({ length: first.pages }, (_, index) => readJobs('open', index + 1)),
+    )
+    const ids = pages.flatMap(({ rows }) => rows.map(({ job }) => job.id))
+    expect(new Set(ids).size).toBe(first.count)
+    expect(ids.slice(0, PAGE)).toEqual(short.open.map(({ job }) => job.id))
+    for (const asked of [0, -3, Number.NaN, 1.5]) expect((await readJobs('open', asked)).page).toBe(1)
+    expect((await readJobs('open', 999)).page).toBe(first.pages)
   })
 
   it('two machines of one name are told apart by their last job', async () => {

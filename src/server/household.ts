@@ -1,3 +1,4 @@
+import { isGoodMachine } from '@/core/archive/values'
 import type { HouseholdRow, JobRow, MachineRow } from '@/core/job'
 import { machineTitle, titleAndPlace } from '@/core/job/title'
 import { proveChecks } from '@/core/knowledge/proofChecks'
@@ -14,19 +15,55 @@ export async function readHousehold(): Promise<HouseholdRow> {
   return (await findHousehold(db))!
 }
 
-export interface BenchJob extends BenchLine {
+export interface BenchJob {
   /** The machine with where it stands. */
   title: string
   job: JobRow
   machine: MachineRow
+  /** What was worked out of it; null while that is being done. */
+  line: BenchLine | null
 }
 
-/** So many of each list are shown at once; the rest by its own link. */
-const SHOWN = { open: 60, closed: 20 }
+/** Rows of a page of any list. */
+export const PAGE = 20
 
-/** Jobs lying on the bench, newest first, each with its power line, leading suspect and next act. */
-/** @param zone the person's time zone: what is due today is due by their calendar */
-export async function readBench({ all = false, zone }: { all?: boolean; zone?: string } = {}): Promise<{
+/** So many machines of one kind are offered at a new job, those with the last jobs first. */
+const OFFERED = 12
+
+interface Listed {
+  jobs: JobRow[]
+  machines: MachineRow[]
+  entries: { job: JobRow; machine: MachineRow }[]
+  household: HouseholdRow | undefined
+}
+
+async function listed(): Promise<Listed> {
+  const { db } = await store()
+  const [jobs, machines, household] = await Promise.all([listJobs(db), listMachines(db), findHousehold(db)])
+  const machineOf = new Map(machines.map((machine) => [machine.id, machine]))
+  const entries = jobs.flatMap((job) => {
+    const machine = machineOf.get(job.machineId)
+    return machine ? [{ job, machine }] : []
+  })
+  return { jobs, machines, entries, household }
+}
+
+async function rowsOf({ household }: Listed, some: Listed['entries'], now: number): Promise<BenchJob[]> {
+  const { db } = await store()
+  const lines = await benchLinesOf(db, some, household, now)
+  return some.map((entry) => ({
+    ...entry,
+    title: titleAndPlace(entry.machine),
+    line: lines.get(entry.job.id) ?? null,
+  }))
+}
+
+/**
+ * Jobs lying on the bench, newest first, each with its power line, leading suspect and next act; of each list its first page.
+ *
+ * @param zone the person's time zone: what is due today is due by their calendar
+ */
+export async function readBench({ zone }: { zone?: string } = {}): Promise<{
   open: BenchJob[]
   closed: BenchJob[]
   /** Jobs that are not in the lists, since they would be too long. */
@@ -41,34 +78,25 @@ export async function readBench({ all = false, zone }: { all?: boolean; zone?: s
 }> {
   const { db } = await store()
   const now = Date.now()
-  const [jobs, machines, household] = await Promise.all([listJobs(db), listMachines(db), findHousehold(db)])
-  const machineOf = new Map(machines.map((machine) => [machine.id, machine]))
-  const entries = jobs.flatMap((job) => {
-    const machine = machineOf.get(job.machineId)
-    return machine ? [{ job, machine }] : []
-  })
+  const all = await listed()
+  const { jobs, machines, entries, household } = all
   const shownOf = (status: 'open' | 'closed') => {
     const own = entries.filter(({ job }) => job.status === status)
-    return { shown: all ? own : own.slice(0, SHOWN[status]), count: own.length }
+    return { shown: own.slice(0, PAGE), left: Math.max(0, own.length - PAGE) }
   }
   const [open, closed] = [shownOf('open'), shownOf('closed')]
-  const lines = await benchLinesOf(db, [...open.shown, ...closed.shown], JSON.stringify(household), now)
-  const rowsOf = (some: typeof entries): BenchJob[] =>
-    some.flatMap((entry) => {
-      const line = lines.get(entry.job.id)
-      return line ? [{ ...entry, ...line, title: titleAndPlace(entry.machine) }] : []
-    })
+  const rows = await rowsOf(all, [...open.shown, ...closed.shown], now)
   const today = dayIn(now, zone)
   const looks = await listDueLooks(db, new Date(now).toISOString())
   const familyOf = new Map(entries.map(({ job, machine }) => [job.id, machine]))
   return {
-    open: rowsOf(open.shown),
-    closed: rowsOf(closed.shown),
-    left: { open: open.count - open.shown.length, closed: closed.count - closed.shown.length },
+    open: rows.slice(0, open.shown.length),
+    closed: rows.slice(open.shown.length),
+    left: { open: open.left, closed: closed.left },
     introduced: household?.introduced === 1,
-    known: namedApart(machines, jobs, zone),
-    due: machines.filter((machine) => machine.nextLook !== null && machine.nextLook <= today),
-    looks: looks.map(({ jobId, checkId, dueAt }) => {
+    known: namedApart(offered(machines.filter(isGoodMachine), jobs), jobs, zone),
+    due: machines.filter((machine) => machine.nextLook !== null && machine.nextLook <= today).slice(0, PAGE),
+    looks: looks.slice(0, PAGE).map(({ jobId, checkId, dueAt }) => {
       const machine = familyOf.get(jobId)
       const check = machine && proveChecks[machine.family].find((each) => each.id === checkId)
       return { jobId, dueAt, title: machine ? machineTitle(machine) : '', what: check?.act ?? checkId }
@@ -76,13 +104,70 @@ export async function readBench({ all = false, zone }: { all?: boolean; zone?: s
   }
 }
 
-/** Every machine with its jobs, newest first. */
-export async function readMachinesWithJobs(): Promise<{ machine: MachineRow; jobs: JobRow[] }[]> {
-  const { db } = await store()
-  const [jobs, machines] = await Promise.all([listJobs(db), listMachines(db)])
+/** One page of a long list, counted from 1; a page beyond the last is the last. */
+export interface PageOf<Row> {
+  rows: Row[]
+  page: number
+  pages: number
+  count: number
+}
+
+function pageOf<Row>(rows: Row[], asked: number): PageOf<Row> {
+  const pages = Math.max(1, Math.ceil(rows.length / PAGE))
+  const page = Math.min(pages, Math.max(1, Number.isInteger(asked) ? asked : 1))
+  return { rows: rows.slice((page - 1) * PAGE, page * PAGE), page, pages, count: rows.length }
+}
+
+/** All jobs of a state, newest first, by the page. */
+export async function readJobs(status: 'open' | 'closed', asked: number): Promise<PageOf<BenchJob>> {
+  const all = await listed()
+  const page = pageOf(
+    all.entries.filter(({ job }) => job.status === status),
+    asked,
+  )
+  return { ...page, rows: await rowsOf(all, page.rows, Date.now()) }
+}
+
+/** Machines with their jobs, newest first, by the page. One with a stored value that cannot be read is marked so. */
+export async function readMachinesWithJobs(
+  asked = 1,
+): Promise<PageOf<{ machine: MachineRow; jobs: JobRow[]; good: boolean }>> {
+  const { jobs, machines } = await listed()
   const byMachine = new Map<string, JobRow[]>()
   for (const job of jobs) byMachine.set(job.machineId, [...(byMachine.get(job.machineId) ?? []), job])
-  return machines.map((machine) => ({ machine, jobs: byMachine.get(machine.id) ?? [] }))
+  const page = pageOf(machines, asked)
+  return {
+    ...page,
+    rows: page.rows.map((machine) => ({
+      machine,
+      jobs: byMachine.get(machine.id) ?? [],
+      good: isGoodMachine(machine),
+    })),
+  }
+}
+
+/** On which page of the household a machine stands; 1 where there is no such machine. */
+export async function pageOfMachine(id: string): Promise<number> {
+  const { db } = await store()
+  const place = (await listMachines(db)).findIndex((machine) => machine.id === id)
+  return Math.floor(Math.max(0, place) / PAGE) + 1
+}
+
+/** Of each kind the machines with the last jobs. */
+function offered(machines: MachineRow[], jobs: JobRow[]): MachineRow[] {
+  const last = new Map<string, number>()
+  jobs.forEach(({ machineId }, index) => {
+    if (!last.has(machineId)) last.set(machineId, index)
+  })
+  const place = ({ id }: MachineRow) => last.get(id) ?? jobs.length
+  const counts = new Map<string, number>()
+  return [...machines]
+    .sort((one, other) => place(one) - place(other))
+    .filter(({ family }) => {
+      const count = (counts.get(family) ?? 0) + 1
+      counts.set(family, count)
+      return count <= OFFERED
+    })
 }
 
 /** Two machines of one name are told apart by their last job. */

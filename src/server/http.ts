@@ -1,6 +1,7 @@
 import { NextResponse } from 'next/server'
 import { CoreError, type ErrorShape, isCoreError } from '@/core/errors'
 import type { By } from '@/core/job'
+import { fileTrouble } from '@/data/trouble'
 
 const STATUS: Record<string, number> = {
   'unknown-job': 404,
@@ -8,12 +9,21 @@ const STATUS: Record<string, number> = {
   'unknown-catalogue': 404,
   'unknown-part': 404,
   'unknown-archive': 404,
+  'unknown-machine': 404,
+  'deleted-job': 404,
   'bad-archive': 422,
   'newer-archive': 422,
   'invalid-input': 400,
   'invalid-json': 400,
   'unknown-act': 400,
   'too-large': 413,
+  'too-slow': 408,
+  'too-many': 429,
+  'disk-full': 507,
+  'file-held': 503,
+  'disk-failed': 503,
+  'file-damaged': 503,
+  'file-read-only': 503,
   'closed-for-now': 429,
   'wrong-word': 403,
   'wrong-code': 403,
@@ -31,7 +41,8 @@ export async function answer(
     also(done)
     return done
   } catch (error) {
-    if (isCoreError(error)) return refuse(error.toShape(), STATUS[error.code] ?? 409)
+    const known = isCoreError(error) ? error : fileTrouble(error)
+    if (known) return refuse(known.toShape(), STATUS[known.code] ?? 409)
     console.error(error)
     return refuse(
       { code: 'internal', message: 'This could not be stored. Nothing typed is lost; try again.', path: '' },
@@ -97,7 +108,7 @@ export async function bytesOf(request: Request, most: number, tooLarge: string):
   const pieces: Uint8Array[] = []
   let size = 0
   for (;;) {
-    const next = await reader?.read()
+    const next = await withinTime(reader)
     if (!next || next.done) return Buffer.concat(pieces)
     size += next.value.length
     if (size > most) {
@@ -105,6 +116,32 @@ export async function bytesOf(request: Request, most: number, tooLarge: string):
       throw new CoreError('too-large', tooLarge)
     }
     pieces.push(next.value)
+  }
+}
+
+/** So long nothing at all may come of a request that was begun. */
+const SILENT_MS = 20_000
+
+type Reader = ReadableStreamDefaultReader<Uint8Array>
+
+/** The next piece of a body; one that stays silent is given up, so that nobody holds a connection by saying nothing. */
+async function withinTime(
+  reader: Reader | undefined,
+): Promise<ReadableStreamReadResult<Uint8Array> | undefined> {
+  let clock: ReturnType<typeof setTimeout> | undefined
+  const silent = new Promise<never>((_, reject) => {
+    clock = setTimeout(
+      () => reject(new CoreError('too-slow', 'The rest of this request did not come. Send it again.')),
+      SILENT_MS,
+    )
+  })
+  try {
+    return await Promise.race([reader?.read(), silent])
+  } catch (error) {
+    await reader?.cancel().catch(() => {})
+    throw error
+  } finally {
+    clearTimeout(clock)
   }
 }
 

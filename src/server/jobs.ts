@@ -1,3 +1,4 @@
+import { badValues } from '@/core/archive/values'
 import { CoreError, type ErrorShape, isCoreError } from '@/core/errors'
 import {
   type Act,
@@ -24,7 +25,7 @@ import { planHistory } from '@/core/job/acts/undo'
 import { breakerClosed, closedWith } from '@/core/job/energy/circuit'
 import { isFamily, type MotorKindId, type ObservationId, type StopRuleId } from '@/core/knowledge/vocabulary'
 import { wiringHolds } from '@/core/wiring/ofJob'
-import type { Database, Transaction } from '@/data/database'
+import { type Database, type Transaction, transact } from '@/data/database'
 import { findHousehold, findMachine, HOME } from '@/data/household'
 import {
   eventsAfter,
@@ -45,6 +46,7 @@ import {
   writeChanges,
 } from '@/data/jobs'
 import { announce } from './live'
+import { readableSnapshot } from './readable'
 import { clockWasSet } from './serverClock'
 import { store } from './store'
 
@@ -64,7 +66,7 @@ export async function readJob(jobId: string): Promise<Stored> {
 }
 
 async function stored(db: Database, jobId: string, window = ''): Promise<Stored> {
-  const snapshot = await loadSnapshot(db, jobId)
+  const snapshot = await readableSnapshot(db, jobId)
   if (!snapshot) throw unknownJob()
   return { snapshot, ...(await stepsOf(db, jobId, window)) }
 }
@@ -114,8 +116,8 @@ export async function storeActs(
 ): Promise<ActsAnswer> {
   const { db } = await store()
   if (clockWasSet()) await endPeriods(now)
-  const { answers, rev, others } = await db.transaction().execute(async (trx) => {
-    let snapshot = await loadSnapshot(trx, jobId)
+  const { answers, rev, others } = await transact(db, async (trx) => {
+    let snapshot = await readableSnapshot(trx, jobId)
     if (!snapshot) throw unknownJob()
     const answers: ActAnswer[] = []
     const { job: before, machine } = snapshot
@@ -130,6 +132,7 @@ export async function storeActs(
           refuseWrongWiring(snapshot, envelope.act)
           other = otherText(snapshot, envelope.act, envelope.was)
           const planned = receive(snapshot, envelope, now, by)
+          refuseUnreadable(planned.changes)
           if (planned.changes.length > 0) {
             if (!written) await dropUndone(trx, jobId)
             written = true
@@ -172,7 +175,7 @@ export async function actOnJob(jobId: string, plain: unknown[], now = Date.now()
 /** The clock of the server was set: how old a proof is cannot be told any more, so that every dead period ends. */
 export async function endPeriods(now: number): Promise<void> {
   const { db } = await store()
-  const touched = await db.transaction().execute(async (trx) => {
+  const touched = await transact(db, async (trx) => {
     const ids = await openEnergyJobs(trx)
     return Promise.all(
       ids.map(async (id) => {
@@ -252,6 +255,19 @@ async function touchOthers(
   )
 }
 
+/** What could not be read again is not stored: it would take the whole job out of reach. */
+function refuseUnreadable(changes: RowChange[]): void {
+  for (const { table, after } of changes) {
+    const [bad] = after === null ? [] : badValues(table, after)
+    if (bad)
+      throw new CoreError(
+        'invalid-input',
+        `This cannot be stored: ${bad.column} cannot be “${bad.value}”.`,
+        bad.column,
+      )
+  }
+}
+
 /** The circuit is solved here and not in the planner, which every page loads. */
 function refuseWrongWiring(snapshot: JobSnapshot, act: Act): void {
   const powers = act.kind === 'job.phase' && act.phase !== 'work' && act.phase !== 'closing-up'
@@ -266,12 +282,15 @@ const envelopeId = (plain: unknown): string => {
   return typeof id === 'string' ? id.slice(0, 40) : ''
 }
 
+/** No act waits longer on a device: ten years. */
+const OLDEST_MS = 10 * 365 * 24 * 3_600_000
+
 /** @throws CoreError `invalid-input`, `unknown-act` */
 function validatedEnvelope(plain: unknown): Envelope {
   const { id, act, ageMs, was } = (plain ?? {}) as Record<string, unknown>
   if (typeof id !== 'string' || !isId(id))
     throw new CoreError('invalid-input', 'Every act needs an id of its own.', 'id')
-  if (typeof ageMs !== 'number' || !Number.isFinite(ageMs))
+  if (typeof ageMs !== 'number' || !Number.isFinite(ageMs) || Math.abs(ageMs) > OLDEST_MS)
     throw new CoreError('invalid-input', 'Every act says how long ago it was done.', 'ageMs')
   return {
     id,
@@ -343,8 +362,8 @@ export async function stepHistory(
   by: By = nobody,
 ): Promise<Stored & { text: string }> {
   const { db } = await store()
-  const { text, rev, others } = await db.transaction().execute(async (trx) => {
-    const snapshot = await loadSnapshot(trx, jobId)
+  const { text, rev, others } = await transact(db, async (trx) => {
+    const snapshot = await readableSnapshot(trx, jobId)
     if (!snapshot) throw unknownJob()
     const event =
       direction === 'undo'
@@ -422,7 +441,7 @@ export async function openJob(input: NewJob, now = Date.now()): Promise<string> 
   const { db } = await store()
   const id = () => newId(now, Math.random)
   const at = new Date(now).toISOString()
-  return db.transaction().execute(async (trx) => {
+  return transact(db, async (trx) => {
     const household = await findHousehold(trx)
     if (!household) throw new CoreError('no-household', 'The data folder holds no household.')
     let machine = input.machineId ? await findMachine(trx, input.machineId) : undefined
@@ -480,9 +499,4 @@ export async function readEvents(
     state,
     who,
   }))
-}
-
-export async function deleteJob(jobId: string): Promise<void> {
-  const { db } = await store()
-  await db.deleteFrom('job').where('id', '=', jobId).execute()
 }

@@ -2,7 +2,7 @@ import { readdir, rm, stat } from 'node:fs/promises'
 import { join } from 'node:path'
 import { sql } from 'kysely'
 import { pictureColumns } from '@/core/job/ledger/labels'
-import type { Database, DataFolder } from '@/data/database'
+import { type Database, type DataFolder, transact } from '@/data/database'
 
 interface Opened {
   db: Database
@@ -19,14 +19,14 @@ const NAMED_BY: readonly (readonly [table: string, column: string])[] = [
 ]
 
 /**
- * Remove pictures that no row names and no act that can be taken back or done again: their rows in one transaction, then
- * their files, and what an interrupted writing has left.
+ * Remove pictures that no row names, and no act of the last day that can be taken back or done again: their rows in one
+ * transaction, then their files, and what an interrupted writing has left.
  *
  * @returns how many pictures went
  */
 export async function removeOrphans({ db, folder }: Opened, now = Date.now()): Promise<number> {
   const before = new Date(now - YOUNG_MS).toISOString()
-  const gone = await db.transaction().execute(async (trx) => {
+  const gone = await transact(db, async (trx) => {
     let query = trx.selectFrom('photo').select('hash').where('at', '<', before)
     for (const [table, column] of NAMED_BY)
       query = query.where(
@@ -40,10 +40,15 @@ export async function removeOrphans({ db, folder }: Opened, now = Date.now()): P
         .select('id')
         .where('state', '!=', 'dropped')
         .where('changes', 'like', `%${hash}%`)
+        .where('at', '>=', before)
         .executeTakeFirst()
       if (!named) orphans.push(hash)
     }
-    for (const hash of orphans) await trx.deleteFrom('photo').where('hash', '=', hash).execute()
+    for (const hash of orphans) {
+      // Taking a photo off a line can be taken back for a day; after it nothing brings the picture back, so nothing offers to.
+      await trx.updateTable('event').set({ state: 'dropped' }).where('changes', 'like', `%${hash}%`).execute()
+      await trx.deleteFrom('photo').where('hash', '=', hash).execute()
+    }
     return orphans
   })
   await removeFiles({ db, folder }, now)
@@ -55,7 +60,7 @@ async function removeFiles({ db, folder }: Opened, now: number): Promise<void> {
   const known = new Set(
     (await db.selectFrom('photo').select('hash').execute()).map(({ hash }) => `${hash}.webp`),
   )
-  for (const name of await readdir(folder.photos)) {
+  for (const name of await readdir(folder.photos).catch(() => [])) {
     if (known.has(name) || !/^[0-9a-f]{64}\.webp/.test(name)) continue
     const path = join(folder.photos, name)
     const { mtimeMs } = await stat(path)

@@ -6,6 +6,7 @@ import type { CapSpec, MotorSpec } from '@/core/match'
 import { columnsOf, lineOfPart } from '@/core/match/columns'
 import { CapSpecInput, MotorSpecInput } from '@/core/match/input'
 import { capacitorWords, motorWords } from '@/core/match/partWords'
+import { transact } from '@/data/database'
 import {
   countParts,
   deleteCatalogue,
@@ -87,7 +88,7 @@ export async function beginCatalogue(plain: unknown): Promise<CatalogueRow> {
     ready: 0,
     parts: 0,
   }
-  await insertCatalogue(db, row)
+  await transact(db, (trx) => insertCatalogue(trx, row))
   return row
 }
 
@@ -103,11 +104,13 @@ export async function changeCatalogue(id: string, plain: unknown): Promise<Catal
   const change = validated(CatalogueChange, plain)
   const row = await mustCatalogue(id)
   const { db } = await store()
-  await updateCatalogue(db, id, {
-    ...(change.name === undefined ? {} : { name: change.name.trim() || row.name }),
-    ...(change.shown === undefined ? {} : { shown: change.shown ? (1 as const) : (0 as const) }),
-    ...(change.ready === undefined ? {} : { ready: change.ready ? (1 as const) : (0 as const) }),
-  })
+  await transact(db, (trx) =>
+    updateCatalogue(trx, id, {
+      ...(change.name === undefined ? {} : { name: change.name.trim() || row.name }),
+      ...(change.shown === undefined ? {} : { shown: change.shown ? (1 as const) : (0 as const) }),
+      ...(change.ready === undefined ? {} : { ready: change.ready ? (1 as const) : (0 as const) }),
+    }),
+  )
   return mustCatalogue(id)
 }
 
@@ -115,7 +118,7 @@ export async function changeCatalogue(id: string, plain: unknown): Promise<Catal
 export async function removeCatalogue(id: string): Promise<void> {
   await mustCatalogue(id)
   const { db } = await store()
-  await db.transaction().execute((trx) => deleteCatalogue(trx, id))
+  await transact(db, (trx) => deleteCatalogue(trx, id))
 }
 
 /** A part as its row: what it is found by is worked out here. */
@@ -147,7 +150,7 @@ export async function addParts(catalogueId: string, plain: unknown): Promise<{ p
     throw new CoreError('invalid-input', 'Each part is a motor or a capacitor.', 'parts')
   await mustCatalogue(catalogueId)
   const { db } = await store()
-  return db.transaction().execute(async (trx) => {
+  return transact(db, async (trx) => {
     await insertParts(
       trx,
       parts.map((part) => rowOf(catalogueId, part)),
@@ -162,18 +165,20 @@ export async function addParts(catalogueId: string, plain: unknown): Promise<{ p
 export async function shelve(plain: unknown): Promise<{ parts: number }> {
   const { db } = await store()
   if (!(await findCatalogue(db, SHELF)))
-    await insertCatalogue(db, {
-      id: SHELF,
-      name: 'My shelf',
-      kind: 'shelf',
-      headers: '[]',
-      mapping: '[]',
-      lengths: 'mm',
-      at: '',
-      shown: 1,
-      ready: 1,
-      parts: 0,
-    })
+    await transact(db, (trx) =>
+      insertCatalogue(trx, {
+        id: SHELF,
+        name: 'My shelf',
+        kind: 'shelf',
+        headers: '[]',
+        mapping: '[]',
+        lengths: 'mm',
+        at: '',
+        shown: 1,
+        ready: 1,
+        parts: 0,
+      }),
+    )
   return addParts(SHELF, { parts: [plain] })
 }
 
@@ -192,13 +197,13 @@ export async function changePart(id: string, plain: unknown): Promise<void> {
   const change = validated(PartChange, plain)
   const { db } = await store()
   const set = Object.fromEntries(Object.entries(change).filter(([, value]) => value !== undefined))
-  if (Object.keys(set).length > 0 && (await updatePart(db, id, set)) === 0)
+  if (Object.keys(set).length > 0 && (await transact(db, (trx) => updatePart(trx, id, set))) === 0)
     throw new CoreError('unknown-part', 'There is no such part. It may have been removed.')
 }
 
 export async function removePart(id: string): Promise<void> {
   const { db } = await store()
-  await db.transaction().execute(async (trx) => {
+  await transact(db, async (trx) => {
     await deletePart(trx, id)
     for (const { id: catalogueId } of await listCatalogues(trx))
       await updateCatalogue(trx, catalogueId, { parts: await countParts(trx, catalogueId) })

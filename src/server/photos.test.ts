@@ -3,6 +3,7 @@ import { join } from 'node:path'
 import sharp from 'sharp'
 import { describe, expect, it } from 'vitest'
 import { labels } from '@/core/job/ledger/labels'
+import { transact } from '@/data/database'
 import { actOnJob, openJob, readJob, stepHistory } from './jobs'
 import { removeOrphans } from './orphans'
 import { keepPhoto, readPhoto, setMachinePicture } from './photos'
@@ -107,7 +108,7 @@ describe('what is no photo', () => {
 describe('a picture that nothing names', () => {
   const later = Date.now() + 26 * 3_600_000
 
-  it('goes with its file after a day, and never one that a row or an act that can be taken back names', async () => {
+  it('goes with its file after a day, and never one that a row names, or an act of the last day', async () => {
     const opened = await store()
     const jobId = await openJob({ symptom: '', family: 'hrv-fan', findings: [] })
     const { machine } = (await readJob(jobId)).snapshot
@@ -130,11 +131,19 @@ describe('a picture that nothing names', () => {
     await stepHistory(jobId, 'undo')
     await removeOrphans(opened)
     await expect(readPhoto(orphan!), 'it is young').resolves.toBeInstanceOf(Buffer)
-    await removeOrphans(opened, later)
+    const yesterday = new Date(Date.now() - 25 * 3_600_000).toISOString()
+    await transact(opened.db, (trx) => trx.updateTable('photo').set({ at: yesterday }).execute())
+    await removeOrphans(opened)
     await expect(readPhoto(undone!)).resolves.toBeInstanceOf(Buffer)
     for (const { column, hash } of kept) await expect(readPhoto(hash), column).resolves.toBeInstanceOf(Buffer)
-    await expect(readPhoto(orphan!)).rejects.toMatchObject({ code: 'unknown-photo' })
     await stepHistory(jobId, 'redo')
     expect((await readJob(jobId)).snapshot.machine.platePictureHash).toBe(undone)
+    await stepHistory(jobId, 'undo')
+    await removeOrphans(opened, later)
+    await expect(readPhoto(undone!)).rejects.toMatchObject({ code: 'unknown-photo' })
+    await expect(readPhoto(orphan!)).rejects.toMatchObject({ code: 'unknown-photo' })
+    // Nothing offers to bring back what cannot come.
+    await expect(stepHistory(jobId, 'redo')).rejects.toMatchObject({ code: 'nothing-to-redo' })
+    for (const { column, hash } of kept) await expect(readPhoto(hash), column).resolves.toBeInstanceOf(Buffer)
   })
 })

@@ -1,9 +1,11 @@
 import { createHash, randomBytes } from 'node:crypto'
-import { readFile, rename, writeFile } from 'node:fs/promises'
+import { mkdir, readFile, rename, writeFile } from 'node:fs/promises'
 import { join } from 'node:path'
 import sharp, { type OutputInfo } from 'sharp'
 import { CoreError } from '@/core/errors'
+import { transact } from '@/data/database'
 import { setPicture } from '@/data/household'
+import { insertPhoto } from '@/data/jobs'
 import { type Store, store } from './store'
 
 const LONGEST_SIDE = 1600
@@ -48,19 +50,12 @@ export async function keepPhoto(bytes: Buffer, caption: string, into?: Store): P
     done()
   }
   const hash = createHash('sha256').update(stored.data).digest('hex')
+  // The folder may have been taken away from under the program.
+  await mkdir(folder.photos, { recursive: true })
   await writeWhole(join(folder.photos, `${hash}.webp`), stored.data)
-  await db
-    .insertInto('photo')
-    .values({
-      hash,
-      width: stored.info.width,
-      height: stored.info.height,
-      bytes: stored.data.length,
-      caption,
-      at: new Date().toISOString(),
-    })
-    .onConflict((conflict) => conflict.column('hash').doNothing())
-    .execute()
+  const { width, height } = stored.info
+  const row = { hash, width, height, bytes: stored.data.length, caption, at: new Date().toISOString() }
+  await transact(db, (trx) => insertPhoto(trx, row))
   return hash
 }
 
@@ -83,6 +78,6 @@ export async function readPhoto(hash: string): Promise<Buffer> {
 export async function setMachinePicture(machineId: string, bytes: Buffer): Promise<string> {
   const { db } = await store()
   const hash = await keepPhoto(bytes, 'machine')
-  await setPicture(db, machineId, hash)
+  await transact(db, (trx) => setPicture(trx, machineId, hash))
   return hash
 }

@@ -1,7 +1,13 @@
 import sharp from 'sharp'
 import { marksOf, marksSvg } from '@/core/marks'
 import { inMarkup } from '@/core/markup'
-import { FAILED_PART, missingPicture, openedSentence, paperTime } from '@/core/record/sentences'
+import {
+  damagedPicture,
+  FAILED_PART,
+  missingPicture,
+  openedSentence,
+  paperTime,
+} from '@/core/record/sentences'
 import type { JobRecord, RecordItem, RecordSection } from '@/core/record/types'
 import { readPhoto } from './photos'
 
@@ -69,7 +75,11 @@ async function photoOf({
 }): Promise<string> {
   const stored = await readPhoto(hash).catch(() => null)
   if (!stored) return `<p>${inMarkup(missingPicture(caption))}</p>`
-  const { width = 1, height = 1 } = await sharp(stored).metadata()
+  const size = await sharp(stored)
+    .metadata()
+    .catch(() => null)
+  if (!size) return `<p>${inMarkup(damagedPicture(caption))}</p>`
+  const { width = 1, height = 1 } = size
   const drawn = marksOf(marks)
   const overlay = drawn.length > 0 ? marksSvg(drawn, width, height) : ''
   // What was drawn on a photo is read, not only seen: it has the width of the page.

@@ -4,7 +4,13 @@ import pdfmake from 'pdfmake'
 import type { Column, Content, TDocumentDefinitions } from 'pdfmake/interfaces'
 import sharp, { type Sharp } from 'sharp'
 import { marksOf, marksSvg } from '@/core/marks'
-import { FAILED_PART, missingPicture, openedSentence, paperTime } from '@/core/record/sentences'
+import {
+  damagedPicture,
+  FAILED_PART,
+  missingPicture,
+  openedSentence,
+  paperTime,
+} from '@/core/record/sentences'
 import type { JobRecord, PaperDocument, RecordItem, RecordSection } from '@/core/record/types'
 import { readPhoto } from './photos'
 
@@ -154,7 +160,7 @@ const ruled = (widths: (string | number)[], body: Content[][]): Content => ({
   },
 })
 
-/** A photo whose file is gone says so in its place. */
+/** A photo whose file is gone or damaged says so in its place. */
 async function photoOf({
   hash,
   caption,
@@ -166,7 +172,10 @@ async function photoOf({
 }): Promise<Column> {
   const stored = await readPhoto(hash).catch(() => null)
   if (!stored) return { width: PHOTO_WIDTH, text: plain(missingPicture(caption)) }
-  const jpeg = await (await marked(stored, marks)).flatten().jpeg({ quality: 78 }).toBuffer()
+  const jpeg = await marked(stored, marks)
+    .then((image) => image.flatten().jpeg({ quality: 78 }).toBuffer())
+    .catch(() => null)
+  if (!jpeg) return { width: PHOTO_WIDTH, text: plain(damagedPicture(caption)) }
   const width = marksOf(marks).length > 0 ? WIDTH : PHOTO_WIDTH
   return {
     width,

@@ -1,21 +1,18 @@
-import Papa from 'papaparse'
 import { shopPaper } from '@/core/fit/shopPaper'
 import { titleAndPlace } from '@/core/job/title'
 import { recordOf } from '@/core/record/ofJob'
 import { calendarOf, dueEvents } from '@/core/takeaway/calendar'
 import { READING_COLUMNS, readingRows } from '@/core/takeaway/readings'
+import { csvOf } from './csv'
 import { fileAnswer } from './http'
 import { readJob } from './jobs'
 import { recordHtml } from './recordHtml'
 import { paperPdf, recordPdf } from './recordPdf'
 
-/** What a spreadsheet would take for a formula is written as text; a negative reading is a number. */
-const FORMULA = /^[=+@\t\r]|^-(?![\d.,])/
-
 export const readingsFile = (jobId: string) =>
   fileAnswer(async () => {
     const { snapshot } = await readJob(jobId)
-    const body = Papa.unparse([READING_COLUMNS, ...readingRows(snapshot)], { escapeFormulae: FORMULA })
+    const body = csvOf([READING_COLUMNS, ...readingRows(snapshot)])
     return { name: titleAndPlace(snapshot.machine), otherwise: 'job', ending: 'csv', type: 'text/csv', body }
   })
 

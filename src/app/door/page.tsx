@@ -1,4 +1,5 @@
 import { dataPath } from '@/server/dataPath'
+import { ownPath } from '@/server/door/ownPath'
 import { isStartCode } from '@/server/door/pairing'
 import { hasPassphrase } from '@/server/door/passphrase'
 import { DoorForm } from '@/ui/door/DoorForm'
@@ -29,6 +30,3 @@ export default async function DoorPage({ searchParams }: Props) {
     </main>
   )
 }
-
-/** Only a path of this application: never another address. */
-const ownPath = (to: string | undefined): string => (to && /^\/(?![/\\])/.test(to) ? to : '/')

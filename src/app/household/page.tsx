@@ -2,7 +2,7 @@ import Link from 'next/link'
 import { labelPhotos } from '@/core/job/ledger/labels'
 import { machineTitle } from '@/core/job/title'
 import { familyLabel, vocabulary } from '@/core/knowledge/vocabulary'
-import { readHousehold, readMachinesWithJobs, readOwnNames } from '@/server/household'
+import { pageOfMachine, readHousehold, readMachinesWithJobs, readOwnNames } from '@/server/household'
 import { personZone } from '@/server/zone'
 import { Archive } from '@/ui/household/Archive'
 import { OwnNames } from '@/ui/household/OwnNames'
@@ -12,11 +12,16 @@ import { LocalTime } from '@/ui/record/LocalTime'
 
 export const metadata = { title: 'Household' }
 
-export default async function HouseholdPage() {
+interface Props {
+  searchParams: Promise<{ page?: string; machine?: string }>
+}
+
+export default async function HouseholdPage({ searchParams }: Props) {
+  const { page: asked = '1', machine: sought } = await searchParams
   const zone = await personZone()
-  const [household, machines, names] = await Promise.all([
+  const [household, { rows: machines, page, pages }, names] = await Promise.all([
     readHousehold(),
-    readMachinesWithJobs(),
+    readMachinesWithJobs(sought ? await pageOfMachine(sought) : Number(asked)),
     readOwnNames(),
   ])
   return (

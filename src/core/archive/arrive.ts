@@ -14,14 +14,15 @@ const REASON = 'the job came out of an archive'
  * held, proved or discharged anything, so an open job is made dead anew. A closed one stays as it was.
  *
  * @param at ISO time of its arrival
+ * @param reason as the record gives it
  */
-export function arrived(snapshot: JobSnapshot, at: string, by: By): JobSnapshot {
+export function arrived(snapshot: JobSnapshot, at: string, by: By, reason = REASON): JobSnapshot {
   if (snapshot.job.status === 'closed') return snapshot
   const working = {
     ...snapshot,
     job: { ...snapshot.job, phase: 'work' as const, period: at, energyJob: null, handsIn: 0 as const },
   }
-  const [closed, voided] = [pointsClosed(working, at), voidAll(working, at, REASON)]
+  const [closed, voided] = [pointsClosed(working, at), voidAll(working, at, reason)]
   // Nobody here shut a cock, and nobody opened one either: it is simply not known, and the record says nothing of it.
   const unknown = working.points
     .filter(({ point, openedAt }) => isValve(point) && openedAt)

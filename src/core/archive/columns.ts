@@ -11,16 +11,36 @@ import {
 } from '../knowledge/vocabulary'
 import { accessKinds, benchParts, lineActions, switchKinds } from '../refit/types'
 
-/** What a column of a row holds: text, a number, 0 or 1, or one of some words; `null` where it may be nothing. */
+/**
+ * What a column of a row holds: text, a number, 0 or 1, an instant, a day, the id of a row, the hash of a picture, or one of
+ * some words; `null` where it may be nothing.
+ */
 export interface Column {
-  type: 'text' | 'number' | 'flag' | readonly string[]
+  type: 'text' | 'number' | 'flag' | 'time' | 'day' | 'id' | 'hash' | readonly string[]
+  /** Bounds of a number, both allowed. */
+  least?: number
+  most?: number
+  whole?: true
+  /** An older program left the instant empty. */
+  empty?: true
   null?: true
   /** It came after the first archives were written: where it is missing it is null. */
   later?: true
 }
 
 const text: Column = { type: 'text' }
-const number: Column = { type: 'number' }
+const between = (least: number, most: number): Column => ({ type: 'number', least, most })
+const whole = (least: number, most: number): Column => ({ ...between(least, most), whole: true })
+/** Rows are put between others by halves, before the first by minus one. */
+const position = between(-1e6, 1e6)
+/** Ohms over the range of any meter, and everything smaller. */
+const figure = between(-1e12, 1e12)
+const count = whole(0, 1_000_000)
+const time: Column = { type: 'time' }
+const timeOrNone: Column = { type: 'time', empty: true }
+const day: Column = { type: 'day' }
+const id: Column = { type: 'id' }
+const hash: Column = { type: 'hash' }
 const flag: Column = { type: 'flag' }
 const words = (...choices: readonly string[]): Column => ({ type: choices })
 const orNull = (column: Column): Column => ({ ...column, null: true })
@@ -29,9 +49,9 @@ const later = (column: Column): Column => ({ ...orNull(column), later: true })
 
 const laterText = later(text)
 
-const ofJob = { id: text, jobId: text }
-const at = { at: text }
-const struck = { struckAt: orNull(text), strikeReason: text }
+const ofJob = { id, jobId: id }
+const at = { at: time }
+const struck = { struckAt: orNull(time), strikeReason: text }
 const cover = words('', 'late', 'none')
 const part = words('old', 'new')
 const bench = words('', ...benchParts)
@@ -39,8 +59,8 @@ const bench = words('', ...benchParts)
 /** The rows of a job as an archive holds them; the compiler refuses a table or a column that is left out. */
 export const archiveColumns: { [Table in keyof JobTables]: { [Name in keyof JobTables[Table]]: Column } } = {
   machine: {
-    id: text,
-    householdId: text,
+    id,
+    householdId: id,
     name: text,
     place: text,
     family: words(...familyIds),
@@ -50,32 +70,32 @@ export const archiveColumns: { [Table in keyof JobTables]: { [Name in keyof JobT
     installedYear: text,
     motorKind: orNull(words(...motorKindIds)),
     note: text,
-    pictureHash: orNull(text),
-    platePictureHash: orNull(text),
-    capacitorPictureHash: later(text),
-    appliancePictureHash: later(text),
-    nextLook: orNull(text),
+    pictureHash: orNull(hash),
+    platePictureHash: orNull(hash),
+    capacitorPictureHash: later(hash),
+    appliancePictureHash: later(hash),
+    nextLook: orNull(day),
     circuit: later(text),
-    createdAt: text,
+    createdAt: timeOrNone,
   },
   job: {
-    id: text,
-    machineId: text,
+    id,
+    machineId: id,
     symptom: text,
     status: words('open', 'closed'),
     phase: words('work', 'closing-up', 'live-test', 'in-service'),
     period: laterText,
-    energyJob: laterText,
+    energyJob: later(id),
     handsIn: later(flag),
     benchAsks: flag,
-    rev: number,
+    rev: whole(0, 1e12),
     result: orNull(words('runs', 'runs-with-remarks', 'not-mended', 'handed-over')),
     lesson: text,
     minutesSpent: text,
     cost: text,
-    openedAt: text,
-    touchedAt: text,
-    closedAt: orNull(text),
+    openedAt: time,
+    touchedAt: timeOrNone,
+    closedAt: orNull(time),
   },
   findings: { ...ofJob, ...at, observation: words(...observationIds), value: text },
   declined: {
@@ -90,8 +110,8 @@ export const archiveColumns: { [Table in keyof JobTables]: { [Name in keyof JobT
     ...at,
     rule: words(...stopRuleIds),
     note: text,
-    overriddenAt: orNull(text),
-    liftedAt: orNull(text),
+    overriddenAt: orNull(time),
+    liftedAt: orNull(time),
     reason: text,
   },
   points: {
@@ -99,50 +119,50 @@ export const archiveColumns: { [Table in keyof JobTables]: { [Name in keyof JobT
     ...struck,
     point: words(...isolationPointIds),
     label: text,
-    position: number,
+    position,
     held: text,
     proposal: text,
-    feed: number,
-    changedAt: orNull(text),
-    openedAt: orNull(text),
+    feed: whole(0, 20),
+    changedAt: orNull(time),
+    openedAt: orNull(time),
   },
   proofs: {
     ...ofJob,
-    feed: number,
+    feed: whole(0, 20),
     by: text,
-    startedAt: text,
-    switchOnAt: orNull(text),
-    switchOffAt: orNull(text),
-    testerBeforeAt: orNull(text),
-    testerAfterAt: orNull(text),
-    voidedAt: orNull(text),
+    startedAt: time,
+    switchOnAt: orNull(time),
+    switchOffAt: orNull(time),
+    testerBeforeAt: orNull(time),
+    testerAfterAt: orNull(time),
+    voidedAt: orNull(time),
     voidReason: text,
   },
   proofReadings: {
     ...ofJob,
     ...at,
-    proofId: text,
+    proofId: id,
     pair: text,
-    position: number,
+    position,
     typed: text,
-    volts: orNull(number),
+    volts: orNull(figure),
     range: words('ordinary', 'low-impedance'),
     current: words('ac', 'dc'),
-    replacedAt: orNull(text),
+    replacedAt: orNull(time),
     mistyped: laterText,
   },
   charges: {
     ...ofJob,
     ...struck,
     label: text,
-    position: number,
+    position,
     capacitanceTyped: text,
     voltsTyped: text,
     resistorTyped: text,
-    dischargedAt: orNull(text),
+    dischargedAt: orNull(time),
     typed: text,
-    volts: orNull(number),
-    readAt: orNull(text),
+    volts: orNull(figure),
+    readAt: orNull(time),
     planned: flag,
     terminals: later(words(...chargeTerminals)),
     holds: later(words(...chargeKinds)),
@@ -152,10 +172,10 @@ export const archiveColumns: { [Table in keyof JobTables]: { [Name in keyof JobT
     ...struck,
     kind: words('cool-down', 'electronics'),
     label: text,
-    minutes: number,
+    minutes: between(0, 10_000),
     why: text,
-    position: number,
-    startedAt: orNull(text),
+    position,
+    startedAt: orNull(time),
     planned: flag,
   },
   readings: {
@@ -167,12 +187,12 @@ export const archiveColumns: { [Table in keyof JobTables]: { [Name in keyof JobT
     pointA: text,
     pointB: text,
     typed: text,
-    value: orNull(number),
+    value: orNull(figure),
     over: flag,
     live: flag,
     cover,
   },
-  leads: { ...ofJob, part, name: text, position: number },
+  leads: { ...ofJob, part, name: text, position },
   fields: { ...ofJob, ...at, part: text, field: text, typed: text },
   decisions: {
     ...ofJob,
@@ -182,22 +202,22 @@ export const archiveColumns: { [Table in keyof JobTables]: { [Name in keyof JobT
     action: text,
     option: text,
     reason: text,
-    probability: number,
+    probability: between(0, 1),
   },
   ledger: {
     ...ofJob,
     ...struck,
     action: words(...lineActions),
     part: text,
-    count: orNull(number),
+    count: orNull(between(0, 10_000)),
     fastener: text,
     cup: text,
     terminal: text,
-    position: number,
+    position,
     mark: text,
     movesToNewPart: flag,
     renewMaterial: text,
-    cureHours: orNull(number),
+    cureHours: orNull(between(0, 10_000)),
     switchKind: orNull(words(...switchKinds)),
     temporary: flag,
     extra: flag,
@@ -215,13 +235,13 @@ export const archiveColumns: { [Table in keyof JobTables]: { [Name in keyof JobT
     asks: laterText,
     donePeriod: laterText,
     backPeriod: laterText,
-    doneAt: orNull(text),
-    backDoneAt: orNull(text),
+    doneAt: orNull(time),
+    backDoneAt: orNull(time),
     backAfter: orNull(text),
-    backMovedAt: orNull(text),
+    backMovedAt: orNull(time),
     doneCover: cover,
     backCover: cover,
-    shortStep: number,
+    shortStep: count,
     shortBy: text,
   },
   landings: {
@@ -230,8 +250,8 @@ export const archiveColumns: { [Table in keyof JobTables]: { [Name in keyof JobT
     role: text,
     terminal: text,
     capped: flag,
-    position: number,
-    doneAt: orNull(text),
+    position,
+    doneAt: orNull(time),
     doneCover: cover,
     period: laterText,
   },
@@ -243,8 +263,8 @@ export const archiveColumns: { [Table in keyof JobTables]: { [Name in keyof JobT
     note: text,
     period: laterText,
   },
-  outParts: { ...ofJob, ...at, part: words(...benchParts), backAt: orNull(text) },
-  dues: { ...ofJob, ...at, checkId: text, dueAt: text },
+  outParts: { ...ofJob, ...at, part: words(...benchParts), backAt: orNull(time) },
+  dues: { ...ofJob, ...at, checkId: text, dueAt: time },
   candidates: {
     ...ofJob,
     ...at,
@@ -253,15 +273,15 @@ export const archiveColumns: { [Table in keyof JobTables]: { [Name in keyof JobT
     ref: text,
     name: text,
     spec: text,
-    position: number,
+    position,
   },
-  photos: { ...ofJob, ...at, lineId: text, hash: text, caption: text, way: words('in', 'back'), marks: text },
+  photos: { ...ofJob, ...at, lineId: text, hash, caption: text, way: words('in', 'back'), marks: text },
   sounds: { ...ofJob, ...at, way: words('before', 'after'), name: text, analysis: text },
-  runs: { ...ofJob, startedAt: text, endedAt: orNull(text), seen: text },
+  runs: { ...ofJob, startedAt: time, endedAt: orNull(time), seen: text },
   log: {
     ...ofJob,
     ...at,
-    position: number,
+    position,
     kind: words(...logKinds),
     subject: text,
     label: text,

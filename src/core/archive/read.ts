@@ -1,6 +1,7 @@
 import { CoreError } from '../errors'
 import { type JobSnapshot, type JobTables, listTables, type MachineRow } from '../job/rows'
 import { archiveColumns, type Column } from './columns'
+import { fits, ROW_ID } from './values'
 
 export const ARCHIVE_FORMAT = 'rest-cog-archive'
 export const ARCHIVE_VERSION = 2
@@ -15,9 +16,6 @@ export interface ArchiveHead {
 /** One job as an archive holds it: all its rows, without its machine, which stands in the list of machines. */
 export type ArchivedJob = Omit<JobSnapshot, 'machine' | 'household'>
 
-/** Ids that acts made, and those that were made from them, such as that of a look that is due. */
-const ROW_ID = /^[\w-]{1,120}$/
-const LONGEST_TEXT = 20_000
 const MOST_ROWS = 50_000
 
 const bad = (path: string, what: string) =>
@@ -101,14 +99,6 @@ function rowOf<Table extends keyof JobTables>(table: Table, json: unknown, path:
   if (typeof row.id !== 'string' || !ROW_ID.test(row.id)) throw bad(`${path}.id`, 'an id is none')
   // Every column was checked against what its table says of it.
   return row as unknown as JobTables[Table]
-}
-
-function fits(value: unknown, { type, null: nullable }: Column): boolean {
-  if (value === null) return nullable === true
-  if (type === 'text') return typeof value === 'string' && value.length <= LONGEST_TEXT
-  if (type === 'number') return typeof value === 'number' && Number.isFinite(value)
-  if (type === 'flag') return value === 0 || value === 1
-  return typeof value === 'string' && type.includes(value)
 }
 
 function objectOf(json: unknown, path: string): Record<string, unknown> {

@@ -1,5 +1,6 @@
 import { archiveColumns, type Column } from './columns'
 import { ARCHIVE_FORMAT, ARCHIVE_VERSION } from './read'
+import { patterns } from './values'
 
 type Schema = Record<string, unknown>
 
@@ -45,9 +46,16 @@ const rowSchema = (columns: Record<string, Column>): Schema => ({
   ),
 })
 
-function columnSchema({ type, null: nullable }: Column): Schema {
+function columnSchema({ type, null: nullable, ...bounds }: Column): Schema {
   if (type === 'flag') return { enum: [0, 1] }
   if (typeof type !== 'string') return { enum: nullable ? [...type, null] : [...type] }
-  const name = type === 'text' ? 'string' : 'number'
-  return { type: nullable ? [name, 'null'] : name }
+  const name = type !== 'number' ? 'string' : bounds.whole ? 'integer' : 'number'
+  return {
+    type: nullable ? [name, 'null'] : name,
+    ...(bounds.least === undefined ? {} : { minimum: bounds.least }),
+    ...(bounds.most === undefined ? {} : { maximum: bounds.most }),
+    ...(patterns[type] === undefined
+      ? {}
+      : { pattern: `${bounds.empty ? '^$|' : ''}${patterns[type].source}` }),
+  }
 }

@@ -27,13 +27,19 @@ export function jobOn(
   motorKind: MachineRow['motorKind'] = null,
   names = { job: 'j', machine: 'm' },
 ): JobSnapshot {
-  const machine = { ...newMachine(names.machine, 'home', family, { motorKind }, ''), installedYear: '2012' }
+  const machine = {
+    ...newMachine(names.machine, 'home', family, { motorKind }, '2026-03-02T09:00:00Z'),
+    installedYear: '2012',
+  }
   const plan = plantedPlan(names.job, machine, id)
   return {
     household,
     machine,
     ...plan,
-    job: { ...newJob(names.job, names.machine, '', '2026-03-02T09:00:00Z'), touchedAt: '' },
+    job: {
+      ...newJob(names.job, names.machine, '', '2026-03-02T09:00:00Z'),
+      touchedAt: '2026-03-02T09:00:00Z',
+    },
     findings: [],
     declined: [],
     beliefs: [],

@@ -8,6 +8,9 @@ export const FAILED_PART = 'This part cannot be worked out from what is stored. 
 export const missingPicture = (caption: string): string =>
   `${caption}: the picture is missing from the data folder.`
 
+/** @example damagedPicture('wheel') // 'wheel: the file of the picture is damaged.' */
+export const damagedPicture = (caption: string): string => `${caption}: the file of the picture is damaged.`
+
 /**
  * A stored instant as a paper shows it: a day alone where it has no time.
  *

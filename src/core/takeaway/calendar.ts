@@ -69,7 +69,7 @@ function eventOf({ id, at, what }: DueEvent, now: number): string[] {
 const stamp = (iso: string): string => `${iso.slice(0, 19).replace(/[-:]/g, '')}Z`
 
 const escaped = (text: string): string =>
-  text.replace(/[\\;,]/g, (sign) => `\\${sign}`).replace(/\r?\n/g, '\\n')
+  text.replace(/[\\;,]/g, (sign) => `\\${sign}`).replace(/\r\n|[\r\n\u2028\u2029]/g, '\\n')
 
 const MOST_BYTES = 74
 

@@ -25,17 +25,23 @@ function made(zone: string): Clock {
   const time = format(zone, { hour: '2-digit', minute: '2-digit' })
   const date = format(zone, { day: 'numeric', month: 'short', year: 'numeric' })
   const shortDate = format(zone, { day: 'numeric', month: 'short' })
-  const clock = (at: string | null) => (at ? time.format(new Date(at)) : '')
+  const clock = (at: string | null) => (at ? shown(time, at) : '')
   return {
     clock,
     clockOrDay: (at, now) =>
-      at !== null && now - Date.parse(at) >= OTHER_DAY_MS ? shortDate.format(new Date(at)) : clock(at),
-    day: (at) => date.format(new Date(at)),
+      at !== null && now - Date.parse(at) >= OTHER_DAY_MS ? shown(shortDate, at) : clock(at),
+    day: (at) => shown(date, at),
     when: (at, now) =>
       at !== null && now - Date.parse(at) >= OTHER_DAY_MS
-        ? `${shortDate.format(new Date(at))}, ${clock(at)}`
+        ? `${shown(shortDate, at)}, ${clock(at)}`
         : clock(at),
   }
+}
+
+/** An instant that cannot be read is said to be so: it never takes a page away. */
+const shown = (format: Intl.DateTimeFormat, at: string): string => {
+  const instant = new Date(at)
+  return Number.isNaN(instant.getTime()) ? 'time not readable' : format.format(instant)
 }
 
 function format(zone: string, options: Intl.DateTimeFormatOptions): Intl.DateTimeFormat {

@@ -2,7 +2,7 @@
 
 import { revalidatePath } from 'next/cache'
 import { redirect } from 'next/navigation'
-import { type ErrorShape, isCoreError } from '@/core/errors'
+import { CoreError, type ErrorShape, isCoreError } from '@/core/errors'
 import { validated } from '@/core/input'
 import {
   isFamily,
@@ -12,9 +12,10 @@ import {
   observationInfo,
 } from '@/core/knowledge/vocabulary'
 import { ownNameProblem, plainName } from '@/core/words/ownNames'
+import { transact } from '@/data/database'
 import { dropOwnName, findMachine, keepOwnName, updateHousehold } from '@/data/household'
 import { HouseholdChange } from '../householdInput'
-import { deleteJob, type NewJob, openJob } from '../jobs'
+import { type NewJob, openJob } from '../jobs'
 import { store } from '../store'
 
 export interface NewJobForm {
@@ -28,10 +29,21 @@ export interface NewJobForm {
   stops?: { rule: string; note: string; meant?: string }[]
 }
 
+const isRecord = (value: unknown): value is Record<string, unknown> =>
+  typeof value === 'object' && value !== null && !Array.isArray(value)
+
+/** An action is an address like any other: what comes may be anything. @throws CoreError `invalid-input` */
+function refuseMisshapen(form: unknown): void {
+  const lists = isRecord(form) ? [form.findings ?? [], form.stops ?? []] : []
+  if (!isRecord(form) || lists.some((list) => !Array.isArray(list) || !list.every(isRecord)))
+    throw new CoreError('invalid-input', 'This is no form of a new job. Load the page again.')
+}
+
 /** Open a job and go to it. Answers an error only. */
 export async function openJobAction(form: NewJobForm): Promise<{ error: ErrorShape }> {
   let id: string
   try {
+    refuseMisshapen(form)
     if (!form.machineId && !isFamily(form.family))
       return { error: { code: 'no-family', message: 'Choose what kind of fan has stopped.', path: 'family' } }
     const findings = (form.findings ?? []).filter(
@@ -66,21 +78,13 @@ export async function openJobAction(form: NewJobForm): Promise<{ error: ErrorSha
   redirect(`/jobs/${id}/notice`)
 }
 
-export async function deleteJobAction(id: string): Promise<void> {
-  await deleteJob(id)
-  revalidatePath('/')
-  redirect('/')
-}
-
 /** Change settings of the household; answers an error or null. */
-export async function saveHouseholdAction(change: Record<string, unknown>): Promise<ErrorShape | null> {
+export async function saveHouseholdAction(wanted: Record<string, unknown>): Promise<ErrorShape | null> {
   try {
-    const valid = validated(HouseholdChange, change)
+    const valid = validated(HouseholdChange, wanted)
     const { db } = await store()
-    await updateHousehold(
-      db,
-      Object.fromEntries(Object.entries(valid).filter(([, value]) => value !== undefined)),
-    )
+    const change = Object.fromEntries(Object.entries(valid).filter(([, value]) => value !== undefined))
+    await transact(db, (trx) => updateHousehold(trx, change))
     revalidatePath('/', 'layout')
     return null
   } catch (error) {
@@ -95,17 +99,16 @@ export async function learnNameAction(form: {
   family: string
   machineId: string | null
 }): Promise<ErrorShape | null> {
-  const words = plainName(String(form.words))
+  if (!isRecord(form) || typeof form.words !== 'string')
+    return { code: 'invalid-input', message: 'Say what you call it, and what it is.', path: 'words' }
+  const words = plainName(form.words)
   const problem = ownNameProblem(words, String(form.family))
   if (problem || !isFamily(form.family)) return { code: 'own-name', message: problem ?? '', path: 'words' }
   const { db } = await store()
   const machine = form.machineId ? await findMachine(db, String(form.machineId)) : undefined
-  await keepOwnName(db, {
-    words,
-    family: form.family,
-    machineId: machine?.id ?? null,
-    learnedAt: new Date().toISOString(),
-  })
+  const { family } = form
+  const learned = { words, family, machineId: machine?.id ?? null, learnedAt: new Date().toISOString() }
+  await transact(db, (trx) => keepOwnName(trx, learned))
   revalidatePath('/')
   revalidatePath('/household')
   return null
@@ -113,7 +116,7 @@ export async function learnNameAction(form: {
 
 export async function forgetNameAction(words: string): Promise<void> {
   const { db } = await store()
-  await dropOwnName(db, String(words))
+  await transact(db, (trx) => dropOwnName(trx, String(words)))
   revalidatePath('/')
   revalidatePath('/household')
 }

@@ -8,8 +8,10 @@ import { store } from '../store'
 export const LARGEST_PIECE = 8_000_000
 /** An archive of a household with photos: thousands of them. */
 const LARGEST_ARCHIVE = 4_000_000_000
-/** What was begun and never ended is removed after a day. */
-const OLD_MS = 24 * 3_600_000
+/** What was begun and got no further for an hour is removed. */
+const OLD_MS = 3_600_000
+/** Uploads that are under way at once. */
+const MOST_BEGUN = 4
 
 const folderOf = async (): Promise<string> => {
   const { folder } = await store()
@@ -35,8 +37,13 @@ export async function beginIncoming(now = Date.now()): Promise<string> {
   const folder = await folderOf()
   for (const name of await readdir(folder)) {
     const { mtimeMs } = await stat(join(folder, name))
-    if (now - mtimeMs > OLD_MS) await rm(join(folder, name), { force: true })
+    if (now - mtimeMs > OLD_MS) await rm(join(folder, name), { force: true, recursive: true })
   }
+  if ((await readdir(folder)).filter((name) => name.endsWith('.zip')).length >= MOST_BEGUN)
+    throw new CoreError(
+      'too-many',
+      'Several uploads are under way already, or were left in the middle. Those are removed after an hour: try again then.',
+    )
   const id = newId(now, Math.random)
   await (await open(join(folder, `${id}.zip`), 'wx')).close()
   return id

@@ -8,6 +8,7 @@ import { CoreError } from '@/core/errors'
 import type { JobSnapshot } from '@/core/job'
 import { listTables, type MachineRow } from '@/core/job/rows'
 import { titleAndPlace } from '@/core/job/title'
+import { transact } from '@/data/database'
 import { findHousehold, findMachine, HOME } from '@/data/household'
 import { hasJob, insertJob, insertMachine, insertPhoto, insertRows } from '@/data/jobs'
 import { store } from '../store'
@@ -46,7 +47,7 @@ export async function takeArchive(path: string, who: string, now = Date.now()): 
     for (const name of await readdir(staged)) await rename(join(staged, name), join(folder.photos, name))
     const at = new Date(now).toISOString()
     const report: ArchiveReport = { jobs: 0, machines: 0, photos: photos.length, known: [], open: [] }
-    await db.transaction().execute(async (trx) => {
+    await transact(db, async (trx) => {
       const household = await findHousehold(trx)
       if (!household) throw new CoreError('no-household', 'There is no household to bring it into.')
       const byId = new Map(machines.map((machine) => [machine.id, { ...machine, householdId: HOME }]))

@@ -1,4 +1,4 @@
-import { SESSION_MS } from './passphrase'
+import { KNOWN_MS, SESSION_MS } from './passphrase'
 
 export const SESSION_COOKIE = 'rest-cog-session'
 
@@ -10,3 +10,8 @@ export const cookieOptions = (headers: Headers) => ({
   maxAge: SESSION_MS / 1000,
   secure: headers.get('x-forwarded-proto') === 'https',
 })
+
+/** By it a device is known that was let in once; it opens nothing. */
+export const DEVICE_COOKIE = 'rest-cog-device'
+
+export const deviceOptions = (headers: Headers) => ({ ...cookieOptions(headers), maxAge: KNOWN_MS / 1000 })

@@ -8,31 +8,21 @@ import { valueLabel } from '@/core/knowledge/valueLabels'
 import { familyLabel } from '@/core/knowledge/vocabulary'
 import { termsFor } from '@/core/terms/termsFor'
 import { factsTold } from '@/core/words/factsTold'
+import type { Found } from '@/server/find'
 import { useNoticed } from '../bench/useNoticed'
 import { stages } from '../job/stages'
 import { whenReached } from '../kit/whenReached'
-
-interface Found {
-  jobs: { id: string; title: string; symptom: string; status: string }[]
-  machines: { id: string; title: string }[]
-}
 
 /** Find a job, a machine or a place, and go there. */
 export function Palette({ onClose, onKeys }: { onClose: () => void; onKeys: () => void }) {
   const router = useRouter()
   const path = usePathname()
-  const [found, setFound] = useState<Found>({ jobs: [], machines: [] })
   const [query, setQuery] = useState('')
+  const found = useFound(query)
   const told = useTold(query)
   const jobId = /^\/jobs\/([^/]+)/.exec(path)?.[1]
   const line = useLine(jobId ? query : '')
   const words = termsFor(query)
-  useEffect(() => {
-    void fetch('/api/jobs')
-      .then((response) => response.json())
-      .then((answer: Found) => setFound(answer))
-      .catch(() => undefined)
-  }, [])
   const go = (href: string) => {
     onClose()
     router.push(href)
@@ -103,6 +93,7 @@ export function Palette({ onClose, onKeys }: { onClose: () => void; onKeys: () =
                   <Item
                     key={job.id}
                     label={`${job.title}: ${job.symptom}`}
+                    value={`${query} job ${job.id}`}
                     note={job.status}
                     onSelect={() => go(`/jobs/${job.id}/notice`)}
                   />
@@ -113,13 +104,19 @@ export function Palette({ onClose, onKeys }: { onClose: () => void; onKeys: () =
                   <Item
                     key={machine.id}
                     label={machine.title}
-                    onSelect={() => go(`/household#${machine.id}`)}
+                    value={`${query} machine ${machine.id}`}
+                    onSelect={() => go(`/household?machine=${machine.id}#${machine.id}`)}
                   />
                 ))}
               </Group>
               <Group heading="Places">
                 <Item label="Bench: start a job" onSelect={() => go('/')} />
+                <Item label="All jobs, by page" onSelect={() => go('/jobs')} />
                 <Item label="Household and settings" onSelect={() => go('/household')} />
+                <Item
+                  label="Data: backups, what was deleted, how large"
+                  onSelect={() => go('/household/data')}
+                />
                 <Item label="Shelf: catalogue of parts" onSelect={() => go('/shelf')} />
                 <Item label="Instruments: calculations without a job" onSelect={() => go('/instruments')} />
                 <Item label="Words: every term explained" onSelect={() => go('/words')} />
@@ -137,6 +134,21 @@ export function Palette({ onClose, onKeys }: { onClose: () => void; onKeys: () =
       </Dialog.Portal>
     </Dialog.Root>
   )
+}
+
+/** Jobs and machines of the household by these words, found on the server; what was found before stands until then. */
+function useFound(query: string): Found {
+  const [found, setFound] = useState<Found>({ jobs: [], machines: [] })
+  useEffect(() => {
+    const abort = new AbortController()
+    void fetch(`/api/jobs?q=${encodeURIComponent(query)}`, { signal: abort.signal })
+      .then(async (response) => {
+        if (response.ok) setFound((await response.json()) as Found)
+      })
+      .catch(() => undefined)
+    return () => abort.abort()
+  }, [query])
+  return found
 }
 
 /** What a sentence says of a machine, in a few words; null where it says nothing. */

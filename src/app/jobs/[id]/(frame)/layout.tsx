@@ -1,9 +1,8 @@
-import { notFound } from 'next/navigation'
 import type { ReactNode } from 'react'
-import { readJob } from '@/server/jobs'
 import { personZone } from '@/server/zone'
 import { JobFrame } from '@/ui/job/JobFrame'
 import { JobProvider } from '@/ui/job/JobProvider'
+import { openedJob } from '../../openedJob'
 
 export default async function FrameLayout({
   params,
@@ -12,18 +11,17 @@ export default async function FrameLayout({
   params: Promise<{ id: string }>
   children: ReactNode
 }) {
-  const stored = await readJob((await params).id).catch(() => null)
-  if (!stored) notFound()
-  return (
+  const zone = await personZone()
+  return openedJob(params, (stored) => (
     <JobProvider
       key={stored.snapshot.job.id}
       initial={stored.snapshot}
       canUndo={stored.canUndo}
       canRedo={stored.canRedo}
       serverNow={Date.now()}
-      zone={await personZone()}
+      zone={zone}
     >
       <JobFrame>{children}</JobFrame>
     </JobProvider>
-  )
+  ))
 }

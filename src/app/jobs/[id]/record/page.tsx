@@ -1,12 +1,10 @@
-import { notFound } from 'next/navigation'
-import { readJob } from '@/server/jobs'
 import { personZone } from '@/server/zone'
 import { Record } from '@/ui/record/Record'
+import { openedJob } from '../../openedJob'
 
 export const metadata = { title: 'Record' }
 
 export default async function RecordPage({ params }: { params: Promise<{ id: string }> }) {
-  const stored = await readJob((await params).id).catch(() => null)
-  if (!stored) notFound()
-  return <Record snapshot={stored.snapshot} zone={await personZone()} now={Date.now()} />
+  const zone = await personZone()
+  return openedJob(params, ({ snapshot }) => <Record snapshot={snapshot} zone={zone} now={Date.now()} />)
 }

@@ -1,11 +1,8 @@
-import { notFound } from 'next/navigation'
-import { readJob } from '@/server/jobs'
 import { ShopCard } from '@/ui/record/ShopCard'
+import { openedJob } from '../../openedJob'
 
 export const metadata = { title: 'Card for the counter' }
 
 export default async function ShopCardPage({ params }: { params: Promise<{ id: string }> }) {
-  const stored = await readJob((await params).id).catch(() => null)
-  if (!stored) notFound()
-  return <ShopCard snapshot={stored.snapshot} />
+  return openedJob(params, ({ snapshot }) => <ShopCard snapshot={snapshot} />)
 }

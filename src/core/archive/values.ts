@@ -1,0 +1,71 @@
+import { type JobSnapshot, type JobTables, listTables, type MachineRow } from '../job/rows'
+import { archiveColumns, type Column } from './columns'
+
+/** Ids that acts made, and those that were made from them, such as that of a look that is due. */
+export const ROW_ID = /^[\w-]{1,120}$/
+const LONGEST_TEXT = 20_000
+/** What a text of a kind looks like; a time and a day have to stand in the calendar as well. */
+export const patterns: Partial<Record<string, RegExp>> = {
+  time: /^\d{4}-\d{2}-\d{2}T\d{2}:\d{2}:\d{2}(\.\d{1,3})?Z$/,
+  day: /^\d{4}-\d{2}-\d{2}$/,
+  id: ROW_ID,
+  hash: /^[0-9a-f]{64}$/,
+}
+/** Nothing of ours was written before. */
+const FIRST_YEAR = 1970
+
+/**
+ * Whether a value may stand in a column: by what it says, not by its type alone.
+ *
+ * @example fits('x', { type: 'time' }) // false
+ * @example fits('2026-02-30', { type: 'day' }) // false
+ */
+export function fits(value: unknown, column: Column): boolean {
+  const { type } = column
+  if (value === null) return column.null === true
+  if (type === 'number') return typeof value === 'number' && isWithin(value, column)
+  if (type === 'flag') return value === 0 || value === 1
+  if (typeof value !== 'string' || value.length > LONGEST_TEXT) return false
+  if (typeof type !== 'string') return type.includes(value)
+  if (value === '' && column.empty) return true
+  if (patterns[type]?.test(value) === false) return false
+  return (type !== 'time' && type !== 'day') || isOnCalendar(value.slice(0, 10))
+}
+
+function isWithin(value: number, { least, most, whole }: Column): boolean {
+  if (!Number.isFinite(value) || (whole && !Number.isSafeInteger(value))) return false
+  return value >= (least ?? Number.NEGATIVE_INFINITY) && value <= (most ?? Number.POSITIVE_INFINITY)
+}
+
+/** A day of the calendar: the thirtieth of February is none, though a clock would read it as the second of March. */
+function isOnCalendar(value: string): boolean {
+  const [year = 0, month = 0, day = 0] = value.split('-').map(Number)
+  const read = new Date(Date.UTC(year, month - 1, day))
+  return year >= FIRST_YEAR && read.getUTCMonth() === month - 1 && read.getUTCDate() === day
+}
+
+/** A column of a stored row that holds what it cannot: nothing may be worked out from such a row. */
+export interface BadValue {
+  table: keyof JobTables
+  id: string
+  column: string
+  value: string
+}
+
+/** What of one row cannot be. @example badValues('machine', fan) // [] */
+export function badValues<Table extends keyof JobTables>(table: Table, row: JobTables[Table]): BadValue[] {
+  const columns: [string, Column][] = Object.entries(archiveColumns[table])
+  const values = new Map<string, unknown>(Object.entries(row))
+  return columns
+    .filter(([name, column]) => !fits(values.get(name) ?? null, column))
+    .map(([column]) => ({ table, id: row.id, column, value: String(values.get(column)).slice(0, 80) }))
+}
+
+/** What of a job, of its machine and of all its rows cannot be. */
+export const badValuesOf = (snapshot: JobSnapshot): BadValue[] => [
+  ...badValues('machine', snapshot.machine),
+  ...badValues('job', snapshot.job),
+  ...listTables.flatMap((table) => snapshot[table].flatMap((row) => badValues(table, row))),
+]
+
+export const isGoodMachine = (machine: MachineRow): boolean => badValues('machine', machine).length === 0

@@ -1,0 +1,53 @@
+'use client'
+
+import { useRouter } from 'next/navigation'
+import { useState } from 'react'
+import { askThing } from './thing'
+
+interface BringBackProps {
+  kind: 'job' | 'machine'
+  id: string
+  /** Offered beside: to let it go before its day is over. */
+  forGood?: boolean
+}
+
+/** What was deleted is brought back, or let go for good. */
+export function BringBack({ kind, id, forGood = false }: BringBackProps) {
+  const router = useRouter()
+  const [error, setError] = useState('')
+  const [sure, setSure] = useState(false)
+  const [busy, setBusy] = useState(false)
+  const ask = async (method: 'PUT' | 'DELETE') => {
+    setBusy(true)
+    setError('')
+    try {
+      await askThing(method, kind, id)
+      router.refresh()
+    } catch (failure) {
+      setError(failure instanceof Error ? failure.message : 'Nothing was changed.')
+    }
+    setBusy(false)
+  }
+  return (
+    <div className="flex flex-wrap items-center gap-2">
+      <button type="button" className="btn" disabled={busy} onClick={() => ask('PUT')}>
+        Bring it back
+      </button>
+      {forGood ? (
+        <button
+          type="button"
+          className="btn btn-plain btn-stop"
+          disabled={busy}
+          onClick={() => (sure ? ask('DELETE') : setSure(true))}
+        >
+          {sure ? 'Yes, for good: nothing brings it back' : 'Delete for good now'}
+        </button>
+      ) : null}
+      {error ? (
+        <p className="w-full border-stop border-l-4 pl-2" role="alert">
+          {error}
+        </p>
+      ) : null}
+    </div>
+  )
+}
