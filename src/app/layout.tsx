@@ -4,10 +4,7 @@ import './globals.css'
 import type { Metadata, Viewport } from 'next'
 import { headers } from 'next/headers'
 import type { ReactNode } from 'react'
-import { isCoreError } from '@/core/errors'
-import type { HouseholdRow } from '@/core/job'
-import { fileTrouble } from '@/data/trouble'
-import { readHousehold } from '@/server/household'
+import { openedHousehold } from '@/server/household'
 import { earlyScript } from '@/ui/shell/early'
 import { Shell } from '@/ui/shell/Shell'
 
@@ -44,17 +41,6 @@ export default async function RootLayout({ children }: { children: ReactNode }) 
       </body>
     </html>
   )
-}
-
-/** The household, or the sentence that says why its file cannot be opened. */
-async function openedHousehold(): Promise<{ household: HouseholdRow } | { error: string }> {
-  try {
-    return { household: await readHousehold() }
-  } catch (error) {
-    const known = isCoreError(error) ? error : fileTrouble(error)
-    if (known) return { error: known.message }
-    throw error
-  }
 }
 
 function NoFile({ message }: { message: string }) {

@@ -281,6 +281,11 @@ export async function revOf(db: Db, jobId: string): Promise<number | null> {
   return row ? Number(row.rev) : null
 }
 
+/** A step of a job as it came from elsewhere. */
+export async function insertEvent(db: Db, event: EventRow): Promise<void> {
+  await db.insertInto('event').values(event).execute()
+}
+
 /** Whether an act of this id was stored already. */
 export async function wasStored(db: Db, jobId: string, actId: string): Promise<boolean> {
   const of = (name: 'event' | 'known_act') =>

@@ -61,6 +61,18 @@ export async function insertParts(db: Db, rows: Omit<PartRow, 'n'>[]): Promise<v
       .execute()
 }
 
+/** Parts that are not here yet; what is here stays as it is. @returns how many came */
+export async function insertMissingParts(db: Db, parts: Omit<PartRow, 'n'>[]): Promise<number> {
+  const lists = new Map<string, Set<string>>()
+  for (const { catalogueId } of parts)
+    if (!lists.has(catalogueId))
+      lists.set(catalogueId, new Set((await partsOf(db, catalogueId)).map(({ id }) => id)))
+  const missing = parts.filter(({ id, catalogueId }) => !lists.get(catalogueId)?.has(id))
+  await insertParts(db, missing)
+  for (const id of lists.keys()) await updateCatalogue(db, id, { parts: await countParts(db, id) })
+  return missing.length
+}
+
 export const countParts = async (db: Db, catalogueId: string): Promise<number> =>
   Number(
     (

@@ -85,6 +85,9 @@ const memos = (): Map<string, Memo> => {
   return holder.restCogLineMemos
 }
 const MOST_MEMOS = 500
+
+/** Another file stands in the place of the one from which lines were worked out. */
+export const forgetLines = (): void => memos().clear()
 /** Lines that are being worked out, each once however many pages ask. */
 const running = (): Map<string, Promise<BenchLine>> => {
   holder.restCogLines ??= new Map()

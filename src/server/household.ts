@@ -1,4 +1,5 @@
 import { isGoodMachine } from '@/core/archive/values'
+import { isCoreError } from '@/core/errors'
 import type { HouseholdRow, JobRow, MachineRow } from '@/core/job'
 import { machineTitle, titleAndPlace } from '@/core/job/title'
 import { proveChecks } from '@/core/knowledge/proofChecks'
@@ -7,12 +8,24 @@ import { dayIn } from '@/core/units/days'
 import type { OwnName } from '@/core/words/ownNames'
 import { findHousehold, findMachine, listJobs, listMachines, listOwnNames } from '@/data/household'
 import { listDueLooks } from '@/data/jobs'
+import { fileTrouble } from '@/data/trouble'
 import { type BenchLine, benchLinesOf } from './benchLines'
 import { store } from './store'
 
 export async function readHousehold(): Promise<HouseholdRow> {
   const { db } = await store()
   return (await findHousehold(db))!
+}
+
+/** The household, or the sentence that says why its file cannot be opened. */
+export async function openedHousehold(): Promise<{ household: HouseholdRow } | { error: string }> {
+  try {
+    return { household: await readHousehold() }
+  } catch (error) {
+    const known = isCoreError(error) ? error : fileTrouble(error)
+    if (known) return { error: known.message }
+    throw error
+  }
 }
 
 export interface BenchJob {

@@ -2,6 +2,7 @@ import { NextResponse } from 'next/server'
 import { CoreError, type ErrorShape, isCoreError } from '@/core/errors'
 import type { By } from '@/core/job'
 import { fileTrouble } from '@/data/trouble'
+import { isAtTheMachine } from './door/hosts'
 
 const STATUS: Record<string, number> = {
   'unknown-job': 404,
@@ -28,6 +29,10 @@ const STATUS: Record<string, number> = {
   'wrong-word': 403,
   'wrong-code': 403,
   'foreign-origin': 403,
+  'not-here': 403,
+  'bad-folder': 422,
+  'bad-backup': 422,
+  'newer-backup': 422,
 }
 
 /** Run a route; whatever is refused answers as `{ error: { code, message, path } }`, never a stack. */
@@ -156,6 +161,16 @@ export function sameOrigin(request: Request): boolean {
   const origin = request.headers.get('origin')
   // A sandboxed frame sends the word "null", which is no address.
   return origin === null || (URL.canParse(origin) && new URL(origin).host === request.headers.get('host'))
+}
+
+/** @throws CoreError `not-here` where a folder of this machine would be named from elsewhere */
+export function atTheMachine(request: Request): void {
+  if (!isAtTheMachine(request.headers.get('host')))
+    throw new CoreError(
+      'not-here',
+      'A folder of the machine is chosen at the machine itself: open its own address there.',
+      'folder',
+    )
 }
 
 /** @throws CoreError `foreign-origin` where a page of another address writes */

@@ -2,9 +2,8 @@ import { newHousehold } from '@/core/job'
 import { type Database, type DataFolder, dataFolder, openDatabase, transact } from '@/data/database'
 import { lockFolder } from '@/data/folderLock'
 import { findHousehold, HOME, insertHousehold } from '@/data/household'
+import { takeBack } from './backup/aside'
 import { dataPath } from './dataPath'
-import { removeOrphans } from './orphans'
-import { purgeDeleted } from './purge'
 
 export interface Store {
   db: Database
@@ -15,7 +14,7 @@ const holder = globalThis as unknown as { restCogStore?: Promise<Store> | undefi
 
 /** The open data folder of this process: RESTCOG_DATA, else `data` beside the application. */
 export function store(): Promise<Store> {
-  holder.restCogStore ??= openStore(dataPath()).catch((error: unknown) => {
+  holder.restCogStore ??= begun(dataPath()).catch((error: unknown) => {
     // A file that could not be opened is tried again with the next request: the person may have put it right.
     holder.restCogStore = undefined
     throw error
@@ -23,12 +22,25 @@ export function store(): Promise<Store> {
   return holder.restCogStore
 }
 
-const HOUR_MS = 3_600_000
+/** A restore that was cut off is taken back before anything is read. */
+async function begun(path: string): Promise<Store> {
+  await takeBack(path)
+  return openStore(path)
+}
 
-/** What was deleted a day ago goes for good, and pictures that nobody names. Nobody waits for it; what fails is tried again. */
-async function clear(opened: Store): Promise<void> {
-  await purgeDeleted(opened.db).catch(() => {})
-  await removeOrphans(opened).catch(() => {})
+/**
+ * Another file takes the place of the one that is open: whoever asks meanwhile waits for it. Where that fails, the folder is
+ * opened anew as it then stands.
+ */
+export async function swapStore(work: () => Promise<Store>): Promise<void> {
+  const swapped = work()
+  holder.restCogStore = swapped
+  try {
+    await swapped
+  } catch (error) {
+    holder.restCogStore = undefined
+    throw error
+  }
 }
 
 export async function openStore(path: string): Promise<Store> {
@@ -37,8 +49,5 @@ export async function openStore(path: string): Promise<Store> {
   const db = await openDatabase(folder)
   if (!(await findHousehold(db)))
     await transact(db, (trx) => insertHousehold(trx, newHousehold(HOME, 'My household')))
-  const opened = { db, folder }
-  setTimeout(() => void clear(opened), 60_000).unref()
-  setInterval(() => void clear(opened), HOUR_MS).unref()
-  return opened
+  return { db, folder }
 }

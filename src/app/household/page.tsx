@@ -4,9 +4,10 @@ import { machineTitle } from '@/core/job/title'
 import { familyLabel, vocabulary } from '@/core/knowledge/vocabulary'
 import { pageOfMachine, readHousehold, readMachinesWithJobs, readOwnNames } from '@/server/household'
 import { personZone } from '@/server/zone'
-import { Archive } from '@/ui/household/Archive'
+import { DeleteThing } from '@/ui/deleting/DeleteThing'
 import { OwnNames } from '@/ui/household/OwnNames'
 import { Settings } from '@/ui/household/Settings'
+import { Pager } from '@/ui/kit/Pager'
 import { FamilySection } from '@/ui/pieces/FamilySection'
 import { LocalTime } from '@/ui/record/LocalTime'
 
@@ -31,7 +32,7 @@ export default async function HouseholdPage({ searchParams }: Props) {
         <h2 className="mb-2 text-lg">Machines</h2>
         {machines.length === 0 ? <p>A machine is named with its first job.</p> : null}
         <ul className="grid gap-x-8 border-ink border-t mid:grid-cols-2">
-          {machines.map(({ machine, jobs }) => (
+          {machines.map(({ machine, jobs, good }) => (
             <li
               key={machine.id}
               id={machine.id}
@@ -45,23 +46,29 @@ export default async function HouseholdPage({ searchParams }: Props) {
                   className="h-24 w-32 shrink-0 border border-line object-cover"
                   loading="lazy"
                 />
-              ) : (
+              ) : good ? (
                 <FamilySection family={machine.family} className="h-24 w-32 shrink-0" />
-              )}
+              ) : null}
               <div className="min-w-[min(12rem,100%)] flex-1 [overflow-wrap:anywhere]">
                 <p className="font-bold leading-tight">{machineTitle(machine)}</p>
                 <p className="caption">
-                  {[machine.place, familyLabel(machine.family)].filter(Boolean).join(' · ')}
+                  {[machine.place, good ? familyLabel(machine.family) : ''].filter(Boolean).join(' · ')}
                 </p>
                 <p className="caption">
                   {[
                     machine.modelNumber,
-                    machine.motorKind ? vocabulary.motorKinds[machine.motorKind].split(' (')[0] : '',
+                    good && machine.motorKind ? vocabulary.motorKinds[machine.motorKind].split(' (')[0] : '',
                     machine.installedYear ? `fitted ${machine.installedYear}` : '',
                   ]
                     .filter(Boolean)
                     .join(' · ')}
                 </p>
+                {good ? null : (
+                  <p className="border-stop border-l-4 pl-2 text-sm">
+                    A stored value of this machine cannot be read. Under Data it can be checked, and a backup
+                    restored.
+                  </p>
+                )}
                 {labelPhotos(machine).length > 0 ? (
                   <p className="flex flex-wrap gap-x-4 text-sm">
                     {labelPhotos(machine).map(({ hash, caption }) => (
@@ -91,10 +98,12 @@ export default async function HouseholdPage({ searchParams }: Props) {
                     </li>
                   ))}
                 </ul>
+                <DeleteThing kind="machine" id={machine.id} then="/household" />
               </div>
             </li>
           ))}
         </ul>
+        <Pager page={page} pages={pages} what="the machines" hrefOf={(to) => `/household?page=${to}`} />
       </section>
       {names.length > 0 ? (
         <section aria-label="Names you use" className="pt-8">
@@ -105,9 +114,15 @@ export default async function HouseholdPage({ searchParams }: Props) {
           />
         </section>
       ) : null}
-      <section aria-label="Archive" className="pt-8">
-        <h2 className="mb-2 text-lg">Archive</h2>
-        <Archive />
+      <section aria-label="Data" className="pt-8">
+        <h2 className="mb-2 text-lg">Data</h2>
+        <p className="mb-3 max-w-[72ch]">
+          Where it lies, backups and restoring, a check, what was deleted, archives to and from another
+          household.
+        </p>
+        <Link href="/household/data" className="btn inline-flex">
+          Data and backups
+        </Link>
       </section>
       <section aria-label="Settings" className="pt-8">
         <h2 className="mb-3 border-ink border-t pt-4 text-lg">Settings</h2>

@@ -1,8 +1,9 @@
-import type { JobTables } from '../job/rows'
+import type { EventRow, HouseholdRow, JobTables } from '../job/rows'
 import { carriesKinds, chargeKinds, chargeTerminals, logKinds } from '../job/rows'
 import { coverIds } from '../knowledge/covers'
 import {
   causeIds,
+  type FamilyId,
   familyIds,
   isolationPointIds,
   motorKindIds,
@@ -12,11 +13,11 @@ import {
 import { accessKinds, benchParts, lineActions, switchKinds } from '../refit/types'
 
 /**
- * What a column of a row holds: text, a number, 0 or 1, an instant, a day, the id of a row, the hash of a picture, or one of
- * some words; `null` where it may be nothing.
+ * What a column of a row holds: text, a number, 0 or 1, an instant, a day, the id of a row, the hash of a picture, a value as
+ * JSON, or one of some words; `null` where it may be nothing.
  */
 export interface Column {
-  type: 'text' | 'number' | 'flag' | 'time' | 'day' | 'id' | 'hash' | readonly string[]
+  type: 'text' | 'number' | 'flag' | 'time' | 'day' | 'id' | 'hash' | 'json' | readonly string[]
   /** Bounds of a number, both allowed. */
   least?: number
   most?: number
@@ -41,6 +42,7 @@ const timeOrNone: Column = { type: 'time', empty: true }
 const day: Column = { type: 'day' }
 const id: Column = { type: 'id' }
 const hash: Column = { type: 'hash' }
+const json: Column = { type: 'json' }
 const flag: Column = { type: 'flag' }
 const words = (...choices: readonly string[]): Column => ({ type: choices })
 const orNull = (column: Column): Column => ({ ...column, null: true })
@@ -288,5 +290,105 @@ export const archiveColumns: { [Table in keyof JobTables]: { [Name in keyof JobT
     detail: text,
     who: text,
     window: text,
+  },
+}
+
+/** A list of parts as an archive holds it. */
+export interface ArchivedList {
+  id: string
+  name: string
+  kind: 'shelf' | 'import'
+  headers: string
+  mapping: string
+  lengths: string
+  at: string
+  shown: 0 | 1
+}
+
+/** A part of such a list. */
+export interface ArchivedPart {
+  id: string
+  catalogueId: string
+  kind: 'motor' | 'capacitor'
+  words: string
+  spec: string
+  note: string
+  count: number
+}
+
+/** What the household calls a machine. */
+export interface ArchivedName {
+  words: string
+  family: FamilyId
+  machineId: string | null
+  learnedAt: string
+}
+
+/** What an archive of a whole household holds beside its machines and jobs. */
+export interface ArchiveExtras {
+  household: Omit<HouseholdRow, 'id'>
+  name: ArchivedName
+  list: ArchivedList
+  part: ArchivedPart
+  event: EventRow
+}
+
+const percent = between(0, 100)
+
+export const extraColumns: {
+  [Table in keyof ArchiveExtras]: { [Name in keyof ArchiveExtras[Table]]: Column }
+} = {
+  household: {
+    name: text,
+    region: words('north-america', 'europe'),
+    inches: flag,
+    fahrenheit: flag,
+    ohmAccuracyPercent: percent,
+    ohmCounts: between(0, 1000),
+    ohmResolution: between(0, 1000),
+    leadOffsetOhm: between(0, 1000),
+    capAccuracyPercent: percent,
+    capCounts: between(0, 1000),
+    capResolutionUf: between(0, 1000),
+    capMaxUf: orNull(between(0, 1e6)),
+    school: words('label-limit', 'ten-percent'),
+    tools: text,
+    catRated: flag,
+    singleKeys: flag,
+    theme: words('light', 'dark', 'sun'),
+    demoParts: flag,
+    introduced: flag,
+  },
+  name: { words: text, family: words(...familyIds), machineId: orNull(id), learnedAt: timeOrNone },
+  list: {
+    id,
+    name: text,
+    kind: words('shelf', 'import'),
+    headers: json,
+    mapping: json,
+    lengths: text,
+    at: timeOrNone,
+    shown: flag,
+  },
+  part: {
+    id,
+    catalogueId: id,
+    kind: words('motor', 'capacitor'),
+    words: text,
+    spec: json,
+    note: text,
+    count: between(0, 9999),
+  },
+  event: {
+    ...ofJob,
+    ...at,
+    seq: whole(0, 1e9),
+    actId: text,
+    who: text,
+    window: text,
+    text,
+    mergeKey: orNull(text),
+    changes: json,
+    state: words('done', 'undone', 'dropped'),
   },
 }

@@ -1,10 +1,10 @@
 import { CoreError } from '../errors'
 import { type JobSnapshot, type JobTables, listTables, type MachineRow } from '../job/rows'
-import { archiveColumns, type Column } from './columns'
-import { fits, ROW_ID } from './values'
+import { type ArchiveExtras, archiveColumns, type Column, extraColumns } from './columns'
+import { fits } from './values'
 
 export const ARCHIVE_FORMAT = 'rest-cog-archive'
-export const ARCHIVE_VERSION = 2
+export const ARCHIVE_VERSION = 3
 
 /** The first file of an archive. */
 export interface ArchiveHead {
@@ -73,6 +73,25 @@ export function archivedJob(json: unknown, path: string): ArchivedJob {
   return { job, ...lists } as ArchivedJob
 }
 
+/**
+ * Rows that stand beside machines and jobs: settings, names, lists, parts, what can be taken back.
+ *
+ * @throws CoreError `bad-archive`
+ */
+export function archivedExtras<Table extends keyof ArchiveExtras>(
+  table: Table,
+  json: unknown,
+  path: string,
+): ArchiveExtras[Table][] {
+  if (!Array.isArray(json) || json.length > MOST_ROWS * 10)
+    throw bad(path, 'a list is missing or far too long')
+  // Every column is checked against what its table says of it.
+  return json.map(
+    (row, index) =>
+      valuesOf(extraColumns[table], row, `${path}[${index}]`) as unknown as ArchiveExtras[Table],
+  )
+}
+
 function rowsOf<Table extends keyof JobTables>(
   table: Table,
   json: unknown,
@@ -85,20 +104,22 @@ function rowsOf<Table extends keyof JobTables>(
 }
 
 function rowOf<Table extends keyof JobTables>(table: Table, json: unknown, path: string): JobTables[Table] {
+  // Every column was checked against what its table says of it.
+  return valuesOf(archiveColumns[table], json, path) as unknown as JobTables[Table]
+}
+
+function valuesOf(table: Record<string, Column>, json: unknown, path: string): Record<string, unknown> {
   const raw = objectOf(json, path)
-  const columns: [string, Column][] = Object.entries(archiveColumns[table])
+  const columns = Object.entries(table)
   const unknown = Object.keys(raw).find((name) => !columns.some(([column]) => column === name))
   if (unknown !== undefined) throw bad(path, `there is no column “${unknown.slice(0, 40)}”`)
-  const row = Object.fromEntries(
+  return Object.fromEntries(
     columns.map(([name, column]) => {
       const value = column.later ? (raw[name] ?? null) : raw[name]
       if (!fits(value, column)) throw bad(`${path}.${name}`, `${name} is missing or is none that it may be`)
       return [name, value]
     }),
   )
-  if (typeof row.id !== 'string' || !ROW_ID.test(row.id)) throw bad(`${path}.id`, 'an id is none')
-  // Every column was checked against what its table says of it.
-  return row as unknown as JobTables[Table]
 }
 
 function objectOf(json: unknown, path: string): Record<string, unknown> {

@@ -2,7 +2,7 @@ import { type JobSnapshot, type JobTables, listTables, type MachineRow } from '.
 import { archiveColumns, type Column } from './columns'
 
 /** Ids that acts made, and those that were made from them, such as that of a look that is due. */
-export const ROW_ID = /^[\w-]{1,120}$/
+const ROW_ID = /^[\w-]{1,120}$/
 const LONGEST_TEXT = 20_000
 /** What a text of a kind looks like; a time and a day have to stand in the calendar as well. */
 export const patterns: Partial<Record<string, RegExp>> = {
@@ -25,11 +25,25 @@ export function fits(value: unknown, column: Column): boolean {
   if (value === null) return column.null === true
   if (type === 'number') return typeof value === 'number' && isWithin(value, column)
   if (type === 'flag') return value === 0 || value === 1
-  if (typeof value !== 'string' || value.length > LONGEST_TEXT) return false
+  if (typeof value !== 'string') return false
+  if (type === 'json') return isJson(value)
+  if (value.length > LONGEST_TEXT) return false
   if (typeof type !== 'string') return type.includes(value)
   if (value === '' && column.empty) return true
   if (patterns[type]?.test(value) === false) return false
   return (type !== 'time' && type !== 'day') || isOnCalendar(value.slice(0, 10))
+}
+
+const LONGEST_JSON = 4_000_000
+
+function isJson(value: string): boolean {
+  if (value.length > LONGEST_JSON) return false
+  try {
+    JSON.parse(value)
+    return true
+  } catch {
+    return false
+  }
 }
 
 function isWithin(value: number, { least, most, whole }: Column): boolean {

@@ -1,16 +1,22 @@
 import { mkdtempSync, rmSync, statSync, writeFileSync } from 'node:fs'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
-import { zipSync } from 'fflate'
+import { unzipSync, zipSync } from 'fflate'
 import sharp from 'sharp'
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
 import { KEPT_AS } from '@/core/job/ledger/ownWay'
-import { actOnJob, openJob, readJob } from '../jobs'
+import { listTables } from '@/core/job/rows'
+import { transact } from '@/data/database'
+import { keepOwnName, listJobs, updateHousehold } from '@/data/household'
+import { deleteThing } from '../deleting'
+import { readHousehold, readOwnNames } from '../household'
+import { actOnJob, openJob, readJob, stepHistory } from '../jobs'
+import { readShelf, shelve } from '../parts'
 import { keepPhoto, readPhoto } from '../photos'
 import { store } from '../store'
 import { id, ownDataFolder, proveDead } from '../testStore.testing'
 import { keptWays } from '../ways'
-import { beginIncoming, endIncoming, takePiece } from '.'
+import { beginIncoming, endIncoming, type Taking, takePiece } from '.'
 import { archiveStream } from './make'
 
 ownDataFolder()
@@ -41,11 +47,11 @@ const bytesOf = async (jobIds?: string[]): Promise<Buffer> =>
   Buffer.from(await new Response(await archiveStream(jobIds)).arrayBuffer())
 
 /** Sent in pieces as the browser sends it. */
-async function bringIn(bytes: Uint8Array, piece = 5000) {
+async function bringIn(bytes: Uint8Array, taking?: Taking, piece = 5000) {
   const upload = await beginIncoming()
   for (let at = 0; at < bytes.length; at += piece)
     await takePiece(upload, at, Buffer.from(bytes.subarray(at, at + piece)))
-  return endIncoming(upload)
+  return endIncoming(upload, taking)
 }
 
 async function repairedJob(): Promise<string> {
@@ -112,6 +118,146 @@ describe('an archive', () => {
       expect(report.jobs).toBe(3)
       expect(report.open).toEqual(expect.arrayContaining(['Porch', 'Ventilator']))
       expect((await readJob(open)).snapshot.points.every(({ openedAt }) => openedAt === null)).toBe(true)
+    })
+  })
+})
+
+describe('an archive of a household', () => {
+  it('brings settings where that is wanted, names, the shelf and its lists, and what can be taken back', async () => {
+    const jobId = await repairedJob()
+    const { db } = await store()
+    await transact(db, async (trx) => {
+      await keepOwnName(trx, { words: 'the drum', family: 'hrv-fan', machineId: null, learnedAt: '' })
+      await updateHousehold(trx, { name: 'Upper Mill', fahrenheit: 1 })
+    })
+    await shelve({ capacitor: { id: id(), sections: [{ section: 'single', uF: 5 }], volts: 370 }, count: 3 })
+    const bytes = await bytesOf()
+    await inSecondFolder(async () => {
+      const report = await bringIn(bytes)
+      expect(report).toMatchObject({ parts: 1, names: 1, settings: false })
+      expect((await readHousehold()).name).not.toBe('Upper Mill')
+      expect(await readShelf()).toMatchObject([{ count: 3, capacitor: { volts: 370 } }])
+      expect(await readOwnNames()).toMatchObject([{ words: 'the drum' }])
+      expect((await stepHistory(jobId, 'undo')).snapshot.job.status).toBe('open')
+      // A second time nothing is doubled.
+      expect(await bringIn(bytes, { both: 'mine', settings: true })).toMatchObject({
+        parts: 0,
+        names: 0,
+        jobs: 0,
+        settings: true,
+      })
+      expect(await readHousehold()).toMatchObject({ id: 'home', name: 'Upper Mill', fahrenheit: 1 })
+    })
+  })
+
+  it('puts back no step of a job that is made dead anew', async () => {
+    const open = await openJob({ symptom: 'open', family: 'hrv-fan', findings: [] })
+    await proveDead(open)
+    const bytes = await bytesOf([open])
+    await inSecondFolder(async () => {
+      await bringIn(bytes)
+      await expect(stepHistory(open, 'undo')).rejects.toMatchObject({ code: 'nothing-to-undo' })
+    })
+  })
+
+  it('of an older version comes in', async () => {
+    const jobId = await repairedJob()
+    const files = unzipSync(await bytesOf([jobId]))
+    delete files[`events/${jobId}.json`]
+    files['rest-cog.json'] = new TextEncoder().encode(
+      JSON.stringify({ format: 'rest-cog-archive', version: 2, madeAt: '' }),
+    )
+    const { 'rest-cog.json': head, ...rest } = files
+    await inSecondFolder(async () => {
+      expect(await bringIn(zipSync({ 'rest-cog.json': head!, ...rest }))).toMatchObject({ jobs: 1 })
+      expect((await readJob(jobId)).snapshot.job.symptom).toBe('hums')
+    })
+  })
+})
+
+describe('a job that both have', () => {
+  const both = async () => {
+    const jobId = await repairedJob()
+    const bytes = await bytesOf([jobId])
+    await actOnJob(jobId, [{ kind: 'job.edit', field: 'lesson', value: 'written here since' }])
+    return { jobId, bytes }
+  }
+  it('becomes as in the archive where that is chosen', async () => {
+    const { jobId, bytes } = await both()
+    expect(await bringIn(bytes, { both: 'theirs', settings: false })).toMatchObject({
+      replaced: ['Bath'],
+      jobs: 0,
+    })
+    expect((await readJob(jobId)).snapshot.job.lesson).toBe('')
+  })
+
+  it('comes in as a second one where that is chosen, with names of its own for everything', async () => {
+    const { jobId, bytes } = await both()
+    const before = (await readJob(jobId)).snapshot
+    expect(await bringIn(bytes, { both: 'copy', settings: false })).toMatchObject({ jobs: 1, known: [] })
+    expect((await readJob(jobId)).snapshot).toEqual(before)
+    const { db } = await store()
+    const copy = (await listJobs(db)).find(
+      ({ id: other, machineId }) => other !== jobId && machineId === before.machine.id,
+    )
+    const { snapshot } = await readJob(copy?.id ?? '')
+    expect(snapshot.ledger.map(({ part }) => part)).toEqual(before.ledger.map(({ part }) => part))
+    expect(snapshot.proofReadings.map(({ proofId }) => proofId)).toEqual(
+      snapshot.proofReadings.map(() => snapshot.proofs[0]?.id),
+    )
+    const ids = new Set(listTables.flatMap((table) => before[table].map((row) => row.id)))
+    for (const table of listTables)
+      expect(snapshot[table].filter((row) => ids.has(row.id) || row.jobId === jobId)).toEqual([])
+  })
+
+  it('that was deleted here comes again', async () => {
+    const { jobId, bytes } = await both()
+    await deleteThing('job', jobId, '')
+    await expect(readJob(jobId)).rejects.toMatchObject({ code: 'deleted-job' })
+    expect(await bringIn(bytes)).toMatchObject({ jobs: 1, known: [] })
+    expect((await readJob(jobId)).snapshot.job.lesson).toBe('')
+  })
+
+  it('and is open shares the energy of the open job that its machine has here', async () => {
+    const first = await openJob({ symptom: 'one', family: 'hrv-fan', findings: [] })
+    const { machine } = (await readJob(first)).snapshot
+    const bytes = await bytesOf([first])
+    await actOnJob(first, [{ kind: 'job.close', result: 'not-mended' }])
+    const second = await openJob({ symptom: 'two', family: 'hrv-fan', machineId: machine.id, findings: [] })
+    await proveDead(second)
+    await bringIn(bytes, { both: 'copy', settings: false })
+    const { db } = await store()
+    const copy = (await listJobs(db)).find(
+      ({ id: other, machineId }) => ![first, second].includes(other) && machineId === machine.id,
+    )
+    expect((await readJob(copy?.id ?? '')).snapshot.job.energyJob).toBe(second)
+  })
+})
+
+describe('an archive with a value that cannot be', () => {
+  it.each([
+    ['job', 'openedAt', 'x'],
+    ['job', 'closedAt', '2026-02-30T10:00:00Z'],
+    ['job', 'rev', -1],
+    ['log', 'at', 'yesterday'],
+    ['photos', 'hash', '../../etc/passwd'],
+    ['readings', 'value', '1e999'],
+  ])('%s.%s = %j is refused', async (table, column, value) => {
+    const jobId = await repairedJob()
+    const files = unzipSync(await bytesOf([jobId]))
+    const name = `jobs/${jobId}.json`
+    const job = JSON.parse(new TextDecoder().decode(files[name])) as Record<string, unknown>
+    const row = table === 'job' ? job.job : (job[table] as unknown[])[0]
+    if (row === undefined) job[table] = [{ [column]: value }]
+    else Object.assign(row as object, { [column]: value })
+    const { 'rest-cog.json': head, ...rest } = files
+    const bytes = zipSync({
+      'rest-cog.json': head!,
+      ...rest,
+      [name]: new TextEncoder().encode(JSON.stringify(job)),
+    })
+    await inSecondFolder(async () => {
+      await expect(bringIn(bytes)).rejects.toMatchObject({ code: 'bad-archive' })
     })
   })
 })

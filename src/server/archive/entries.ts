@@ -1,3 +1,4 @@
+import { closeSync, openSync, writeSync } from 'node:fs'
 import { open } from 'node:fs/promises'
 import { Unzip, UnzipInflate, UnzipPassThrough } from 'fflate'
 import { CoreError } from '@/core/errors'
@@ -6,10 +7,13 @@ import { CoreError } from '@/core/errors'
 export interface Allowed {
   name: RegExp
   most: number
+  /** Where an entry goes that is too large for memory: it is written there piece by piece. */
+  into?: string
 }
 
 export interface Entry {
   name: string
+  /** Nothing where it was written into a file. */
   bytes: Buffer
 }
 
@@ -45,6 +49,7 @@ export async function* entriesOf(path: string, allowed: Allowed[]): AsyncGenerat
     seen.add(name)
     running.add(name)
     const pieces: Uint8Array[] = []
+    const target = rule.into === undefined ? null : openSync(rule.into, 'w')
     let size = 0
     file.ondata = (error, piece, final) => {
       if (error) return fail(`“${name}” is damaged`)
@@ -54,8 +59,10 @@ export async function* entriesOf(path: string, allowed: Allowed[]): AsyncGenerat
         file.terminate()
         return fail(`“${name}” is far too large`)
       }
-      pieces.push(piece)
+      if (target === null) pieces.push(piece)
+      else writeSync(target, piece)
       if (!final) return
+      if (target !== null) closeSync(target)
       running.delete(name)
       ready.push({ name, bytes: Buffer.concat(pieces) })
     }

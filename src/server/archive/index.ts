@@ -5,10 +5,10 @@ import { fileAnswer } from '../http'
 import { store } from '../store'
 import { dropIncoming, incomingPath } from './incoming'
 import { archiveStream } from './make'
-import { type ArchiveReport, takeArchive } from './take'
+import { type ArchiveReport, type Taking, takeArchive } from './take'
 
 export { beginIncoming, dropIncoming, LARGEST_PIECE, takePiece } from './incoming'
-export type { ArchiveReport } from './take'
+export type { ArchiveReport, Taking } from './take'
 
 /** An archive of one job, or of the household where none is named. */
 export const archiveFile = (jobId?: string) =>
@@ -29,10 +29,10 @@ async function archiveName(jobId: string): Promise<string> {
 }
 
 /** Bring in the file whose pieces have come; it is removed either way. */
-export async function endIncoming(id: string): Promise<ArchiveReport> {
+export async function endIncoming(id: string, taking?: Taking): Promise<ArchiveReport> {
   const path = await incomingPath(id)
   try {
-    return await takeArchive(path, '')
+    return await takeArchive(path, '', taking)
   } finally {
     await dropIncoming(id)
   }

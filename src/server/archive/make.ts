@@ -6,8 +6,9 @@ import type { JobSnapshot } from '@/core/job'
 import { pictureColumns } from '@/core/job/ledger/labels'
 import type { MachineRow } from '@/core/job/rows'
 import { energyJobOf, sharedTables } from '@/core/job/shared'
-import { listJobs, listMachines } from '@/data/household'
-import { loadSnapshot } from '@/data/jobs'
+import { findHousehold, listJobs, listMachines, listOwnNames } from '@/data/household'
+import { listEvents, loadSnapshot } from '@/data/jobs'
+import { listCatalogues, partsOf } from '@/data/parts'
 import { type Store, store } from '../store'
 
 /**
@@ -51,17 +52,41 @@ async function* files({ db, folder }: Store, jobIds?: string[]): AsyncGenerator<
     ({ id }) => !jobIds || jobs.some(({ machineId }) => machineId === id),
   )
   yield json('machines.json', machines)
+  if (!jobIds) yield* extras(db, json)
   const hashes = new Set(machines.flatMap(picturesOf))
   for (const { id } of jobs) {
     const snapshot = await loadSnapshot(db, id)
     if (!snapshot) continue
     yield json(`jobs/${id}.json`, withoutHouse(snapshot))
+    yield json(`events/${id}.json`, await listEvents(db, id, MOST_EVENTS))
     for (const { hash } of snapshot.photos) hashes.add(hash)
   }
   for (const hash of hashes) {
     const bytes = await readFile(join(folder.photos, `${hash}.webp`)).catch(() => null)
     if (bytes) yield { name: `photos/${hash}.webp`, bytes }
   }
+}
+
+/** Steps of a job that go along; a job of an evening has some hundreds. */
+const MOST_EVENTS = 20_000
+
+/** What a whole household has beside its machines and jobs: settings, names, the shelf and its lists. */
+async function* extras(
+  db: Store['db'],
+  json: (name: string, value: unknown) => ArchiveFile,
+): AsyncGenerator<ArchiveFile> {
+  const household = await findHousehold(db)
+  if (household) {
+    const { id: _, ...settings } = household
+    yield json('household.json', [settings])
+  }
+  yield json('names.json', await listOwnNames(db))
+  const lists = (await listCatalogues(db)).filter(({ ready }) => ready === 1)
+  yield json(
+    'lists.json',
+    lists.map(({ ready: _ready, parts: _parts, ...list }) => list),
+  )
+  for (const { id } of lists) yield json(`parts/${id}.json`, await partsOf(db, id))
 }
 
 const picturesOf = (machine: MachineRow): string[] =>

@@ -3,14 +3,30 @@ import { mkdtemp, readdir, rename, rm, writeFile } from 'node:fs/promises'
 import { join } from 'node:path'
 import sharp from 'sharp'
 import { arrived } from '@/core/archive/arrive'
-import { type ArchivedJob, archivedJob, archivedMachines, archiveHead } from '@/core/archive/read'
+import {
+  type ArchivedJob,
+  archivedExtras,
+  archivedJob,
+  archivedMachines,
+  archiveHead,
+} from '@/core/archive/read'
+import { renamed } from '@/core/archive/renamed'
 import { CoreError } from '@/core/errors'
-import type { JobSnapshot } from '@/core/job'
+import { type By, type JobSnapshot, newId } from '@/core/job'
 import { listTables, type MachineRow } from '@/core/job/rows'
 import { titleAndPlace } from '@/core/job/title'
-import { transact } from '@/data/database'
-import { findHousehold, findMachine, HOME } from '@/data/household'
-import { hasJob, insertJob, insertMachine, insertPhoto, insertRows } from '@/data/jobs'
+import { dropDeleted, removeForGood } from '@/data/alive'
+import { type Transaction, transact } from '@/data/database'
+import {
+  findHousehold,
+  findMachine,
+  HOME,
+  keepOwnName,
+  listOwnNames,
+  updateHousehold,
+} from '@/data/household'
+import { hasJob, insertEvent, insertJob, insertMachine, insertPhoto, insertRows, openAt } from '@/data/jobs'
+import { findCatalogue, insertCatalogue, insertMissingParts } from '@/data/parts'
 import { store } from '../store'
 import { type Allowed, entriesOf } from './entries'
 
@@ -19,55 +35,89 @@ export interface ArchiveReport {
   jobs: number
   machines: number
   photos: number
+  /** Parts of lists and of the shelf, and names, that were not here. */
+  parts: number
+  names: number
   /** Jobs that were here already, which were left as they are. */
   known: string[]
+  /** Jobs that were here already, and are now as the archive has them. */
+  replaced: string[]
   /** Open jobs: they are made dead anew. */
   open: string[]
+  /** The settings of the archive are those of this household now. */
+  settings: boolean
 }
 
+/** What to do with a job that is here as well as in the archive, and whether its settings are taken over. */
+export interface Taking {
+  both: 'mine' | 'theirs' | 'copy'
+  settings: boolean
+}
+
+const ID = '[0-9A-Za-z_-]{1,120}'
 const ALLOWED: Allowed[] = [
   { name: /^rest-cog\.json$/, most: 10_000 },
   { name: /^machines\.json$/, most: 30_000_000 },
+  { name: /^household\.json$/, most: 100_000 },
+  { name: /^names\.json$/, most: 10_000_000 },
+  { name: /^lists\.json$/, most: 10_000_000 },
+  { name: new RegExp(`^parts/${ID}\\.json$`), most: 200_000_000 },
   { name: /^jobs\/[0-9a-z-]{4,40}\.json$/, most: 30_000_000 },
+  { name: /^events\/[0-9a-z-]{4,40}\.json$/, most: 60_000_000 },
   { name: /^photos\/[0-9a-f]{64}\.webp$/, most: 30_000_000 },
 ]
 
 /**
  * Bring an archive in: read through once, every row and picture of it checked, before anything is written; then all of it in
- * one transaction. A job or machine that is here already stays as it is.
+ * one transaction. A machine that is here already stays as it is; a job that is here, as was chosen.
  *
  * @param path of the zip file
  * @throws CoreError `bad-archive`, `newer-archive`; nothing is changed then
  */
-export async function takeArchive(path: string, who: string, now = Date.now()): Promise<ArchiveReport> {
+export async function takeArchive(
+  path: string,
+  who: string,
+  taking: Taking = { both: 'mine', settings: false },
+  now = Date.now(),
+): Promise<ArchiveReport> {
   const { db, folder } = await store()
   const staged = await mkdtemp(join(folder.path, 'incoming', 'photos-'))
   try {
     const { machines, photos } = await checked(path, staged)
     for (const name of await readdir(staged)) await rename(join(staged, name), join(folder.photos, name))
     const at = new Date(now).toISOString()
-    const report: ArchiveReport = { jobs: 0, machines: 0, photos: photos.length, known: [], open: [] }
+    const report: ArchiveReport = {
+      jobs: 0,
+      machines: 0,
+      photos: photos.length,
+      parts: 0,
+      names: 0,
+      known: [],
+      replaced: [],
+      open: [],
+      settings: false,
+    }
     await transact(db, async (trx) => {
-      const household = await findHousehold(trx)
-      if (!household) throw new CoreError('no-household', 'There is no household to bring it into.')
+      if (!(await findHousehold(trx)))
+        throw new CoreError('no-household', 'There is no household to bring it into.')
       const byId = new Map(machines.map((machine) => [machine.id, { ...machine, householdId: HOME }]))
       for (const machine of byId.values()) {
+        await dropDeleted(trx, 'machine', machine.id)
         if (await findMachine(trx, machine.id)) continue
         await insertMachine(trx, machine)
         report.machines++
       }
       for (const photo of photos) await insertPhoto(trx, { ...photo, caption: '', at })
-      for await (const archived of jobsOf(path)) {
-        const machine = byId.get(archived.job.machineId)
-        if (!machine) throw noMachine(archived.job.id)
-        if (await hasJob(trx, archived.job.id)) {
-          report.known.push(titleAndPlace(machine))
-          continue
-        }
-        const snapshot = arrived({ ...archived, machine, household }, at, { who, window: '' })
-        await insertSnapshot(trx, snapshot)
-        report.jobs++
-        if (snapshot.job.status === 'open') report.open.push(titleAndPlace(machine))
+      /** Jobs whose steps come along: those that came in as they are. */
+      const whole = new Map<string, boolean>()
+      for await (const { name, json } of filesOf(path)) {
+        if (name.startsWith('jobs/')) {
+          const archived = archivedJob(json, name)
+          const machine = byId.get(archived.job.machineId)
+          if (!machine) throw noMachine(archived.job.id)
+          await takeJob(trx, archived, machine, { at, by: { who, window: '' }, taking, now, report, whole })
+        } else if (name.startsWith('events/')) await takeEvents(trx, json, name, whole)
+        else await takeExtra(trx, name, json, taking, report)
       }
     })
     return report
@@ -76,7 +126,102 @@ export async function takeArchive(path: string, who: string, now = Date.now()): 
   }
 }
 
-type Transaction = Parameters<typeof insertRows>[0]
+interface Coming {
+  at: string
+  by: By
+  taking: Taking
+  now: number
+  report: ArchiveReport
+  whole: Map<string, boolean>
+}
+
+async function takeJob(
+  trx: Transaction,
+  archived: ArchivedJob,
+  machine: MachineRow,
+  { at, by, taking, now, report, whole }: Coming,
+): Promise<void> {
+  const title = titleAndPlace(machine)
+  const { id } = archived.job
+  // What was deleted here and comes again is wanted.
+  if (await dropDeleted(trx, 'job', id)) await removeForGood(trx, { kind: 'job', id })
+  const here = await hasJob(trx, id)
+  const shared = here && (await isShared(trx, id))
+  if (here && (taking.both === 'mine' || (taking.both === 'theirs' && shared))) {
+    report.known.push(title)
+    return
+  }
+  if (here && taking.both === 'theirs') {
+    await removeForGood(trx, { kind: 'job', id })
+    report.replaced.push(title)
+  } else report.jobs++
+  const copy = here && taking.both === 'copy'
+  const job = copy ? renamed(archived, () => newId(now, Math.random)) : archived
+  const household = await findHousehold(trx)
+  if (!household) return
+  const other = job.job.status === 'open' ? await openAt(trx, machine.id) : undefined
+  const snapshot = arrived({ ...job, machine, household }, at, by)
+  await insertSnapshot(trx, {
+    ...snapshot,
+    job: {
+      ...snapshot.job,
+      // The machine has one energy, and another open job at it here says what that is.
+      ...(other ? { energyJob: other.energyJob ?? other.id, phase: other.phase, period: other.period } : {}),
+    },
+  })
+  if (!copy) whole.set(id, job.job.status === 'closed')
+  if (job.job.status === 'open') report.open.push(title)
+}
+
+const isShared = async (trx: Transaction, id: string): Promise<boolean> =>
+  (await trx
+    .selectFrom('job')
+    .select('id')
+    .where('energyJob', '=', id)
+    .where('id', '!=', id)
+    .executeTakeFirst()) !== undefined
+
+/** Steps of a job that came in as it is. Of one that is made dead anew none is taken back: they would put back what nobody did here. */
+async function takeEvents(
+  trx: Transaction,
+  json: unknown,
+  name: string,
+  whole: Map<string, boolean>,
+): Promise<void> {
+  const events = archivedExtras('event', json, name)
+  for (const event of events) {
+    const closed = whole.get(event.jobId)
+    if (closed !== undefined) await insertEvent(trx, closed ? event : { ...event, state: 'dropped' })
+  }
+}
+
+async function takeExtra(
+  trx: Transaction,
+  name: string,
+  json: unknown,
+  taking: Taking,
+  report: ArchiveReport,
+): Promise<void> {
+  if (name === 'household.json' && taking.settings) {
+    const [settings] = archivedExtras('household', json, name)
+    if (settings) await updateHousehold(trx, settings)
+    report.settings = settings !== undefined
+  }
+  if (name === 'names.json') {
+    const known = new Set((await listOwnNames(trx)).map(({ words }) => words))
+    for (const own of archivedExtras('name', json, name)) {
+      if (known.has(own.words)) continue
+      const machine = own.machineId ? await findMachine(trx, own.machineId) : undefined
+      await keepOwnName(trx, { ...own, machineId: machine?.id ?? null })
+      report.names++
+    }
+  }
+  if (name === 'lists.json')
+    for (const list of archivedExtras('list', json, name))
+      if (!(await findCatalogue(trx, list.id))) await insertCatalogue(trx, { ...list, ready: 1, parts: 0 })
+  if (name.startsWith('parts/'))
+    report.parts += await insertMissingParts(trx, archivedExtras('part', json, name))
+}
 
 async function insertSnapshot(trx: Transaction, snapshot: JobSnapshot): Promise<void> {
   try {
@@ -119,6 +264,7 @@ async function checked(path: string, staged: string): Promise<{ machines: Machin
     if (name === 'rest-cog.json') archiveHead(parsed(bytes, name))
     else if (name === 'machines.json') machines = archivedMachines(parsed(bytes, name))
     else if (name.startsWith('jobs/')) needs.push(archivedJob(parsed(bytes, name), name).job)
+    else if (!name.startsWith('photos/')) checkedExtra(name, parsed(bytes, name))
     else {
       const photo = await photoOf(name, bytes)
       await writeFile(join(staged, `${photo.hash}.webp`), bytes)
@@ -130,9 +276,19 @@ async function checked(path: string, staged: string): Promise<{ machines: Machin
   return { machines: machines ?? [], photos }
 }
 
-async function* jobsOf(path: string): AsyncGenerator<ArchivedJob> {
+function checkedExtra(name: string, json: unknown): void {
+  if (name === 'household.json') archivedExtras('household', json, name)
+  else if (name === 'names.json') archivedExtras('name', json, name)
+  else if (name === 'lists.json') archivedExtras('list', json, name)
+  else if (name.startsWith('parts/')) archivedExtras('part', json, name)
+  else archivedExtras('event', json, name)
+}
+
+/** What is written of an archive, in its order; photos lie in their folder by then. */
+async function* filesOf(path: string): AsyncGenerator<{ name: string; json: unknown }> {
   for await (const { name, bytes } of entriesOf(path, ALLOWED))
-    if (name.startsWith('jobs/')) yield archivedJob(parsed(bytes, name), name)
+    if (!name.startsWith('photos/') && name !== 'machines.json' && name !== 'rest-cog.json')
+      yield { name, json: parsed(bytes, name) }
 }
 
 const outOfOrder = () =>

@@ -21,3 +21,10 @@ export function isOwnHost(header: string | null, hosts: string[] = ownHosts()): 
   const name = /^(\[[0-9a-f:.]+\]|[^:[\]]+)(?::\d{1,5})?$/i.exec(header ?? '')?.[1]
   return name !== undefined && hosts.includes(name.toLowerCase().replace(/\.$/, ''))
 }
+
+/**
+ * Whether somebody sits at the machine itself: only there may a folder of it be named, to which files are written.
+ *
+ * @example isAtTheMachine('localhost:4170') // true
+ */
+export const isAtTheMachine = (header: string | null): boolean => isOwnHost(header, LOCAL)

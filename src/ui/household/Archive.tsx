@@ -2,8 +2,14 @@
 
 import { useRouter } from 'next/navigation'
 import { useRef, useState } from 'react'
-import type { ArchiveReport } from '@/server/archive'
+import type { ArchiveReport, Taking } from '@/server/archive'
 import { sendArchive } from './sendArchive'
+
+const ways: { value: Taking['both']; label: string }[] = [
+  { value: 'mine', label: 'stays as it is here' },
+  { value: 'theirs', label: 'becomes as in the archive' },
+  { value: 'copy', label: 'comes in as a second one' },
+]
 
 /** The household as one file, to keep elsewhere or to take to another installation, and such a file brought in. */
 export function Archive() {
@@ -11,6 +17,8 @@ export function Archive() {
   const [share, setShare] = useState<number | null>(null)
   const [report, setReport] = useState<ArchiveReport | null>(null)
   const [error, setError] = useState('')
+  const [both, setBoth] = useState<Taking['both']>('mine')
+  const [settings, setSettings] = useState(false)
   const running = useRef<AbortController | null>(null)
   const bringIn = async (file: File) => {
     const abort = new AbortController()
@@ -19,7 +27,7 @@ export function Archive() {
     setError('')
     setShare(0)
     try {
-      setReport(await sendArchive(file, abort.signal, setShare))
+      setReport(await sendArchive(file, abort.signal, setShare, { both, settings }))
       router.refresh()
     } catch (failure) {
       setError(failure instanceof Error ? failure.message : 'The archive could not be brought in.')
@@ -29,9 +37,35 @@ export function Archive() {
   return (
     <>
       <p className="mb-3 max-w-[72ch]">
-        An archive is a zip file with every machine, job, reading and photo. Another Rest Cog brings it in as
-        it is; what is there already stays, and open jobs are made dead anew.
+        An archive is a zip file with every machine, job, reading, photo, list of parts and name. Another Rest
+        Cog brings it in beside what is there. Open jobs are made dead anew. One job alone is taken along from
+        its record.
       </p>
+      <fieldset className="mb-3">
+        <legend className="mb-1 font-semibold">A job that both have</legend>
+        <div className="flex flex-wrap gap-1.5">
+          {ways.map(({ value, label }) => (
+            <button
+              key={value}
+              type="button"
+              className="chip"
+              aria-pressed={both === value}
+              onClick={() => setBoth(value)}
+            >
+              {label}
+            </button>
+          ))}
+        </div>
+      </fieldset>
+      <label className="mb-3 flex min-h-11 items-center gap-2">
+        <input
+          type="checkbox"
+          className="size-5 accent-[var(--teal)]"
+          checked={settings}
+          onChange={(event) => setSettings(event.target.checked)}
+        />
+        Take its settings over as well: region, units, meter, tools
+      </label>
       <div className="flex flex-wrap gap-2">
         <a className="btn" href="/api/archive" download>
           Take an archive along
@@ -75,11 +109,18 @@ export function Archive() {
   )
 }
 
-function Report({ report: { jobs, machines, photos, known, open } }: { report: ArchiveReport }) {
+function Report({
+  report: { jobs, machines, photos, parts, names, known, replaced, open, settings },
+}: {
+  report: ArchiveReport
+}) {
   const of = (count: number, one: string) => `${count} ${count === 1 ? one : `${one}s`}`
   return (
     <div className="mt-3 border-teal border-l-4 pl-2" role="status">
       <p>{`${of(jobs, 'job')}, ${of(machines, 'machine')} and ${of(photos, 'photo')} came in.`}</p>
+      {parts + names > 0 ? <p>{`${of(parts, 'part')} and ${of(names, 'name')} came along.`}</p> : null}
+      {settings ? <p>The settings of the archive are used now.</p> : null}
+      {replaced.length > 0 ? <p>{`As in the archive now: ${replaced.join('; ')}.`}</p> : null}
       {open.length > 0 ? <p>{`To be made dead anew before hands go in: ${open.join('; ')}.`}</p> : null}
       {known.length > 0 ? <p>{`Here already, and left as they are: ${known.join('; ')}.`}</p> : null}
     </div>

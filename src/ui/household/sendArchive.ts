@@ -1,4 +1,4 @@
-import type { ArchiveReport } from '@/server/archive'
+import type { ArchiveReport, Taking } from '@/server/archive'
 
 /** Well under what the server takes at once. */
 const PIECE = 4_000_000
@@ -13,7 +13,28 @@ export async function sendArchive(
   file: File,
   signal: AbortSignal,
   onShare: (share: number) => void,
+  taking: Taking,
 ): Promise<ArchiveReport> {
+  const id = await sendPieces(file, signal, onShare)
+  return asked<ArchiveReport>(`/api/archive/${id}`, {
+    method: 'POST',
+    headers: { 'content-type': 'application/json' },
+    body: JSON.stringify(taking),
+    signal,
+  })
+}
+
+/**
+ * Send a file piece by piece.
+ *
+ * @returns the id of the upload, under which the whole of it lies at the server
+ * @throws Error with a sentence; what was sent is removed then
+ */
+export async function sendPieces(
+  file: File,
+  signal: AbortSignal,
+  onShare: (share: number) => void,
+): Promise<string> {
   const { id } = await asked<{ id: string }>('/api/archive', { method: 'POST', signal })
   const address = `/api/archive/${id}`
   try {
@@ -21,7 +42,7 @@ export async function sendArchive(
       await asked(`${address}?at=${at}`, { method: 'PUT', body: file.slice(at, at + PIECE), signal })
       onShare(Math.min(1, (at + PIECE) / file.size))
     }
-    return await asked<ArchiveReport>(address, { method: 'POST', signal })
+    return id
   } catch (error) {
     void fetch(address, { method: 'DELETE' }).catch(() => {})
     throw error

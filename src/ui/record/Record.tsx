@@ -5,6 +5,7 @@ import { recordOf } from '@/core/record/ofJob'
 import { FAILED_PART } from '@/core/record/sentences'
 import type { RecordItem, RecordSection } from '@/core/record/types'
 import { dueEvents } from '@/core/takeaway/calendar'
+import { DeleteThing } from '../deleting/DeleteThing'
 import { MarkedPhoto } from '../photos/MarkedPhoto'
 import { LocalTime } from './LocalTime'
 import { Paper } from './Paper'
@@ -43,6 +44,9 @@ export function Record({ snapshot, zone, now }: RecordProps) {
         <Block key={section.title} section={section} zone={zone} />
       ))}
       <p className="caption mt-6 border-line border-t pt-2">{record.closing}</p>
+      <div className="no-print mt-6">
+        <DeleteThing kind="job" id={job.id} then="/" />
+      </div>
     </Paper>
   )
 }

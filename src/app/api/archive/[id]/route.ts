@@ -1,5 +1,6 @@
+import { CoreError } from '@/core/errors'
 import { dropIncoming, endIncoming, LARGEST_PIECE, takePiece } from '@/server/archive'
-import { answer, bytesOf, fromHere } from '@/server/http'
+import { answer, bodyOf, bytesOf, fromHere } from '@/server/http'
 
 interface Route {
   params: Promise<{ id: string }>
@@ -14,11 +15,14 @@ export async function PUT(request: Request, { params }: Route) {
   })
 }
 
-/** The file is here as a whole: bring it in. */
+/** The file is here as a whole: bring it in, with what to do with a job that both have. */
 export async function POST(request: Request, { params }: Route) {
   return answer(async () => {
     fromHere(request)
-    return endIncoming((await params).id)
+    const { both = 'mine', settings = false } = await bodyOf(request)
+    if ((both !== 'mine' && both !== 'theirs' && both !== 'copy') || typeof settings !== 'boolean')
+      throw new CoreError('invalid-input', 'Say what to do with a job that both have.', 'both')
+    return endIncoming((await params).id, { both, settings })
   })
 }
 

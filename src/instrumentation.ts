@@ -1,0 +1,6 @@
+/** Called once when the server starts. */
+export async function register(): Promise<void> {
+  if (process.env.NEXT_RUNTIME !== 'nodejs') return
+  const { startHousekeeping } = await import('./server/housekeeping')
+  startHousekeeping()
+}
