@@ -19,5 +19,7 @@ export default defineConfig({
     launchOptions: chromium,
     viewport: { width: 1280, height: 800 },
     trace: 'off',
+    // Journeys see every request themselves; those about pages that are kept allow it.
+    serviceWorkers: 'block',
   },
 })

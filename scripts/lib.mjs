@@ -80,6 +80,8 @@ export function ensureBuilt() {
   console.error('Building …')
   const status = run(bin('next'), ['build'], { stdio: ['ignore', 2, 2] })
   if (status !== 0) process.exit(status)
+  if (run(process.execPath, [join(root, 'scripts', 'serviceWorker.mjs')], { stdio: ['ignore', 2, 2] }) !== 0)
+    process.exit(1)
   mkdirSync(dirname(stamp), { recursive: true })
   writeFileSync(stamp, wanted)
 }
@@ -90,7 +92,12 @@ function filesUnder(path) {
   return readdirSync(path, { withFileTypes: true })
     .sort((a, b) => (a.name < b.name ? -1 : 1))
     .flatMap((entry) => filesUnder(join(path, entry.name)))
-    .filter((file) => !file.endsWith('.test.ts') && !file.includes(join('public', 'ocr')))
+    .filter(
+      (file) =>
+        !file.endsWith('.test.ts') &&
+        !file.includes(join('public', 'ocr')) &&
+        !file.endsWith(join('public', 'sw.js')),
+    )
 }
 
 function hashOf(files) {

@@ -26,8 +26,17 @@ export function proxy(request: NextRequest): NextResponse {
   return answer
 }
 
-/** The door itself, and the sign of life that the start script asks for; nothing beneath them. */
-const OPEN = ['/door', '/api/door', '/api/health', '/icon.svg']
+/** The door itself, the sign of life that the start script asks for, and what says how to install it; nothing beneath them. */
+const OPEN = [
+  '/door',
+  '/api/door',
+  '/api/health',
+  '/icon.svg',
+  '/manifest.webmanifest',
+  '/icons/192',
+  '/icons/512',
+  '/sw.js',
+]
 
 /** On the home network: without a session only the door is shown. */
 function guarded(request: NextRequest, headers: Headers): NextResponse {

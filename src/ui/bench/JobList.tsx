@@ -83,7 +83,7 @@ function age(at: string): string {
 /** The power line in small, the state as a word. */
 function StateInSmall({ row: { line, job } }: { row: BenchJob }) {
   return (
-    <span className="flex flex-col">
+    <span className="flex flex-col" data-present>
       <SmallLine
         points={line?.points ?? []}
         powered={line === null || line.state === 'live-test' || line.state === 'in-service'}

@@ -6,6 +6,7 @@ import {
   useCallback,
   useContext,
   useEffect,
+  useLayoutEffect,
   useMemo,
   useRef,
   useState,
@@ -28,6 +29,8 @@ import {
   windingOf,
   withChanges,
 } from '@/core/job'
+import { KEPT_HEADER } from '@/workers/offline/kept'
+import { endKept, keptSince, tellStored } from '../kit/keptPage'
 import { notify } from '../kit/notify'
 import { serverTime, setServerTime, slept } from '../kit/serverClock'
 import { type Clock, clockIn, ownZone } from '../kit/time'
@@ -103,6 +106,8 @@ export function JobProvider({ initial, canUndo, canRedo, serverNow, zone: server
   const planner = useRef<Planner | null>(null)
   const early = useRef<Act[]>([])
   const jobId = initial.job.id
+  const keptRef = useRef<number | null>(null)
+  const keptShown = useRef<Promise<void>>(Promise.resolve())
   const first = useRef(true)
   if (first.current) {
     first.current = false
@@ -125,10 +130,13 @@ export function JobProvider({ initial, canUndo, canRedo, serverNow, zone: server
         canRedo: boolean
         serverNow: number
       }
-      setServerTime(stored.serverNow)
+      // Out of the store of this device: the time that it was given is not now.
+      if (response.headers.get(KEPT_HEADER) === null) setServerTime(stored.serverNow)
+      else if (keptRef.current === null) return
       // What was typed meanwhile is on its way, and the server's answer to it comes later than this one.
       // Then it is asked again: what this answer would have shown is not shown yet.
-      if (queue.current && !queue.current.idle) {
+      // Without the server nothing is on its way; what waits is shown on top of what was kept.
+      if (keptRef.current === null && queue.current && !queue.current.idle) {
         stale.current = true
         return
       }
@@ -141,6 +149,18 @@ export function JobProvider({ initial, canUndo, canRedo, serverNow, zone: server
     }
     stale.current = true
   }, [jobId, show])
+
+  useLayoutEffect(() => {
+    const since = keptSince()
+    if (since === null) return
+    keptRef.current = since
+    away.current = true
+    wasOpen.current = false
+    setServerTime(Date.now())
+    setNow(serverTime())
+    setReach({ confirmedAt: since, away: true, kept: true })
+    keptShown.current = reload().catch(() => {})
+  }, [reload])
 
   const catchUp = useCallback(() => {
     const behind = stale.current || wanted.current > current.current.job.rev
@@ -181,6 +201,24 @@ export function JobProvider({ initial, canUndo, canRedo, serverNow, zone: server
     [show],
   )
 
+  /** Without the server what waits to be sent is in nothing that it has said: shown on top of what was kept. */
+  const showWaiting = useCallback(
+    async (acts: Act[]) => {
+      const { planAct } = await whenReached(() => import('@/core/job/acts/plan'))
+      for (const waiting of acts) {
+        try {
+          show(
+            withChanges(current.current, planAct(current.current, waiting, serverTime(), byHere()).changes),
+          )
+        } catch (error) {
+          // What does not fit on what was kept stands in the queue all the same.
+          if (!isCoreError(error)) throw error
+        }
+      }
+    },
+    [show],
+  )
+
   useEffect(() => {
     void whenReached(() => import('@/core/job/acts/plan')).then((loaded) => {
       planner.current = loaded
@@ -208,7 +246,10 @@ export function JobProvider({ initial, canUndo, canRedo, serverNow, zone: server
         onNoSession: () => window.location.assign(`/door?to=${encodeURIComponent(window.location.pathname)}`),
         onState: (state) => {
           setSave(state)
-          if (state === 'saved') catchUp()
+          if (state === 'saved') {
+            catchUp()
+            tellStored(jobId)
+          }
         },
         onStored: ({ rev, canUndo, canRedo }) => {
           setSteps({ canUndo, canRedo })
@@ -230,6 +271,8 @@ export function JobProvider({ initial, canUndo, canRedo, serverNow, zone: server
     // What an earlier page left is not in what the server showed: look again once it is stored.
     void mine.recover().then((sends) => {
       if (sends) stale.current = true
+      if (sends && keptRef.current !== null)
+        void keptShown.current.then(() => showWaiting(mine.waitingActs()))
     })
     let link: LiveLink | null = null
     let left = false
@@ -246,6 +289,13 @@ export function JobProvider({ initial, canUndo, canRedo, serverNow, zone: server
           onReach: (next) => {
             const back = away.current && !next.away
             away.current = next.away
+            // A page out of the store stays one until the server has said what stands now.
+            if (next.away && keptRef.current !== null) return
+            if (keptRef.current !== null) {
+              keptRef.current = null
+              stale.current = true
+              endKept()
+            }
             if (!next.away) wasOpen.current = letsHandsIn(current.current, serverTime())
             setReach(next)
             if (back) {
@@ -320,7 +370,11 @@ export function JobProvider({ initial, canUndo, canRedo, serverNow, zone: server
       snapshot,
       // What is worked out is asked for where it is shown: what cannot be worked out takes its block along and not the page.
       get energy() {
-        energy ??= shut ? heldBack(energyOf(snapshot, now)) : energyOf(snapshot, now)
+        energy ??= reach.kept
+          ? notKnown(energyOf(snapshot, now))
+          : shut
+            ? heldBack(energyOf(snapshot, now))
+            : energyOf(snapshot, now)
         return energy
       },
       now,
@@ -386,6 +440,16 @@ const loaded = (): Promise<void> =>
   })
 
 const AWAY = 'the server cannot be reached, and nothing new opens'
+
+/** Nobody knows what stands now: taken for live, whatever stood when the page was kept. */
+const notKnown = (energy: Energy): Energy => ({
+  ...heldBack(energy),
+  state: 'live',
+  openPoints: 0,
+  provenAt: null,
+  provenVolts: null,
+  holdsUntil: null,
+})
 
 /** Nothing opens that was not open when the server last confirmed it. */
 const heldBack = (energy: Energy): Energy => ({

@@ -2,6 +2,8 @@
 export interface Reach {
   confirmedAt: number
   away: boolean
+  /** The page was opened without the server: nothing of it is known to be the present. */
+  kept?: boolean
 }
 
 interface Callbacks {

@@ -91,6 +91,11 @@ export class ActQueue {
     }
   }
 
+  /** What waits to be sent, the oldest first. */
+  waitingActs(): Act[] {
+    return [...this.sending, ...this.waiting].map(({ act }) => act)
+  }
+
   private async takeOver(): Promise<boolean> {
     const inherited = this.bridge.filter(({ id }) => !this.own.has(id))
     const kept = await Promise.race([

@@ -17,6 +17,11 @@ export const pageCan = {
     without:
       'A browser gives notifications only to this machine’s own address or behind a certificate: a tone and the title of the tab tell when a wait is over.',
   },
+  offline: {
+    can: () => typeof navigator !== 'undefined' && 'serviceWorker' in navigator && globalThis.isSecureContext,
+    without:
+      'A browser keeps pages for the time without a connection only at this machine’s own address or behind a certificate: leave the page open, what is typed waits in it.',
+  },
   localVoice: {
     can: () =>
       typeof speechSynthesis !== 'undefined' &&

@@ -9,7 +9,7 @@ import { minutesSince } from '../kit/time'
 
 /** The state of the job in words, beside its line. Never by colour alone. */
 export function StateBox() {
-  const { energy, now, stops, reach, snapshot, clock } = useJob()
+  const { energy, now, stops, reach, snapshot, clock, when } = useJob()
   const stopped = stops.length > 0 || energy.stop !== null
   const contradicted = contradictionsOf(snapshot).length > 0
   const { title, lines, look } = wordsOf()
@@ -18,7 +18,7 @@ export function StateBox() {
       aria-label="State"
       className={`flex min-w-0 flex-1 items-center gap-3 border-ink px-3 py-1.5 mid:min-w-72 mid:flex-none mid:border-l mid:px-4 mid:py-2 ${look.box}`}
       data-testid="state"
-      data-state={energy.state}
+      data-state={reach.kept ? 'not-known' : energy.state}
     >
       {/* Spoken when the state changes, and not with every minute that passes. */}
       <span className="sr-only" role="status">
@@ -38,7 +38,7 @@ export function StateBox() {
           </span>
         ))}
         <span
-          className={`num text-xs leading-tight mid:block ${reach.away ? 'font-bold' : `hidden ${look.note}`}`}
+          className={`num text-xs leading-tight mid:block ${reach.kept ? 'hidden' : reach.away ? 'font-bold' : `hidden ${look.note}`}`}
           data-testid="confirmed"
         >
           {reach.away
@@ -57,6 +57,15 @@ export function StateBox() {
     )
     const plain = { box: '', mark: 'border-ink', note: 'text-soft', symbol: null }
     const live = { box: '', mark: 'hatch border-ink', note: 'text-soft', symbol: null }
+    if (reach.kept)
+      return {
+        title: 'NOT KNOWN',
+        lines: [
+          `since ${when(new Date(reach.confirmedAt).toISOString(), now)}: this page was opened without the server`,
+          'take the machine for live',
+        ],
+        look: { ...live, symbol: '?', mark: 'border-ink text-xl font-bold' },
+      }
     if (stopped) {
       const what = energy.stop
         ? liveReading(energy.stop)
