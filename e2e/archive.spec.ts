@@ -22,7 +22,7 @@ test('a job is taken along as PDF, HTML and archive; the archive comes in once, 
   expect(html).toContain('archive room')
   expect(html).not.toContain('<script')
   const archive = await taken('As an archive')
-  await page.goto('/household')
+  await page.goto('/household/data')
   const file = (bytes: Buffer) => ({ name: 'archive.zip', mimeType: 'application/zip', buffer: bytes })
   await page.getByLabel('Bring an archive in').setInputFiles(file(archive))
   await expect(page.getByRole('status')).toContainText('0 jobs, 0 machines and 0 photos came in.')
@@ -32,7 +32,7 @@ test('a job is taken along as PDF, HTML and archive; the archive comes in once, 
 })
 
 test('the whole household goes along as one file', async ({ page }) => {
-  await page.goto('/household')
+  await page.goto('/household/data')
   const [download] = await Promise.all([
     page.waitForEvent('download'),
     page.getByRole('link', { name: 'Take an archive along' }).click(),

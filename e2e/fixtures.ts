@@ -24,8 +24,9 @@ const freePort = () =>
     })
   })
 
-async function serving(
-  use: (port: number) => Promise<void>,
+/** A copy of the planted household on a server of its own, gone when its use is over. */
+export async function serving(
+  use: (port: number, folder: string) => Promise<void>,
   env: Record<string, string> = {},
 ): Promise<void> {
   const folder = mkdtempSync(join(tmpdir(), 'rest-cog-journeys-'))
@@ -39,7 +40,7 @@ async function serving(
       env: { ...process.env, ...env },
     })
     await answered(child)
-    await use(port)
+    await use(port, folder)
   } finally {
     child?.stdin?.end()
     await gone(child)

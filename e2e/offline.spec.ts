@@ -39,7 +39,7 @@ test('a phone without a connection goes through Notice and notes a way in, reloa
   await allOfStages(page)
   await page.getByLabel(/Earlier repairs, damage/).fill('one screw of the grille is missing')
   const line = page.getByPlaceholder('4 hex 1/4 long, cup B')
-  await line.fill('unscrew grille, 2 screws, cup A')
+  await line.fill('unclip grille')
   await page.getByRole('button', { name: 'Add line' }).tap()
   await expect(page.getByTestId('ledger')).toContainText('grille')
   await page.reload()

@@ -1,5 +1,5 @@
 import { readFileSync } from 'node:fs'
-import { type ErrorShape, isCoreError } from '../src/core/errors'
+import { CoreError, type ErrorShape, isCoreError } from '../src/core/errors'
 import { tools as coreTools, findTool, runTool, toolSchema } from '../src/core/tools'
 import type { Tool } from '../src/core/tools/types'
 import { platePhoto } from './platePhoto'
@@ -97,9 +97,9 @@ async function answer(tool: Tool, text: string): Promise<object> {
   try {
     input = JSON.parse(text.replace(/^\uFEFF/, ''))
   } catch (error) {
-    throw Object.assign(
-      new Error(`This is not JSON: ${(error as Error).message}. See: npm run -s cog -- ${tool.name} --help`),
-      { code: 'invalid-json', path: '' },
+    throw new CoreError(
+      'invalid-json',
+      `This is not JSON: ${(error as Error).message}. See: npm run -s cog -- ${tool.name} --help`,
     )
   }
   return runTool(tool, input)

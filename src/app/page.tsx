@@ -18,7 +18,7 @@ interface Props {
 export default async function BenchPage({ searchParams }: Props) {
   const zone = await personZone()
   const { say = '', danger = '' } = await searchParams
-  const [{ open, closed, left, known, due, looks, introduced }, names] = await Promise.all([
+  const [{ open, closed, left, known, due, looks, introduced, dataTrouble }, names] = await Promise.all([
     readBench({ zone }),
     readOwnNames(),
   ])
@@ -32,6 +32,14 @@ export default async function BenchPage({ searchParams }: Props) {
         said={say.slice(0, 500)}
         danger={isStopRule(danger) ? danger : null}
       />
+      {dataTrouble ? (
+        <p role="alert" className="mx-4 mt-4 border-stop border-l-4 pl-3 mid:mx-0">
+          Something about the data folder is to be seen.{' '}
+          <Link href="/household/data" className="text-teal underline">
+            Look under Data
+          </Link>
+        </p>
+      ) : null}
       {introduced ? null : <FirstQuestions />}
       <section aria-label="On the bench" className="px-4 pt-7 mid:px-0">
         <h2 className="mb-2 text-lg">{open.length === 0 ? 'The bench is clear' : 'On the bench'}</h2>

@@ -55,7 +55,8 @@ export function openFile(path: string) {
    */
   const bracket = (sql: string): Statement => {
     const run = () => {
-      file.exec(sql === 'begin' ? 'begin immediate' : sql)
+      // What ended a transaction by itself, such as a full disk, is what is told, and not that it has ended.
+      if (sql !== 'rollback' || file.inTransaction) file.exec(sql === 'begin' ? 'begin immediate' : sql)
       inside = sql === 'begin'
       return { changes: 0, lastInsertRowid: 0 }
     }

@@ -1,6 +1,7 @@
 import { readdir, stat, statfs } from 'node:fs/promises'
 import { join } from 'node:path'
 import { store } from './store'
+import { withoutLogSince } from './withoutLog'
 
 /** Where the data folder lies and how large it is, by its parts. Bytes. */
 export interface FolderState {
@@ -9,6 +10,8 @@ export interface FolderState {
   photos: { count: number; bytes: number }
   /** Copies that were laid beside: before a migration, before a restore. */
   copies: { name: string; bytes: number }[]
+  /** When the file was found to have come without its log; null where it did not. */
+  withoutLog: string | null
   /** What is left on its disk; null where the system does not say. */
   free: number | null
 }
@@ -44,6 +47,7 @@ export async function folderState(): Promise<FolderState> {
           : (await all(join(folder.path, name))).bytes,
       })),
     ),
+    withoutLog: withoutLogSince(folder.path),
     free: await freeBytes(folder.path),
   }
 }

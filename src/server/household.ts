@@ -9,8 +9,10 @@ import type { OwnName } from '@/core/words/ownNames'
 import { findHousehold, findMachine, listJobs, listMachines, listOwnNames } from '@/data/household'
 import { listDueLooks } from '@/data/jobs'
 import { fileTrouble } from '@/data/trouble'
+import { readPlan } from './backup/plan'
 import { type BenchLine, benchLinesOf } from './benchLines'
 import { store } from './store'
+import { withoutLogSince } from './withoutLog'
 
 export async function readHousehold(): Promise<HouseholdRow> {
   const { db } = await store()
@@ -88,8 +90,10 @@ export async function readBench({ zone }: { zone?: string } = {}): Promise<{
   looks: { jobId: string; dueAt: string; title: string; what: string }[]
   /** The first questions were answered, or left. */
   introduced: boolean
+  /** Something is to be seen under Data: the file came without its log, or a backup that was due failed. */
+  dataTrouble: boolean
 }> {
-  const { db } = await store()
+  const { db, folder } = await store()
   const now = Date.now()
   const all = await listed()
   const { jobs, machines, entries, household } = all
@@ -107,6 +111,7 @@ export async function readBench({ zone }: { zone?: string } = {}): Promise<{
     closed: rows.slice(open.shown.length),
     left: { open: open.left, closed: closed.left },
     introduced: household?.introduced === 1,
+    dataTrouble: withoutLogSince(folder.path) !== null || (await readPlan()).lastError !== '',
     known: namedApart(offered(machines.filter(isGoodMachine), jobs), jobs, zone),
     due: machines.filter((machine) => machine.nextLook !== null && machine.nextLook <= today).slice(0, PAGE),
     looks: looks.slice(0, PAGE).map(({ jobId, checkId, dueAt }) => {

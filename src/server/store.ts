@@ -1,9 +1,11 @@
 import { newHousehold } from '@/core/job'
 import { type Database, type DataFolder, dataFolder, openDatabase, transact } from '@/data/database'
+import { inspectFile } from '@/data/fileState'
 import { lockFolder } from '@/data/folderLock'
 import { findHousehold, HOME, insertHousehold } from '@/data/household'
 import { takeBack } from './backup/aside'
 import { dataPath } from './dataPath'
+import { noteWithoutLog } from './withoutLog'
 
 export interface Store {
   db: Database
@@ -46,7 +48,9 @@ export async function swapStore(work: () => Promise<Store>): Promise<void> {
 export async function openStore(path: string): Promise<Store> {
   lockFolder(path)
   const folder = dataFolder(path)
+  const { withoutLog } = inspectFile(folder.database)
   const db = await openDatabase(folder)
+  if (withoutLog) noteWithoutLog(path)
   if (!(await findHousehold(db)))
     await transact(db, (trx) => insertHousehold(trx, newHousehold(HOME, 'My household')))
   return { db, folder }

@@ -66,7 +66,7 @@ export interface BadValue {
   value: string
 }
 
-/** What of one row cannot be. @example badValues('machine', fan) // [] */
+/** What of one row cannot be; nothing of a row that is as it may be. */
 export function badValues<Table extends keyof JobTables>(table: Table, row: JobTables[Table]): BadValue[] {
   const columns: [string, Column][] = Object.entries(archiveColumns[table])
   const values = new Map<string, unknown>(Object.entries(row))

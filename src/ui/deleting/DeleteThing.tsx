@@ -39,7 +39,12 @@ export function DeleteThing({ kind, id, then }: DeleteThingProps) {
     })
   return (
     <>
-      <button type="button" className="btn btn-plain btn-stop" disabled={busy} onClick={look}>
+      <button
+        type="button"
+        className="inline-flex min-h-11 items-center text-soft text-sm underline underline-offset-4"
+        disabled={busy}
+        onClick={look}
+      >
         {`Delete this ${kind}`}
       </button>
       {error && !deletion ? (

@@ -10,6 +10,7 @@ import { Backups } from '@/ui/data/Backups'
 import { Check } from '@/ui/data/Check'
 import { Deleted } from '@/ui/data/Deleted'
 import { Restore } from '@/ui/data/Restore'
+import { WithoutLog } from '@/ui/data/WithoutLog'
 import { Archive } from '@/ui/household/Archive'
 import { clockIn } from '@/ui/kit/time'
 
@@ -41,6 +42,9 @@ export default async function DataPage() {
           ))}
           {state.free === null ? null : <Row name="Left on its disk">{sizeText(state.free)}</Row>}
         </dl>
+        {state.withoutLog ? (
+          <WithoutLog found={`${day(state.withoutLog)} ${clock(state.withoutLog)}`} />
+        ) : null}
         {state.free !== null && state.free < SCARCE ? (
           <p className="mt-2 border-stop border-l-4 pl-2" role="alert">
             The disk is nearly full. Make room on it: what cannot be stored is told, and waits on the device
