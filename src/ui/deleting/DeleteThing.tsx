@@ -1,10 +1,16 @@
 'use client'
 
+import dynamic from 'next/dynamic'
 import { useRouter } from 'next/navigation'
-import { Dialog } from 'radix-ui'
 import { useState } from 'react'
 import type { Deletion } from '@/server/deleting'
+import { atHand } from '../kit/whenReached'
 import { askThing } from './thing'
+
+const DeleteDialog = dynamic(
+  atHand(() => import('./DeleteDialog').then((module) => module.DeleteDialog)),
+  { ssr: false },
+)
 
 interface DeleteThingProps {
   kind: 'job' | 'machine'
@@ -52,61 +58,15 @@ export function DeleteThing({ kind, id, then }: DeleteThingProps) {
           {error}
         </p>
       ) : null}
-      <Dialog.Root open={deletion !== null} onOpenChange={(open) => !open && setDeletion(null)}>
-        <Dialog.Portal>
-          <Dialog.Overlay className="fixed inset-0 z-40 bg-ink/40" />
-          <Dialog.Content
-            aria-describedby={undefined}
-            className="fixed top-1/2 left-1/2 z-50 w-[min(30rem,calc(100vw-2rem))] -translate-x-1/2 -translate-y-1/2 border border-ink bg-surface p-5 shadow-lg"
-          >
-            {deletion ? (
-              <>
-                <Dialog.Title className="text-lg">{`Delete this ${kind}: ${deletion.title}?`}</Dialog.Title>
-                <p className="mt-2">{goesAlong(deletion)}</p>
-                {deletion.apart > 0 ? (
-                  <p className="mt-2 border-copper border-l-4 pl-2">
-                    {`The machine lies apart: ${count(deletion.apart, 'act')} of the way back ${deletion.apart === 1 ? 'is' : 'are'} open. Nobody will be reminded of them.`}
-                  </p>
-                ) : null}
-                {deletion.problem ? (
-                  <p className="mt-2 border-stop border-l-4 pl-2" role="alert">
-                    {deletion.problem}
-                  </p>
-                ) : (
-                  <p className="mt-2">For a day it can be brought back, under Household, Data.</p>
-                )}
-                {error ? (
-                  <p className="mt-2 border-stop border-l-4 pl-2" role="alert">
-                    {error}
-                  </p>
-                ) : null}
-                <div className="mt-4 flex flex-wrap gap-2">
-                  <Dialog.Close className="btn">Keep it</Dialog.Close>
-                  {deletion.problem ? null : (
-                    <button type="button" className="btn btn-stop" disabled={busy} onClick={remove}>
-                      Delete it
-                    </button>
-                  )}
-                </div>
-              </>
-            ) : null}
-          </Dialog.Content>
-        </Dialog.Portal>
-      </Dialog.Root>
+      {deletion ? (
+        <DeleteDialog
+          deletion={deletion}
+          error={error}
+          busy={busy}
+          onDelete={remove}
+          onKeep={() => setDeletion(null)}
+        />
+      ) : null}
     </>
   )
-}
-
-const count = (number: number, one: string) => `${number} ${number === 1 ? one : `${one}s`}`
-
-function goesAlong({ kind, jobs, photos, readings, lines }: Deletion): string {
-  const parts = [
-    kind === 'machine' ? count(jobs, 'job') : '',
-    readings > 0 ? count(readings, 'reading') : '',
-    lines > 0 ? count(lines, 'line') : '',
-    photos > 0 ? count(photos, 'photo') : '',
-  ].filter(Boolean)
-  return parts.length > 0
-    ? `Along with it ${jobs + photos + readings + lines === 1 ? 'goes' : 'go'} ${parts.join(', ')}.`
-    : 'Nothing was written in it yet.'
 }

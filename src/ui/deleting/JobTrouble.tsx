@@ -1,7 +1,6 @@
 import Link from 'next/link'
 import type { BadValue } from '@/core/archive/values'
-import { BringBack } from './BringBack'
-import { DeleteThing } from './DeleteThing'
+import { BringBack, DeleteThing } from './late'
 
 interface JobTroubleProps {
   id: string

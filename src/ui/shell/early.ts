@@ -5,6 +5,7 @@
 function keepEarly(): void {
   // A press that waits longer than this is no longer what the person means.
   const HELD_MS = 15_000
+  const MOST_TRIES = 100
   const root = document.documentElement
   const held: { what: 'press' | 'type'; on: HTMLElement; at: number; value: string }[] = []
 
@@ -22,9 +23,28 @@ function keepEarly(): void {
   const onSend = (event: Event) => {
     if (event.target instanceof Element && !event.target.matches('form[action]')) event.preventDefault()
   }
+  /** What a field is called: the page may draw a part of itself anew, and the field that was typed into is then another. */
+  const called = new WeakMap<Field, string>()
+  const nameOf = (field: Field): string =>
+    [
+      field.tagName,
+      field.type,
+      field.getAttribute('placeholder') ?? '',
+      field.getAttribute('aria-label') ?? field.labels?.[0]?.textContent ?? '',
+    ].join('/')
+  /** The field that stands where this one stood; null where none does, or more than one is called so. */
+  const inItsPlace = (field: Field): Field | null => {
+    const name = called.get(field)
+    const alike = [...document.querySelectorAll('input, textarea, select')].filter(
+      (other): other is Field => isField(other) && nameOf(other) === name,
+    )
+    return alike.length === 1 ? (alike[0] ?? null) : null
+  }
+
   const onType = (event: Event) => {
     const on = event.target
     if (isField(on)) {
+      called.set(on, nameOf(on))
       const last = held.at(-1)
       // What was typed is kept by itself: the page may fill the field anew before it listens.
       if (last?.what === 'type' && last.on === on) last.value = on.value
@@ -63,13 +83,26 @@ function keepEarly(): void {
   const typed = new Map<Field, string>()
 
   /** What was typed is said once more, as if the last letter came now, as soon as its part of the page listens. */
-  const sayAgain = (field: Field) => {
+  const sayAgain = (field: Field, tries = 0) => {
     if (field.isConnected && !wake(field)) {
       setTimeout(() => sayAgain(field), 50)
       return
     }
     const value = typed.get(field) ?? field.value
     typed.delete(field)
+    if (!field.isConnected) {
+      const other = inItsPlace(field)
+      // What is drawn anew is not there at once.
+      if (!other && tries < MOST_TRIES) {
+        typed.set(field, value)
+        setTimeout(() => sayAgain(field, tries + 1), 50)
+      }
+      if (!other || typed.has(other)) return
+      called.set(other, nameOf(other))
+      typed.set(other, value)
+      sayAgain(other)
+      return
+    }
     awake.add(field)
     const kind = Object.getPrototypeOf(field)
     // The page compares with what it set itself: emptied through its own hand, filled again past it.
@@ -90,6 +123,7 @@ function keepEarly(): void {
   const onLate = ({ target }: Event) => {
     if (!isField(target) || target instanceof HTMLSelectElement || awake.has(target)) return
     const waits = typed.has(target)
+    called.set(target, nameOf(target))
     typed.set(target, target.value)
     if (!waits) sayAgain(target)
   }
@@ -99,11 +133,10 @@ function keepEarly(): void {
     const now = Date.now()
     for (const { what, on, at, value } of held) {
       on.removeAttribute('data-waits')
-      if (!on.isConnected) continue
       if (what === 'type' && isField(on)) {
         typed.set(on, value)
         sayAgain(on)
-      } else if (now - at < HELD_MS) pressAgain(on)
+      } else if (on.isConnected && now - at < HELD_MS) pressAgain(on)
     }
     for (const type of ['focusin', 'keydown']) document.addEventListener(type, onEnter, true)
     document.addEventListener('input', onLate, true)
