@@ -36,7 +36,7 @@ export default async function HouseholdPage({ searchParams }: Props) {
             <li
               key={machine.id}
               id={machine.id}
-              className="flex flex-wrap gap-4 border-line border-b py-4 target:bg-teal-wash"
+              className="flex min-w-0 flex-wrap gap-4 border-line border-b py-4 target:bg-teal-wash"
             >
               {machine.pictureHash ? (
                 // biome-ignore lint/performance/noImgElement: served from the data folder, already small
@@ -49,7 +49,7 @@ export default async function HouseholdPage({ searchParams }: Props) {
               ) : good ? (
                 <FamilySection family={machine.family} className="h-24 w-32 shrink-0" />
               ) : null}
-              <div className="min-w-[min(12rem,100%)] flex-1 [overflow-wrap:anywhere]">
+              <div className="w-full min-w-0 flex-1 basis-48 [overflow-wrap:anywhere]">
                 <p className="font-bold leading-tight">{machineTitle(machine)}</p>
                 <p className="caption">
                   {[machine.place, good ? familyLabel(machine.family) : ''].filter(Boolean).join(' · ')}
@@ -87,7 +87,7 @@ export default async function HouseholdPage({ searchParams }: Props) {
                     <li key={job.id}>
                       <Link
                         href={`/jobs/${job.id}/${job.status === 'closed' ? 'record' : 'notice'}`}
-                        className="inline-flex min-h-9 items-center text-teal underline mid:min-h-0"
+                        className="inline-block max-w-full py-1.5 text-teal underline mid:py-0"
                       >
                         {job.symptom || 'A job'}
                       </Link>{' '}

@@ -328,7 +328,7 @@ export function JobProvider({ initial, canUndo, canRedo, serverNow, zone: server
       left = true
       link?.close()
     }
-  }, [jobId, show, catchUp])
+  }, [jobId, show, catchUp, showWaiting])
 
   const history = useCallback(
     async (direction: 'undo' | 'redo') => {

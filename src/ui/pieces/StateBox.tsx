@@ -57,15 +57,6 @@ export function StateBox() {
     )
     const plain = { box: '', mark: 'border-ink', note: 'text-soft', symbol: null }
     const live = { box: '', mark: 'hatch border-ink', note: 'text-soft', symbol: null }
-    if (reach.kept)
-      return {
-        title: 'NOT KNOWN',
-        lines: [
-          `since ${when(new Date(reach.confirmedAt).toISOString(), now)}: this page was opened without the server`,
-          'take the machine for live',
-        ],
-        look: { ...live, symbol: '?', mark: 'border-ink text-xl font-bold' },
-      }
     if (stopped) {
       const what = energy.stop
         ? liveReading(energy.stop)
@@ -83,6 +74,15 @@ export function StateBox() {
         },
       }
     }
+    if (reach.kept)
+      return {
+        title: 'NOT KNOWN',
+        lines: [
+          `since ${when(new Date(reach.confirmedAt).toISOString(), now)}: this page was opened without the server`,
+          'take the machine for live',
+        ],
+        look: { ...live, symbol: '?', mark: 'border-ink text-xl font-bold' },
+      }
     switch (energy.state) {
       case 'proven-dead': {
         const since = minutesSince(energy.provenAt ?? '', now)

@@ -134,7 +134,7 @@ async function keepPages(paths: string[]): Promise<void> {
     const response = await fetch(url, { headers: { accept: as === 'page' ? 'text/html' : '*/*' } }).catch(
       () => null,
     )
-    if (!response || response.status !== 200 || response.redirected) continue
+    if (response?.status !== 200 || response.redirected) continue
     const headers = new Headers(response.headers)
     headers.set(SINCE, new Date().toISOString())
     const cache = await caches.open(as === 'page' ? PAGES : JOBS)
