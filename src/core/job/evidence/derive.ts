@@ -211,9 +211,17 @@ export const derivedFindings = oncePerSnapshot((snapshot): DerivedFinding[] => {
     else if (frame.length > 0)
       found.push({ observation: 'to-frame', value: 'clear', from: 'over-range to the frame' })
   }
-  found.push(...brushFinding(snapshot), ...walkFindings(snapshot))
+  found.push(...brushFinding(snapshot), ...noneSeen(snapshot), ...walkFindings(snapshot))
   return found
 })
+
+/** Who looked for a capacitor to empty it, saw none and read the motor's own leads has said so once: it is not asked again. */
+function noneSeen({ charges, findings }: JobSnapshot): DerivedFinding[] {
+  const looked = charges.some(({ terminals, readAt }) => terminals === 'none-seen' && readAt !== null)
+  return looked && !findings.some(({ observation }) => observation === 'capacitor-look')
+    ? [{ observation: 'capacitor-look', value: 'none-fitted', from: 'none was seen to be emptied' }]
+    : []
+}
 
 /** Brushes measured in millimetres against new ones. */
 function brushFinding(snapshot: JobSnapshot): DerivedFinding[] {
@@ -241,17 +249,11 @@ export function diagnoseInputOf(snapshot: JobSnapshot): DiagnoseInput {
     ...(age === null ? {} : { ageYears: age }),
     observations: findingsOf(snapshot),
     tools: toolsOf(snapshot.household),
-    declined: [...snapshot.declined.map((row) => row.observation), ...notSeen(snapshot)],
+    declined: snapshot.declined.map((row) => row.observation),
     plate: plateFigures(snapshot),
     ...knownOf(snapshot),
   }
 }
-
-/** Who sees no capacitor, and read the motor's own leads in its stead, is not asked how it looks. */
-const notSeen = ({ charges }: JobSnapshot): ObservationId[] =>
-  charges.some(({ terminals, readAt }) => terminals === 'none-seen' && readAt !== null)
-    ? ['capacitor-look']
-    : []
 
 /** What the person set or struck by hand. */
 function knownOf(snapshot: JobSnapshot): Pick<DiagnoseInput, 'known'> {
