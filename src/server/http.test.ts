@@ -92,3 +92,21 @@ describe('a body', () => {
     expect((await bytesOf(post({}, 'ruler'), 100, 'Too large.')).toString()).toBe('ruler')
   })
 })
+
+describe('a body that stays silent', () => {
+  it('is given up, so that nobody holds a connection by saying nothing', async () => {
+    vi.useFakeTimers()
+    const given = { up: false }
+    const body = new ReadableStream<Uint8Array>({
+      cancel: () => {
+        given.up = true
+      },
+    })
+    const asked = new Request('http://127.0.0.1/', { method: 'POST', body, duplex: 'half' } as RequestInit)
+    const answered = expect(bytesOf(asked, 100, 'too long')).rejects.toMatchObject({ code: 'too-slow' })
+    await vi.advanceTimersByTimeAsync(20_000)
+    await answered
+    expect(given.up).toBe(true)
+    vi.useRealTimers()
+  })
+})

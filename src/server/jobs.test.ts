@@ -436,3 +436,32 @@ describe('two windows at one job', () => {
     expect(snapshot.machine).toMatchObject({ place: '', name: 'Old fan' })
   })
 })
+
+describe('an act that says it is older than anything', () => {
+  it.each([9e15, -9e15, Number.MAX_VALUE])(
+    '%d is refused alone: what came with it is stored',
+    async (ageMs) => {
+      const jobId = await openJob({ symptom: '', family: 'hrv-fan', findings: [] })
+      const { answers } = await storeActs(jobId, [
+        { id: id(), act: { kind: 'job.edit', field: 'cost', value: '7' }, ageMs },
+        {
+          id: id(),
+          act: { kind: 'job.edit', field: 'lesson', value: 'x' },
+          ageMs: 0,
+        },
+      ])
+      expect(answers.map(({ stored }) => stored)).toEqual([false, true])
+      expect((await readJob(jobId)).snapshot.job.lesson).toBe('x')
+    },
+  )
+})
+
+describe('an act that would store what cannot be read again', () => {
+  it('is refused, and the job stays in reach', async () => {
+    const jobId = await openJob({ symptom: '', family: 'hrv-fan', findings: [] })
+    await expect(
+      actOnJob(jobId, [{ kind: 'machine.edit', field: 'nextLook', value: '2027-02-30' }]),
+    ).rejects.toMatchObject({ code: expect.stringMatching(/./) })
+    expect((await readJob(jobId)).snapshot.machine.nextLook).toBeNull()
+  })
+})

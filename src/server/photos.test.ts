@@ -1,4 +1,4 @@
-import { existsSync, readdirSync } from 'node:fs'
+import { existsSync, readdirSync, rmSync } from 'node:fs'
 import { join } from 'node:path'
 import sharp from 'sharp'
 import { describe, expect, it } from 'vitest'
@@ -145,5 +145,16 @@ describe('a picture that nothing names', () => {
     // Nothing offers to bring back what cannot come.
     await expect(stepHistory(jobId, 'redo')).rejects.toMatchObject({ code: 'nothing-to-redo' })
     for (const { column, hash } of kept) await expect(readPhoto(hash), column).resolves.toBeInstanceOf(Buffer)
+  })
+})
+
+describe('a photos folder that was taken away', () => {
+  it('says so in the place of its pictures, and is there again with the next one', async () => {
+    const { folder } = await store()
+    const kept = await keepPhoto(await picture(30, 30, '#334455').png().toBuffer(), '')
+    rmSync(folder.photos, { recursive: true })
+    await expect(readPhoto(kept)).rejects.toMatchObject({ code: 'unknown-photo' })
+    const again = await keepPhoto(await picture(30, 30, '#554433').png().toBuffer(), '')
+    await expect(readPhoto(again)).resolves.toBeInstanceOf(Buffer)
   })
 })

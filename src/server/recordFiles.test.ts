@@ -1,7 +1,10 @@
+import { rmSync, writeFileSync } from 'node:fs'
+import { join } from 'node:path'
 import { describe, expect, it } from 'vitest'
 import type { JobRecord } from '@/core/record/types'
 import { recordHtml } from './recordHtml'
 import { recordPdf } from './recordPdf'
+import { store } from './store'
 import { ownDataFolder } from './testStore.testing'
 
 const record: JobRecord = {
@@ -48,6 +51,16 @@ describe('a record as a PDF', () => {
     }
     const pages = (await recordPdf(long, 'UTC')).toString('latin1').match(/\/Type \/Page\b(?!s)/g)
     expect(pages?.length).toBeGreaterThan(2)
+  })
+})
+
+describe('a photo whose file is damaged', () => {
+  it('takes neither the PDF nor the HTML file away', async () => {
+    const { folder } = await store()
+    writeFileSync(join(folder.photos, `${'ab'.repeat(32)}.webp`), 'no picture')
+    expect((await recordPdf(record, 'UTC')).subarray(0, 5).toString()).toBe('%PDF-')
+    expect(await recordHtml(record, 'UTC')).toContain('wheel: the file of the picture is damaged.')
+    rmSync(join(folder.photos, `${'ab'.repeat(32)}.webp`))
   })
 })
 

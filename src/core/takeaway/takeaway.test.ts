@@ -15,6 +15,15 @@ describe('a calendar file', () => {
     expect(dueEvents(jobOn('ceiling-fan'))).toEqual([])
   })
 
+  it.each(['a\rATTENDEE:x', 'a\nATTENDEE:x', 'a\r\nATTENDEE:x', 'a\u2028ATTENDEE:x'])(
+    'ends no line where what was typed does: %j',
+    (what) => {
+      const text = calendarOf([{ id: 'a', at: '2027-05-01', what }], 0)
+      expect(text.split(/[\r\n\u2028\u2029]+/).filter((line) => line.startsWith('ATTENDEE'))).toEqual([])
+      expect(unfolded(text)).toContain('SUMMARY:a\\nATTENDEE:x')
+    },
+  )
+
   it('leaves out a look that was answered', () => {
     const job = jobOn('ceiling-fan')
     const due = {

@@ -16,7 +16,7 @@ import { keepPhoto, readPhoto } from '../photos'
 import { store } from '../store'
 import { id, ownDataFolder, proveDead } from '../testStore.testing'
 import { keptWays } from '../ways'
-import { beginIncoming, endIncoming, type Taking, takePiece } from '.'
+import { beginIncoming, dropIncoming, endIncoming, type Taking, takePiece } from '.'
 import { archiveStream } from './make'
 
 ownDataFolder()
@@ -337,5 +337,15 @@ describe('an archive that is damaged, huge or hostile', () => {
     await refused(zipSync(none).subarray(0, 40), /Nothing was brought in/)
     const { readdirSync } = await import('node:fs')
     expect(readdirSync(join(folder.path, 'incoming'))).toEqual([])
+  })
+})
+
+describe('uploads that were begun and left', () => {
+  it('are few at once, and make room after an hour', async () => {
+    const now = Date.now()
+    const begun = await Promise.all(Array.from({ length: 4 }, () => beginIncoming(now)))
+    await expect(beginIncoming(now)).rejects.toMatchObject({ code: 'too-many' })
+    const later = await beginIncoming(now + 2 * 3_600_000)
+    for (const each of [...begun, later]) await dropIncoming(each)
   })
 })
