@@ -11,7 +11,7 @@ import {
   writeFileSync,
 } from 'node:fs'
 import { dirname, join, relative } from 'node:path'
-import { fileURLToPath } from 'node:url'
+import { fileURLToPath, pathToFileURL } from 'node:url'
 
 export const root = dirname(dirname(fileURLToPath(import.meta.url)))
 const npm = process.platform === 'win32' ? 'npm.cmd' : 'npm'
@@ -119,7 +119,16 @@ export function runTypeScript(file, args = [], options = {}) {
 export async function serve({ dataFolder, port, quiet = false, host = '127.0.0.1', env = {} }) {
   const child = spawn(
     process.execPath,
-    [join(root, 'node_modules', 'next', 'dist', 'bin', 'next'), 'start', '-H', host, '-p', String(port)],
+    [
+      '--import',
+      pathToFileURL(join(root, 'scripts', 'bodyGuard.mjs')).href,
+      join(root, 'node_modules', 'next', 'dist', 'bin', 'next'),
+      'start',
+      '-H',
+      host,
+      '-p',
+      String(port),
+    ],
     {
       cwd: root,
       stdio: ['ignore', quiet ? 'ignore' : 2, 2],
