@@ -25,7 +25,7 @@ export function readPlate(input: { text: string; kind?: PlateKind }): PlateResul
   let text = input.text
   let [best, scan] = readOnce({ ...input, text })
   // A narrow label breaks its lines anywhere: an end is read over where that makes more of the plate understood.
-  for (const end of brokenEnds(scan)) {
+  for (const end of text.length > MOST_OF_A_LABEL ? [] : brokenEnds(scan)) {
     const joined = `${text.slice(0, end)}${READ_OVER}${text.slice(end + 1)}`
     const [result] = readOnce({ ...input, text: joined })
     if (understood(result) <= understood(best) + LEAST_GAIN) continue
@@ -34,6 +34,9 @@ export function readPlate(input: { text: string; kind?: PlateKind }): PlateResul
   }
   return best
 }
+
+/** A narrow label is short: what is longer is a list or a page, and each end that is tried reads all of it again. */
+const MOST_OF_A_LABEL = 3000
 
 /** Less than half a word more is chance. */
 const LEAST_GAIN = 0.02

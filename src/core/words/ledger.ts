@@ -156,7 +156,7 @@ function tidy(text: string, terminals: string[]): string {
 }
 
 const CUP =
-  /[,;]?\s*\b(?:(?:they're|they are|it's|all|went|go(?:es)?|are|is|and) )*(?:in(?:to|side)? )?(?:the )?(?:cup|tray|jar|pot|tin)\s+(?:no\.? |number )?([a-z]|\d{1,2})\b/
+  /[,;]?\s*\b(?:(?:they're|they are|it's|all|went|go(?:es)?|are|is|and) ){0,6}(?:in(?:to|side)? )?(?:the )?(?:cup|tray|jar|pot|tin)\s+(?:no\.? |number )?([a-z]|\d{1,2})\b/
 
 const cupOf = (said: string): string => CUP.exec(said)?.[1]?.toUpperCase() ?? ''
 
@@ -251,9 +251,9 @@ const PLAIN_VERB = new RegExp(
   `\\b(?:${[verbs.loosen, verbs.unplug, verbs.disconnect, verbs.unclip, verbs.cut, verbs.unsolder, verbs.drain, 'unscrew\\w*|peel\\w*|scrap\\w*|lift\\w*|remov\\w*|took|pull\\w*|undid|undo|slid\\w*|mark\\w*|measur\\w*'].join('|')})\\b`,
 )
 
-const CARE = new RegExp(`^(?:i |we |then |and |now )*(?:${careWords})\\b`)
+const CARE = new RegExp(`^(?:i |we |then |and |now ){0,6}(?:${careWords})\\b`)
 const SEAL = new RegExp(`\\b(?:${sealWords})\\b`)
-const PRIED = /^(?:i |we |then |and |now )*(?:pr(?:y|ied|ying)|pris(?:e|ed|ing)|lever(?:ed|ing)?)\b/
+const PRIED = /^(?:i |we |then |and |now ){0,6}(?:pr(?:y|ied|ying)|pris(?:e|ed|ing)|lever(?:ed|ing)?)\b/
 
 /** A part is cleaned, scraped of its paint, thawed: it stays where it is. */
 const isCare = (said: string): boolean => CARE.test(said) && !SEAL.test(said)
@@ -472,7 +472,7 @@ function partOf(text: string, action: string): string {
     .trim()
     .replace(/\s+/g, ' ')
     .replace(
-      /[,;]?\s*\b(?:they're |they are |all |went |and )*(?:in(?:to)? )?(?:the )?cup\s+(?:no\.? |number )?\w{1,2}\b/i,
+      /[,;]?\s*\b(?:they're |they are |all |went |and ){0,6}(?:in(?:to)? )?(?:the )?cup\s+(?:no\.? |number )?\w{1,2}\b/i,
       '',
     )
     .replace(/[,;]?\s*\b(?:just )?temporar(?:y|ily)\b|\bfor now\b/gi, '')
@@ -490,7 +490,7 @@ function partOf(text: string, action: string): string {
   const bare = pattern
     ? cleaned.replace(
         new RegExp(
-          `^(?:i |we |have |just )*(?:${pattern})(?: (?:off|out|away|back|right out))?(?: of)?(?: (?:the|a|an|all))? `,
+          `^(?:i |we |have |just ){0,6}(?:${pattern})(?: (?:off|out|away|back|right out))?(?: of)?(?: (?:the|a|an|all))? `,
           'i',
         ),
         '',
