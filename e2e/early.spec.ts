@@ -97,8 +97,10 @@ test('words that come at once, as dictated ones do, are kept though their part o
       watch.disconnect()
       queueMicrotask(() => {
         field.focus()
-        Object.getOwnPropertyDescriptor(HTMLInputElement.prototype, 'value')?.set?.call(field, 'pantry')
-        field.dispatchEvent(new Event('input', { bubbles: true }))
+        // Entering it may draw it anew; words go to the field that has the focus.
+        const entered = document.activeElement
+        Object.getOwnPropertyDescriptor(HTMLInputElement.prototype, 'value')?.set?.call(entered, 'pantry')
+        entered?.dispatchEvent(new Event('input', { bubbles: true }))
       })
     }).observe(document, { attributes: true, childList: true, subtree: true })
   })

@@ -9,14 +9,13 @@ import { deep } from '../src/sampling.testing'
 /** Open a job of the demo household by the name of its machine. Its machines have a place; those that journeys add have none. */
 export async function openDemoJob(page: Page, name: string, stage: string): Promise<void> {
   if (!demoJobs.has(name)) {
-    await page.goto('/')
-    const link = page
-      .getByTestId('job-list')
-      .getByRole('link', { name: new RegExp(`${name}, `) })
-      .first()
-    demoJobs.set(name, (await link.getAttribute('href'))!)
+    // The bench shows its first page only, and other journeys lay jobs on it.
+    const found = await page.request.get(`/api/jobs?q=${encodeURIComponent(name)}`)
+    const { jobs } = (await found.json()) as { jobs: { id: string; title: string; status: string }[] }
+    const own = jobs.filter(({ title }) => title.startsWith(`${name}, `))
+    demoJobs.set(name, (own.find(({ status }) => status === 'open') ?? own[0])!.id)
   }
-  await page.goto(demoJobs.get(name)!.replace(/\/(notice|record)$/, `/${stage}`))
+  await page.goto(`/jobs/${demoJobs.get(name)}/${stage}`)
   await ready(page)
 }
 

@@ -114,7 +114,12 @@ function keepEarly(): void {
 
   /** The page wakes part by part: a field that is entered is woken before the words come. */
   const onEnter = ({ target }: Event) => {
-    if (isField(target) && !awake.has(target) && !typed.has(target) && wake(target)) awake.add(target)
+    if (!isField(target) || awake.has(target) || typed.has(target)) return
+    called.set(target, nameOf(target))
+    if (!wake(target)) return
+    // Waking may draw its part anew: who entered the field is in the one that stands in its place.
+    if (target.isConnected) awake.add(target)
+    else inItsPlace(target)?.focus()
   }
   /**
    * Words that came before their field listened: dictated or filled in, they are no key. What is chosen from a list needs no help:
