@@ -22,8 +22,12 @@ export async function openDemoJob(page: Page, name: string, stage: string): Prom
 /** Every worker has a copy of the same household: an address that was found once is found again. */
 const demoJobs = new Map<string, string>()
 
-/** The page answers keys and buttons. */
-export const ready = (page: Page) => page.locator('html[data-ready]').waitFor()
+/**
+ * The page answers keys and buttons, and nothing of it stands twice: what comes over the wire stands hidden under an id of its own
+ * until it is put in its place.
+ */
+export const ready = (page: Page) =>
+  page.locator('html[data-ready]:not(:has([hidden][id^="S:"]))').waitFor({ state: 'attached' })
 
 export async function startJob(page: Page, words: string): Promise<void> {
   await page.goto('/')
