@@ -122,6 +122,18 @@ export async function readBench({ zone }: { zone?: string } = {}): Promise<{
   }
 }
 
+/** More open jobs than a person chooses from. */
+const CHOSEN_FROM = 500
+
+/** Open jobs by the title of their machine, those that were touched last in front. */
+export async function openJobTitles(): Promise<{ id: string; title: string }[]> {
+  const { entries } = await listed()
+  return entries
+    .filter(({ job, machine }) => job.status === 'open' && isGoodMachine(machine))
+    .slice(0, CHOSEN_FROM)
+    .map(({ job, machine }) => ({ id: job.id, title: titleAndPlace(machine) }))
+}
+
 /** One page of a long list, counted from 1; a page beyond the last is the last. */
 export interface PageOf<Row> {
   rows: Row[]

@@ -1,15 +1,10 @@
-import { titleAndPlace } from '@/core/job/title'
-import { readBench } from '@/server/household'
+import { openJobTitles } from '@/server/household'
 import { Instruments } from '@/ui/instruments/Instruments'
 
 export const metadata = { title: 'Instruments' }
 
 export default async function InstrumentsPage() {
-  const { open } = await readBench()
-  const jobs = open.map(({ job, machine }) => ({
-    id: job.id,
-    title: titleAndPlace(machine),
-  }))
+  const jobs = await openJobTitles()
   return (
     <main id="work" className="mx-auto max-w-[1180px] px-4 pt-6 pb-16 mid:px-5">
       <h1 className="text-2xl">Instruments</h1>
