@@ -4,7 +4,7 @@ import { join } from 'node:path'
 import { expect, type Page } from '@playwright/test'
 import LibsqlDatabase from 'libsql'
 import { test as base, serving } from './fixtures'
-import { expectAccessible, jobOf, ready, saved, startJob } from './support'
+import { expectAccessible, jobOf, openDemoJob, ready, saved, startJob } from './support'
 
 /** A household of its own: these journeys lose, damage and restore it. */
 const test = base.extend<object, { own: { port: number; folder: string } }>({
@@ -62,11 +62,17 @@ test('a household is backed up, lost, and restored as it was', async ({ page, ow
   await expect(preview).toContainText('1 job. They go: they are not in the backup.')
   await expect(preview).toContainText('made dead anew before hands go in')
   await expectAccessible(page, 'everything')
+  // A window that stands open at a machine that is proven dead meanwhile.
+  const other = await page.context().newPage()
+  await openDemoJob(other, 'Ventilator', 'measure')
+  await expect(other.getByTestId('state')).toContainText('PROVEN DEAD')
   await page.getByRole('button', { name: 'Restore it here' }).click()
   await expect(
     page.getByRole('status').filter({ hasText: 'Restored. What was here before lies in' }),
   ).toBeVisible()
   await expect(page.getByText(/^Laid aside: before-restore-/)).toBeVisible()
+  await expect(other.getByTestId('state')).not.toContainText('PROVEN DEAD')
+  await other.close()
   expect(await titles(page)).toEqual(before)
   await page.goto('/')
   await expect(page.getByTestId('job-list').first()).not.toContainText('Proven dead')

@@ -6,6 +6,7 @@ import { openFile } from './driver'
 import { inspectFile } from './fileState'
 import { migrate, pending } from './migrations'
 import type { Schema } from './schema'
+import { fileTrouble } from './trouble'
 
 export type Database = Kysely<Schema>
 export type Transaction = KyselyTransaction<Schema>
@@ -106,19 +107,13 @@ export async function transact<Result>(
         return work(trx)
       })
     } catch (error) {
-      if (begun || !isBusy(error)) throw error
-      if (Date.now() >= until)
-        throw new CoreError(
-          'file-held',
-          'Another program holds the data file. Nothing typed is lost; close that program, then try again.',
-        )
+      const trouble = fileTrouble(error)
+      if (begun || trouble?.code !== 'file-held') throw error
+      if (Date.now() >= until) throw trouble
       await new Promise((resolve) => setTimeout(resolve, AGAIN_MS))
     }
   }
 }
-
-const isBusy = (error: unknown): boolean =>
-  /SQLITE_BUSY|database is locked/i.test(`${(error as { code?: string }).code ?? ''} ${String(error)}`)
 
 function damaged(folder: DataFolder, error: unknown): unknown {
   const { code, message } = error as { code?: string; message?: string }

@@ -1,4 +1,4 @@
-import type { Kysely, Transaction } from 'kysely'
+import { type Kysely, sql, type Transaction } from 'kysely'
 import type {
   AnyRow,
   CircuitJob,
@@ -269,6 +269,21 @@ export async function touchJob(db: Db, jobId: string, at: string): Promise<numbe
   const row = await db
     .updateTable('job')
     .set((eb) => ({ touchedAt: at, rev: eb('rev', '+', 1) }))
+    .where('id', '=', jobId)
+    .returning('rev')
+    .executeTakeFirst()
+  return Number(row?.rev ?? 0)
+}
+
+/**
+ * The number of a job only rises, whatever file its rows come from: a window that stands ahead would never show them.
+ *
+ * @param least what windows may know already
+ */
+export async function raiseRev(db: Db, jobId: string, least = 0): Promise<number> {
+  const row = await db
+    .updateTable('job')
+    .set({ rev: sql<number>`max("rev", ${least}) + 1` })
     .where('id', '=', jobId)
     .returning('rev')
     .executeTakeFirst()

@@ -5,9 +5,10 @@ import sharp from 'sharp'
 import { badValues, badValuesOf } from '@/core/archive/values'
 import { pictureColumns } from '@/core/job/ledger/labels'
 import { titleAndPlace } from '@/core/job/title'
+import { counted } from '@/core/units/counted'
 import { listJobs, listMachines } from '@/data/household'
 import { loadSnapshot } from '@/data/jobs'
-import { sha256 } from './backup/sha'
+import { sha256 } from './sha256'
 import { store } from './store'
 
 /** One line of a check of the data folder. */
@@ -78,7 +79,7 @@ async function valueLines(): Promise<CheckLine[]> {
     ? lines
     : [
         fine(
-          `All values of ${count(jobs.length, 'job')} and ${count(machines.length, 'machine')} can be read.`,
+          `All values of ${counted(jobs.length, 'job')} and ${counted(machines.length, 'machine')} can be read.`,
         ),
       ]
 }
@@ -104,7 +105,7 @@ async function photoLines(): Promise<CheckLine[]> {
     ...(missing.length > 0
       ? [
           bad(
-            `${count(missing.length, 'photo')} that a line names ${missing.length === 1 ? 'is' : 'are'} missing.`,
+            `${counted(missing.length, 'photo')} that a line names ${missing.length === 1 ? 'is' : 'are'} missing.`,
             'Pages and records say so in their place. A backup brings them back.',
           ),
         ]
@@ -112,16 +113,20 @@ async function photoLines(): Promise<CheckLine[]> {
     ...(damaged.length > 0
       ? [
           bad(
-            `${count(damaged.length, 'photo')} ${damaged.length === 1 ? 'is' : 'are'} damaged.`,
+            `${counted(damaged.length, 'photo')} ${damaged.length === 1 ? 'is' : 'are'} damaged.`,
             'Records say so in their place. A backup brings them back.',
           ),
         ]
       : []),
     ...(stray.length > 0
-      ? [fine(`${count(stray.length, 'photo')} that nobody names any more: removed by itself within a day.`)]
+      ? [
+          fine(
+            `${counted(stray.length, 'photo')} that nobody names any more: removed by itself within a day.`,
+          ),
+        ]
       : []),
     ...(missing.length + damaged.length === 0
-      ? [fine(`All ${count(rows.length, 'photo')} are there and whole.`)]
+      ? [fine(`All ${counted(rows.length, 'photo')} are there and whole.`)]
       : []),
   ]
 }
@@ -146,4 +151,3 @@ async function isWhole(path: string, hash: string): Promise<boolean> {
 
 const fine = (text: string): CheckLine => ({ good: true, text, act: '' })
 const bad = (text: string, act: string): CheckLine => ({ good: false, text, act })
-const count = (number: number, one: string) => `${number} ${number === 1 ? one : `${one}s`}`

@@ -6,7 +6,7 @@ import { hasJob } from '@/data/jobs'
 import { bringBack, deleteForGood, deleteThing, deletionOf, readDeleted } from './deleting'
 import { find } from './find'
 import { readBench, readMachinesWithJobs } from './household'
-import { actOnJob, openJob, readJob, storeActs } from './jobs'
+import { actOnJob, openJob, readJob, readRev, storeActs } from './jobs'
 import { purgeDeleted, UNDO_MS } from './purge'
 import { store } from './store'
 import { id, ownDataFolder, proveDead } from './testStore.testing'
@@ -24,6 +24,7 @@ describe('a job that is deleted', () => {
       { kind: 'ledger.add', id: id(), after: null, line: { part: 'grille', action: 'unclip' } },
     ])
     expect(await deletionOf('job', job)).toMatchObject({ lines: 1, problem: null })
+    const before = await readRev(job)
     await deleteThing('job', job, '')
     expect(await onBench()).not.toContain(job)
     expect((await find('attic')).jobs).toEqual([])
@@ -32,7 +33,9 @@ describe('a job that is deleted', () => {
     expect(await readDeleted()).toMatchObject([{ kind: 'job', id: job }])
     await bringBack('job', job)
     expect(await onBench()).toContain(job)
-    expect((await readJob(job)).snapshot.ledger.map(({ part }) => part)).toEqual(['grille'])
+    const { snapshot } = await readJob(job)
+    expect(snapshot.ledger.map(({ part }) => part)).toEqual(['grille'])
+    expect(snapshot.job.rev, 'windows that were open read it anew').toBeGreaterThan(before)
   })
 
   it('is never believed about power when it comes back', async () => {

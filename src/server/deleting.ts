@@ -5,7 +5,7 @@ import { type By, nobody } from '@/core/job'
 import { titleAndPlace } from '@/core/job/title'
 import { dropDeleted, keepDeleted, listDeleted, removeForGood } from '@/data/alive'
 import { type Database, type Transaction, transact } from '@/data/database'
-import { loadSnapshot, openAt, replaceJob } from '@/data/jobs'
+import { loadSnapshot, openAt, raiseRev, replaceJob } from '@/data/jobs'
 import type { DeletedRow } from '@/data/schema'
 import { announce } from './live'
 import { removeOrphans } from './orphans'
@@ -33,7 +33,7 @@ export interface Deletion {
 /** @throws CoreError `unknown-job`, `unknown-machine` */
 export async function deletionOf(kind: Kind, id: string): Promise<Deletion> {
   const { db } = await store()
-  const jobs = kind === 'job' ? [id] : await jobsAt(db, id)
+  const jobs = await jobsOf(db, kind, id)
   const title = await titleOf(db, kind, id)
   const snapshots = (await Promise.all(jobs.map((each) => loadSnapshot(db, each)))).filter(
     (each) => each !== null,
@@ -97,8 +97,21 @@ export async function deleteThing(kind: Kind, id: string, who: string, now = Dat
   const { db } = await store()
   const { problem } = await deletionOf(kind, id)
   if (problem) throw new CoreError('still-shared', problem)
-  await transact(db, (trx) => keepDeleted(trx, { kind, id, at: new Date(now).toISOString(), who }))
-  for (const each of kind === 'job' ? [id] : await jobsAt(db, id)) announce(each, Number.MAX_SAFE_INTEGER)
+  const told = await transact(db, async (trx) => {
+    await keepDeleted(trx, { kind, id, at: new Date(now).toISOString(), who })
+    return raised(trx, await jobsOf(trx, kind, id))
+  })
+  for (const job of told) announce(job.id, job.rev)
+}
+
+const jobsOf = async (db: Database | Transaction, kind: Kind, id: string): Promise<string[]> =>
+  kind === 'job' ? [id] : jobsAt(db, id)
+
+/** Windows at these jobs read them anew. */
+async function raised(trx: Transaction, ids: string[]): Promise<{ id: string; rev: number }[]> {
+  const told: { id: string; rev: number }[] = []
+  for (const id of ids) told.push({ id, rev: await raiseRev(trx, id) })
+  return told
 }
 
 const BROUGHT_BACK = 'the job had been deleted, and was brought back'
@@ -111,9 +124,9 @@ const BROUGHT_BACK = 'the job had been deleted, and was brought back'
  */
 export async function bringBack(kind: Kind, id: string, by: By = nobody, now = Date.now()): Promise<void> {
   const { db } = await store()
-  await transact(db, async (trx) => {
+  const told = await transact(db, async (trx) => {
     const others = new Map<string, Awaited<ReturnType<typeof openAt>>>()
-    const jobs = kind === 'job' ? [id] : await jobsAt(trx, id)
+    const jobs = await jobsOf(trx, kind, id)
     for (const each of jobs) {
       const snapshot = await loadSnapshot(trx, each)
       if (snapshot && kind === 'job') others.set(each, await openAt(trx, snapshot.job.machineId))
@@ -131,14 +144,15 @@ export async function bringBack(kind: Kind, id: string, by: By = nobody, now = D
         ...here,
         job: {
           ...here.job,
-          rev: here.job.rev + 1,
           ...(other
             ? { energyJob: other.energyJob ?? other.id, phase: other.phase, period: other.period }
             : {}),
         },
       })
     }
+    return raised(trx, jobs)
   })
+  for (const job of told) announce(job.id, job.rev)
 }
 
 /** For good, now; its photos go with the next clearing. */

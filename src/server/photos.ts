@@ -1,4 +1,4 @@
-import { createHash, randomBytes } from 'node:crypto'
+import { randomBytes } from 'node:crypto'
 import { mkdir, readFile, rename, writeFile } from 'node:fs/promises'
 import { join } from 'node:path'
 import sharp, { type OutputInfo } from 'sharp'
@@ -6,6 +6,7 @@ import { CoreError } from '@/core/errors'
 import { transact } from '@/data/database'
 import { setPicture } from '@/data/household'
 import { insertPhoto } from '@/data/jobs'
+import { sha256 } from './sha256'
 import { type Store, store } from './store'
 
 const LONGEST_SIDE = 1600
@@ -49,7 +50,7 @@ export async function keepPhoto(bytes: Buffer, caption: string, into?: Store): P
   } finally {
     done()
   }
-  const hash = createHash('sha256').update(stored.data).digest('hex')
+  const hash = sha256(stored.data)
   // The folder may have been taken away from under the program.
   await mkdir(folder.photos, { recursive: true })
   await writeWhole(join(folder.photos, `${hash}.webp`), stored.data)

@@ -10,6 +10,7 @@ import { findHousehold, listJobs, listMachines, listOwnNames } from '@/data/hous
 import { listEvents, loadSnapshot } from '@/data/jobs'
 import { listCatalogues, partsOf } from '@/data/parts'
 import { type Store, store } from '../store'
+import { streamOf } from './stream'
 
 /**
  * A zip archive of some jobs, or of the whole household with every machine: made while it is read, one job and one photo
@@ -19,17 +20,7 @@ import { type Store, store } from '../store'
  */
 export async function archiveStream(jobIds?: string[]): Promise<ReadableStream<Uint8Array>> {
   const opened = await store()
-  const pieces = zipped(files(opened, jobIds))
-  return new ReadableStream<Uint8Array>({
-    async pull(controller) {
-      const next = await pieces.next()
-      if (next.done) controller.close()
-      else controller.enqueue(next.value)
-    },
-    async cancel() {
-      await pieces.return(undefined)
-    },
-  })
+  return streamOf(zipped(files(opened, jobIds)))
 }
 
 interface ArchiveFile {

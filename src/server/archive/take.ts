@@ -1,4 +1,3 @@
-import { createHash } from 'node:crypto'
 import { mkdtemp, readdir, rename, rm, writeFile } from 'node:fs/promises'
 import { join } from 'node:path'
 import sharp from 'sharp'
@@ -27,6 +26,7 @@ import {
 } from '@/data/household'
 import { hasJob, insertEvent, insertJob, insertMachine, insertPhoto, insertRows, openAt } from '@/data/jobs'
 import { findCatalogue, insertCatalogue, insertMissingParts } from '@/data/parts'
+import { sha256 } from '../sha256'
 import { store } from '../store'
 import { type Allowed, entriesOf } from './entries'
 
@@ -311,7 +311,7 @@ function parsed(bytes: Buffer, name: string): unknown {
 
 /** A picture is named by its content and is the kind of picture that is kept here. */
 async function photoOf(name: string, bytes: Buffer): Promise<Photo> {
-  const hash = createHash('sha256').update(bytes).digest('hex')
+  const hash = sha256(bytes)
   const wrong = () =>
     new CoreError(
       'bad-archive',

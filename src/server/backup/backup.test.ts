@@ -69,6 +69,7 @@ describe('a backup', () => {
     const before = (await readJob(jobId)).snapshot
     const other = await openJob({ symptom: 'came later', family: 'hrv-fan' })
     await actOnJob(jobId, [{ kind: 'job.edit', field: 'symptom', value: 'changed since' }])
+    const changed = (await readJob(jobId)).snapshot
     const { folder } = await store()
     rmSync(join(folder.photos, `${photo}.webp`))
     const opened = await upload(bytes)
@@ -83,6 +84,7 @@ describe('a backup', () => {
     const aside = await restoreHere(opened)
     const after = (await readJob(jobId)).snapshot
     expect(after.job.symptom).toBe('hums')
+    expect(after.job.rev, 'windows that were open read it anew').toBeGreaterThan(changed.job.rev)
     expect(after.ledger).toEqual(before.ledger)
     expect(after.photos).toEqual(before.photos)
     await expect(readPhoto(photo)).resolves.toBeInstanceOf(Buffer)

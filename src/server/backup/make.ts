@@ -4,6 +4,7 @@ import { join } from 'node:path'
 import { Zip, ZipDeflate, ZipPassThrough } from 'fflate'
 import { newId } from '@/core/job/ids'
 import { copyOf } from '@/data/database'
+import { streamOf } from '../archive/stream'
 import { type Store, store } from '../store'
 import { BACKUP_FORMAT, BACKUP_VERSION, type BackupHead } from './head'
 
@@ -12,17 +13,7 @@ import { BACKUP_FORMAT, BACKUP_VERSION, type BackupHead } from './head'
  * photo. The passphrase of the door stays here: it belongs to this machine.
  */
 export async function backupStream(now = Date.now()): Promise<ReadableStream<Uint8Array>> {
-  const pieces = zipped(await store(), now)
-  return new ReadableStream<Uint8Array>({
-    async pull(controller) {
-      const next = await pieces.next()
-      if (next.done) controller.close()
-      else controller.enqueue(next.value)
-    },
-    async cancel() {
-      await pieces.return(undefined)
-    },
-  })
+  return streamOf(zipped(await store(), now))
 }
 
 async function* zipped({ db, folder }: Store, now: number): AsyncGenerator<Uint8Array> {

@@ -6,20 +6,20 @@ import { arrived } from '@/core/archive/arrive'
 import { badValuesOf } from '@/core/archive/values'
 import { type Comparison, compareJobs, type JobStamp } from '@/core/backup/compare'
 import { CoreError, isCoreError } from '@/core/errors'
-import { nobody } from '@/core/job'
+import { type JobRow, type MachineRow, nobody } from '@/core/job'
 import { isId } from '@/core/job/ids'
 import { titleAndPlace } from '@/core/job/title'
 import { type Database, dataFolder, openDatabase, transact } from '@/data/database'
 import { listJobs, listMachines } from '@/data/household'
-import { loadSnapshot, replaceJob } from '@/data/jobs'
+import { loadSnapshot, raiseRev, replaceJob } from '@/data/jobs'
 import { type Entry, entriesOf } from '../archive/entries'
 import { incomingPath } from '../archive/incoming'
 import { forgetLines } from '../benchLines'
 import { announce } from '../live'
+import { sha256 } from '../sha256'
 import { openStore, type Store, store, swapStore } from '../store'
 import { layAside, takeBack } from './aside'
 import { backupHead, badBackup } from './head'
-import { sha256 } from './sha'
 
 /** What a restore would do, told before it is done. */
 export interface RestorePreview {
@@ -100,8 +100,8 @@ async function previewOf(db: Database, madeAt: string, photos: number): Promise<
   if (rows[0]?.integrity_check !== 'ok') throw badBackup('its database is damaged')
   const own = (await store()).db
   const [jobs, here] = [await listJobs(db), await listJobs(own)]
-  const titles = new Map(await titlesOf(own))
-  for (const [id, title] of await titlesOf(db)) titles.set(id, title)
+  const machines = await listMachines(db)
+  const titles = new Map([...titlesOf(here, await listMachines(own)), ...titlesOf(jobs, machines)])
   const told = (ids: string[]) => ({
     count: ids.length,
     titles: ids.slice(0, MOST_TITLES).map((id) => titles.get(id) ?? id),
@@ -110,7 +110,7 @@ async function previewOf(db: Database, madeAt: string, photos: number): Promise<
   return {
     madeAt,
     jobs: jobs.length,
-    machines: (await listMachines(db)).length,
+    machines: machines.length,
     photos,
     parts: Number(
       (
@@ -134,11 +134,11 @@ async function previewOf(db: Database, madeAt: string, photos: number): Promise<
 const MOST_TITLES = 8
 const stamp = ({ id, rev, touchedAt }: JobStamp): JobStamp => ({ id, rev, touchedAt })
 
-async function titlesOf(db: Database): Promise<[id: string, title: string][]> {
-  const machines = new Map((await listMachines(db)).map((machine) => [machine.id, titleAndPlace(machine)]))
-  return (await listJobs(db)).map(({ id, machineId, symptom }) => [
+function titlesOf(jobs: JobRow[], machines: MachineRow[]): [id: string, title: string][] {
+  const titles = new Map(machines.map((machine) => [machine.id, titleAndPlace(machine)]))
+  return jobs.map(({ id, machineId, symptom }) => [
     id,
-    [machines.get(machineId), symptom].filter(Boolean).join(': '),
+    [titles.get(machineId), symptom].filter(Boolean).join(': '),
   ])
 }
 
@@ -185,13 +185,14 @@ export async function restoreHere(id: string, now = Date.now()): Promise<string>
   const before = await store()
   const { path } = before.folder
   const aside = join(path, `before-restore-${new Date(now).toISOString().slice(0, 19).replace(/[:T]/g, '-')}`)
-  const old = (await listJobs(before.db)).map((job) => job.id)
+  const known = new Map((await listJobs(before.db)).map(({ id, rev }) => [id, rev]))
   await swapStore(async () => {
     await before.db.destroy()
     try {
       const done = await layAside(path, aside, staged)
       const opened = await openStore(path)
       await madeDeadAnew(opened, now)
+      await raiseRevs(opened, known)
       await done()
       return opened
     } catch (error) {
@@ -201,8 +202,7 @@ export async function restoreHere(id: string, now = Date.now()): Promise<string>
   })
   await rm(staged, { recursive: true, force: true })
   forgetLines()
-  const ids = (await listJobs((await store()).db)).map((job) => job.id)
-  for (const each of new Set([...old, ...ids])) announce(each, Number.MAX_SAFE_INTEGER)
+  for (const [job, rev] of known) announce(job, rev + 1)
   return aside
 }
 
@@ -216,7 +216,13 @@ async function madeDeadAnew({ db }: Store, now: number): Promise<void> {
       const snapshot = await loadSnapshot(trx, id)
       if (!snapshot || badValuesOf(snapshot).length > 0) return
       const here = arrived(snapshot, at, nobody, RESTORED)
-      await replaceJob(trx, { ...here, job: { ...here.job, energyJob, rev: here.job.rev + 1 } })
+      await replaceJob(trx, { ...here, job: { ...here.job, energyJob } })
     })
   }
 }
+
+/** Windows that were open before stand at the numbers of the file that was here: what was restored comes behind them. */
+const raiseRevs = ({ db }: Store, known: Map<string, number>): Promise<void> =>
+  transact(db, async (trx) => {
+    for (const { id } of await listJobs(trx)) await raiseRev(trx, id, known.get(id))
+  })

@@ -2,6 +2,7 @@
 
 import { useRouter } from 'next/navigation'
 import { useRef, useState } from 'react'
+import { counted } from '@/core/units/counted'
 import type { RestorePreview } from '@/server/backup/restore'
 import { sendPieces } from '../household/sendArchive'
 import { TextField } from '../kit/TextField'
@@ -144,13 +145,13 @@ function Changes({
   ] as const
   return (
     <>
-      <p className="mt-1">{`It holds ${count(jobs, 'job')}, ${count(machines, 'machine')}, ${count(photos, 'photo')} and ${count(parts, 'part')}.`}</p>
+      <p className="mt-1">{`It holds ${counted(jobs, 'job')}, ${counted(machines, 'machine')}, ${counted(photos, 'photo')} and ${counted(parts, 'part')}.`}</p>
       <ul className="mt-2">
         {rows
           .filter(([, { count: number }]) => number > 0)
           .map(([text, { count: number, titles }]) => (
             <li key={text} className="border-line border-b py-1.5">
-              <b className="font-semibold">{`${count(number, 'job')}. ${text}.`}</b>
+              <b className="font-semibold">{`${counted(number, 'job')}. ${text}.`}</b>
               <span className="caption block [overflow-wrap:anywhere]">
                 {titles.join(' · ')}
                 {number > titles.length ? ` · and ${number - titles.length} more` : ''}
@@ -159,10 +160,8 @@ function Changes({
           ))}
       </ul>
       {open > 0 ? (
-        <p className="mt-2">{`${count(open, 'open job')} of it ${open === 1 ? 'is' : 'are'} made dead anew before hands go in: nobody watched the machines since.`}</p>
+        <p className="mt-2">{`${counted(open, 'open job')} of it ${open === 1 ? 'is' : 'are'} made dead anew before hands go in: nobody watched the machines since.`}</p>
       ) : null}
     </>
   )
 }
-
-const count = (number: number, one: string) => `${number} ${number === 1 ? one : `${one}s`}`

@@ -2,6 +2,7 @@
 
 import { useRouter } from 'next/navigation'
 import { useState } from 'react'
+import { useAsked } from '../data/useAsked'
 import { askThing } from './thing'
 
 interface BringBackProps {
@@ -14,20 +15,14 @@ interface BringBackProps {
 /** What was deleted is brought back, or let go for good. */
 export function BringBack({ kind, id, forGood = false }: BringBackProps) {
   const router = useRouter()
-  const [error, setError] = useState('')
   const [sure, setSure] = useState(false)
-  const [busy, setBusy] = useState(false)
-  const ask = async (method: 'PUT' | 'DELETE') => {
-    setBusy(true)
-    setError('')
-    try {
+  const { busy, error, run } = useAsked()
+  const ask = (method: 'PUT' | 'DELETE') =>
+    run(async () => {
       await askThing(method, kind, id)
       router.refresh()
-    } catch (failure) {
-      setError(failure instanceof Error ? failure.message : 'Nothing was changed.')
-    }
-    setBusy(false)
-  }
+      return ''
+    })
   return (
     <div className="flex flex-wrap items-center gap-2">
       <button type="button" className="btn" disabled={busy} onClick={() => ask('PUT')}>

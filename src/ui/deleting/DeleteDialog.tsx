@@ -1,6 +1,7 @@
 'use client'
 
 import { Dialog } from 'radix-ui'
+import { counted } from '@/core/units/counted'
 import type { Deletion } from '@/server/deleting'
 
 interface DeleteDialogProps {
@@ -25,7 +26,7 @@ export function DeleteDialog({ deletion, error, busy, onDelete, onKeep }: Delete
           <p className="mt-2">{goesAlong(deletion)}</p>
           {deletion.apart > 0 ? (
             <p className="mt-2 border-copper border-l-4 pl-2">
-              {`The machine lies apart: ${count(deletion.apart, 'act')} of the way back ${deletion.apart === 1 ? 'is' : 'are'} open. Nobody will be reminded of them.`}
+              {`The machine lies apart: ${counted(deletion.apart, 'act')} of the way back ${deletion.apart === 1 ? 'is' : 'are'} open. Nobody will be reminded of them.`}
             </p>
           ) : null}
           {deletion.problem ? (
@@ -54,14 +55,12 @@ export function DeleteDialog({ deletion, error, busy, onDelete, onKeep }: Delete
   )
 }
 
-const count = (number: number, one: string) => `${number} ${number === 1 ? one : `${one}s`}`
-
 function goesAlong({ kind, jobs, photos, readings, lines }: Deletion): string {
   const parts = [
-    kind === 'machine' ? count(jobs, 'job') : '',
-    readings > 0 ? count(readings, 'reading') : '',
-    lines > 0 ? count(lines, 'line') : '',
-    photos > 0 ? count(photos, 'photo') : '',
+    kind === 'machine' ? counted(jobs, 'job') : '',
+    readings > 0 ? counted(readings, 'reading') : '',
+    lines > 0 ? counted(lines, 'line') : '',
+    photos > 0 ? counted(photos, 'photo') : '',
   ].filter(Boolean)
   return parts.length > 0
     ? `Along with it ${jobs + photos + readings + lines === 1 ? 'goes' : 'go'} ${parts.join(', ')}.`

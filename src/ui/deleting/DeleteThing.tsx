@@ -4,6 +4,7 @@ import dynamic from 'next/dynamic'
 import { useRouter } from 'next/navigation'
 import { useState } from 'react'
 import type { Deletion } from '@/server/deleting'
+import { useAsked } from '../data/useAsked'
 import { atHand } from '../kit/whenReached'
 import { askThing } from './thing'
 
@@ -23,25 +24,19 @@ interface DeleteThingProps {
 export function DeleteThing({ kind, id, then }: DeleteThingProps) {
   const router = useRouter()
   const [deletion, setDeletion] = useState<Deletion | null>(null)
-  const [error, setError] = useState('')
-  const [busy, setBusy] = useState(false)
-  const tried = async (work: () => Promise<void>) => {
-    setBusy(true)
-    setError('')
-    try {
-      await work()
-    } catch (failure) {
-      setError(failure instanceof Error ? failure.message : 'Nothing was changed.')
-    }
-    setBusy(false)
-  }
-  const look = () => tried(async () => setDeletion(await askThing<Deletion>('GET', kind, id)))
+  const { busy, error, run } = useAsked()
+  const look = () =>
+    run(async () => {
+      setDeletion(await askThing<Deletion>('GET', kind, id))
+      return ''
+    })
   const remove = () =>
-    tried(async () => {
+    run(async () => {
       await askThing('POST', kind, id)
       setDeletion(null)
       router.push(then)
       router.refresh()
+      return ''
     })
   return (
     <>

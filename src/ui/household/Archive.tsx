@@ -2,6 +2,7 @@
 
 import { useRouter } from 'next/navigation'
 import { useRef, useState } from 'react'
+import { counted } from '@/core/units/counted'
 import type { ArchiveReport, Taking } from '@/server/archive'
 import { sendArchive } from './sendArchive'
 
@@ -114,11 +115,12 @@ function Report({
 }: {
   report: ArchiveReport
 }) {
-  const of = (count: number, one: string) => `${count} ${count === 1 ? one : `${one}s`}`
   return (
     <div className="mt-3 border-teal border-l-4 pl-2" role="status">
-      <p>{`${of(jobs, 'job')}, ${of(machines, 'machine')} and ${of(photos, 'photo')} came in.`}</p>
-      {parts + names > 0 ? <p>{`${of(parts, 'part')} and ${of(names, 'name')} came along.`}</p> : null}
+      <p>{`${counted(jobs, 'job')}, ${counted(machines, 'machine')} and ${counted(photos, 'photo')} came in.`}</p>
+      {parts + names > 0 ? (
+        <p>{`${counted(parts, 'part')} and ${counted(names, 'name')} came along.`}</p>
+      ) : null}
       {settings ? <p>The settings of the archive are used now.</p> : null}
       {replaced.length > 0 ? <p>{`As in the archive now: ${replaced.join('; ')}.`}</p> : null}
       {open.length > 0 ? <p>{`To be made dead anew before hands go in: ${open.join('; ')}.`}</p> : null}

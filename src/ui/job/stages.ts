@@ -1,5 +1,6 @@
 import type { Energy, JobSnapshot } from '@/core/job'
 import { hasWayBack } from '@/core/refit/inverse'
+import { counted } from '@/core/units/counted'
 
 export const stages = [
   { id: 'notice', name: 'Notice' },
@@ -27,8 +28,6 @@ export interface StageState {
   note: string
 }
 
-const plural = (count: number, one: string, many = `${one}s`) => `${count} ${count === 1 ? one : many}`
-
 /** What is done and what is open in each stage. */
 export function stageStates(
   snapshot: JobSnapshot,
@@ -46,12 +45,12 @@ export function stageStates(
   const landed = snapshot.landings.filter((landing) => landing.doneAt || landing.capped).length
   const passed = snapshot.checks.filter((check) => check.result === 'pass').length
   return {
-    notice: { done: snapshot.findings.length > 0, note: plural(snapshot.findings.length, 'finding') },
+    notice: { done: snapshot.findings.length > 0, note: counted(snapshot.findings.length, 'finding') },
     'make-dead': {
       done: energy.handsIn,
       note: `${energy.openPoints} of ${energy.allPoints} off${energy.state === 'proven-dead' ? ', proven' : ''}`,
     },
-    measure: { done: readings > 0, note: readings > 0 ? plural(readings, 'reading') : '' },
+    measure: { done: readings > 0, note: readings > 0 ? counted(readings, 'reading') : '' },
     decide: {
       done: decision !== undefined,
       note: decision ? (decision.agreed ? 'agreed' : 'own verdict') : decided ? 'ready to agree' : '',
@@ -60,10 +59,11 @@ export function stageStates(
       done: snapshot.ledger.length > 0 && ticked === snapshot.ledger.length,
       note: snapshot.ledger.length > 0 ? `${ticked} of ${snapshot.ledger.length}` : '',
     },
-    match: { done: chosen > 0, note: chosen > 0 ? `${plural(chosen, 'part')} chosen` : '' },
+    match: { done: chosen > 0, note: chosen > 0 ? `${counted(chosen, 'part')} chosen` : '' },
     refit: {
       done: back.length > 0 && backDone === back.length,
-      note: back.length > 0 ? `${backDone} of ${back.length} back` : landed > 0 ? plural(landed, 'lead') : '',
+      note:
+        back.length > 0 ? `${backDone} of ${back.length} back` : landed > 0 ? counted(landed, 'lead') : '',
     },
     prove: {
       done: snapshot.job.status === 'closed',
