@@ -7,6 +7,13 @@ module.exports = {
       name: 'core-stands-alone',
       severity: 'error',
       from: { path: '^src/core/' },
+      to: { path: outside('data', 'server', 'app', 'ui', 'workers', 'demo', 'wording') },
+    },
+    {
+      name: 'wording-knows-the-core-alone',
+      comment: 'sentences are said at the edges: the core gives their keys, the wording turns them into text',
+      severity: 'error',
+      from: { path: '^src/wording/' },
       to: { path: outside('data', 'server', 'app', 'ui', 'workers', 'demo') },
     },
     {

@@ -3,8 +3,11 @@ import { CoreError, type ErrorShape, isCoreError } from '../src/core/errors'
 import { tools as coreTools, findTool, runTool, toolSchema } from '../src/core/tools'
 import type { Tool } from '../src/core/tools/types'
 import { platePhoto } from './platePhoto'
+import { practiceTool } from './practiceTool'
 
-const tools = [...coreTools, platePhoto]
+/** Beside those of the core: one that opens files, and one that says sentences. */
+const besides = [platePhoto, practiceTool]
+const tools = [...coreTools, ...besides]
 
 const USAGE = 'npm run -s cog -- <tool> [--in input.json] [--lines]   (or the input on stdin)'
 
@@ -41,7 +44,7 @@ export async function cog(args: string[], streams: Streams): Promise<number> {
       path: '',
     })
   }
-  const tool = name === platePhoto.name ? platePhoto : findTool(name)
+  const tool = besides.find((each) => each.name === name) ?? findTool(name)
   if (!tool)
     return refuse({
       code: 'unknown-tool',

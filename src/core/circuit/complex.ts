@@ -25,8 +25,12 @@ export function div(a: Complex, b: Complex): Complex {
 export const parallel = (a: Complex, b: Complex): Complex => div(mul(a, b), add(a, b))
 
 /**
- * Solve A·x = b by Gaussian elimination with pivoting. Null where A is singular: a pivot under 1e-9 of the matrix's size.
+ * A pivot below this share of its row is rounding, and the circuit has no answer of its own. Insulation of 1 GΩ beside a
+ * joint of 10 mΩ is 1e-11 and has one: a wire that hangs free reads some volts on a meter.
  */
+const SINGULAR = 1e-13
+
+/** Solve A·x = b by Gaussian elimination with pivoting. Null where A is singular. */
 export function solveComplex(matrix: Complex[][], right: Complex[]): Complex[] | null {
   const n = right.length
   const a = matrix.map((row, i) => [...row.map((entry) => ({ ...entry })), { ...right[i]! }])
@@ -36,7 +40,7 @@ export function solveComplex(matrix: Complex[][], right: Complex[]): Complex[] |
     for (let row = column + 1; row < n; row++) {
       if (abs(a[row]![column]!) / sizes[row]! > abs(a[pivot]![column]!) / sizes[pivot]!) pivot = row
     }
-    if (abs(a[pivot]![column]!) < 1e-9 * sizes[pivot]!) return null
+    if (abs(a[pivot]![column]!) < SINGULAR * sizes[pivot]!) return null
     if (pivot !== column) {
       ;[a[pivot], a[column]] = [a[column]!, a[pivot]!]
       ;[sizes[pivot], sizes[column]] = [sizes[column]!, sizes[pivot]!]

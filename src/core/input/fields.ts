@@ -140,6 +140,18 @@ export function Text(common: Common & { max?: number } = {}): Decorate {
   )
 }
 
+/** A text, or a number that is meant as one: a seed, a number on a label. */
+export function TextOrNumber(common: Common & { max?: number } = {}): Decorate {
+  const max = common.max ?? 200
+  return field(
+    common,
+    { anyOf: [{ type: 'string', maxLength: max }, { type: 'number' }] },
+    Transform(({ value }) => (typeof value === 'number' && Number.isFinite(value) ? String(value) : value)),
+    IsString({ message: '$property must be text in quotes or a number' }),
+    MaxLength(max, { message: `$property must have at most ${max} characters` }),
+  )
+}
+
 export function Flag(common: Common = {}): Decorate {
   return field(common, { type: 'boolean' }, IsBoolean({ message: '$property must be true or false' }))
 }

@@ -15,7 +15,9 @@ export const mechanicalAndAir: LikelihoodTable = {
     'cold-retest': { 'now-good': 0.93 },
   },
   'bearing-worn': {
-    'fan-state': { 'runs-noisy': 0.62, slow: 0.15, 'starts-then-stops': 0.1, intermittent: 0.05, hums: 0.04 },
+    'fan-state': { 'runs-noisy': 0.62, slow: 0.15, 'starts-then-stops': 0.1, intermittent: 0.05, hums: 0.07 },
+    // Stiff at rest and not when it turns: a push takes it over.
+    'nudge-start': { 'starts-slowly': 0.42, 'starts-and-runs': 0.4, 'does-nothing': 0.15 },
     sound: { squeal: 0.5, grinding: 0.34, rattle: 0.08, hum: 0.03 },
     'free-spin': { rough: 0.42, stiff: 0.32, wobbles: 0.12, free: 0.12 },
     'coast-down': { 'stops-quickly': 0.78 },

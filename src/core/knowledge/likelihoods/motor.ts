@@ -80,6 +80,8 @@ export const motorFaults: LikelihoodTable = {
     ...deadMotor,
     'fan-state': { dead: 0.74, intermittent: 0.14, 'starts-then-stops': 0.06 },
     'module-supply': { present: 0.96 },
+    // The board asks and nothing turns.
+    'board-drive': { present: 0.96 },
     'board-code': { 'blower-fault': 0.4, 'no-fault': 0.45 },
     // Most dead modules look sound.
     'module-look': { sound: 0.52, 'burnt-part': 0.26, 'water-marks': 0.21 },
@@ -91,6 +93,7 @@ export const motorFaults: LikelihoodTable = {
     ...deadMotor,
     'fan-state': { dead: 0.97 },
     'module-supply': { present: 0.97 },
+    'board-drive': { present: 0.96 },
     'board-code': { 'blower-fault': 0.4, 'no-fault': 0.45 },
     'module-look': { 'burnt-part': 0.96 },
     'phase-resistances': { equal: 0.97 },
@@ -104,7 +107,8 @@ export const motorFaults: LikelihoodTable = {
     'supply-voltage': { normal: 0.97 },
     breaker: { on: 0.97 },
     companion: { yes: 0.8 },
-    'board-drive': { none: 0.95 },
+    // A drive that gives its volts is none that is missing; what is left is one that drops out when it warms.
+    'board-drive': { none: 0.985 },
     'motor-voltage': { none: 0.92 },
     onset: { suddenly: 0.55, 'after-a-storm-or-outage': 0.3 },
   },
@@ -123,7 +127,8 @@ export const motorFaults: LikelihoodTable = {
   'brushes-worn': {
     'fan-state': { dead: 0.36, intermittent: 0.34, slow: 0.22 },
     sound: { nothing: 0.5, clicking: 0.2, grinding: 0.12 },
-    'brush-length': { 'worn-short': 0.93 },
+    // Brushes that are long are not worn: the rest is a commutator that is dirty under good ones.
+    'brush-length': { 'worn-short': 0.965 },
     'motor-voltage': { normal: 0.96 },
     // A nudge moves the brush to a bar that still makes contact.
     'nudge-start': { 'starts-and-runs': 0.6, 'does-nothing': 0.3 },

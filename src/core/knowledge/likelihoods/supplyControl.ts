@@ -121,7 +121,8 @@ export const supplyAndControl: LikelihoodTable = {
     // The call stands at its terminals and nothing goes out.
     'control-voltage': { present: 0.95 },
     'motor-voltage': { none: 0.945, low: 0.04 },
-    'board-drive': { none: 0.9 },
+    // A relay that does not feed the motor gives it no command either.
+    'board-drive': { none: 0.95 },
     'module-supply': { present: 0.4 },
     onset: { suddenly: 0.6, 'after-a-storm-or-outage': 0.22 },
   },
@@ -129,6 +130,8 @@ export const supplyAndControl: LikelihoodTable = {
     ...noPowerAtMotor,
     'fan-state': { dead: 0.62, intermittent: 0.28, slow: 0.03 },
     'wall-switch': { bad: 0.95 },
+    // Read where the wires of the house arrive: a switch on the wall leaves nothing there, a chain on the fan all of it.
+    'supply-voltage': { none: 0.72, normal: 0.25 },
     // Where the switch is the call, there is none behind it.
     'control-voltage': { none: 0.6 },
     speeds: { none: 0.5, 'some-missing': 0.44 },

@@ -48,6 +48,14 @@ export const liveTests = {
     },
     {
       minutes: 6,
+      risk: 'live',
+      tools: ['meter'],
+      how: 'With its control set to the most, at the board where the wire of the cold control or sensor arrives: the volts that the sheet of the machine gives (present), or nothing (none).',
+      caution: `${LIVE} Mains stands on the same board.`,
+      families: ['refrigerator-evaporator-fan', 'refrigerator-condenser-fan'],
+    },
+    {
+      minutes: 6,
       risk: 'dead',
       tools: ['meter'],
       how: 'Feed off and proved, humidistat at its driest or timer wound up, one wire off it, ohm range: near zero is a call that is present, over-range is none.',
@@ -94,6 +102,14 @@ export const liveTests = {
       how: 'Read the motor supply and the command at the board as the sheet of the machine says.',
       caution: `${LIVE} The supply of a five-wire motor is several hundred volts DC and kills. Never plug or unplug it under power.`,
       kinds: ['bldc'],
+    },
+    {
+      minutes: 6,
+      risk: 'live',
+      tools: ['meter'],
+      how: 'With the call on, at the small plug of the motor: about 24 V between the wire of the speed that is asked for and its common (present), or nothing (none).',
+      caution: `${LIVE} The large plug beside it carries mains. Never plug or unplug the motor under power.`,
+      kinds: ['ecm'],
     },
   ],
 } satisfies TestTable

@@ -1,0 +1,30 @@
+import type { ActionId } from '../vocabulary'
+
+/** The part of a practice machine that an action renews or puts right; null where nothing is put in. */
+export const mendedPart: Partial<Record<ActionId, string>> = {
+  'restore-supply': 'supply',
+  'correct-supply': 'supply',
+  'fix-control': 'call',
+  'find-safety-trip': 'safety-switch',
+  'replace-contactor': 'contactor',
+  'replace-board': 'board',
+  'replace-switch': 'switch',
+  'repair-wiring': 'connections',
+  'replace-capacitor': 'capacitor',
+  'replace-motor': 'motor',
+  'replace-module': 'module',
+  'repair-module': 'module',
+  'renew-brushes': 'brushes',
+  'renew-bearing-or-motor': 'motor',
+  're-centre-wheel': 'wheel',
+  'tighten-hub': 'wheel',
+  'replace-wheel': 'wheel',
+  clean: 'cleaning',
+  'clear-blockage': 'cleaning',
+  'tighten-mount': 'mount',
+  'free-damper': 'damper',
+  'clear-vent': 'vent',
+  'clear-tube': 'drain',
+  'reseal-or-replace': 'seal',
+  'replace-belt': 'belt',
+}

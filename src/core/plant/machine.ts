@@ -1,0 +1,55 @@
+import { motorData } from '../knowledge/plants/motors'
+import type { PlantBuild, PlantMotor } from '../knowledge/plants/types'
+import type { MotorData } from '../motor'
+import { randomOf } from './random'
+import type { MotorTraits, Traits } from './traits'
+
+/** One machine of a round: how it is built, what is wrong with it, and the text that all its chance follows from. */
+export interface Machine {
+  build: PlantBuild
+  traits: Traits
+  /** Round code without its acts: noise and phases are drawn from it. */
+  seed: string
+}
+
+/** Chance that belongs to one moment of one machine. */
+export const chanceAt = ({ seed }: Machine, what: string): (() => number) => randomOf(`${seed}|${what}`)
+
+/** Copper at another temperature: 0.393 % a kelvin from 20 °C. */
+export const copperAt = (celsius: number): number => 1 + 0.00393 * (celsius - 20)
+
+/**
+ * What this motor is now. Shorted turns take ohms and reactance out of their winding by their share; what their ring takes in
+ * heat and torque stands beside it (`shortedRing`, `loadOf`). Warmth takes the ohms up.
+ */
+export function motorNow(motor: PlantMotor, traits: MotorTraits, windingCelsius: number): MotorData {
+  const data = motorData(motor)
+  const [main, aux] = [traits.mainTurns, traits.auxTurns]
+  const warm = copperAt(windingCelsius)
+  return {
+    main: { r: data.main.r * main * warm, x: data.main.x * main },
+    rotor: { r: data.rotor.r * main, x: data.rotor.x * main },
+    xm: data.xm * main,
+    ...(data.aux
+      ? {
+          aux: {
+            r: data.aux.r * aux * warm,
+            x: data.aux.x * aux,
+            turnsRatio: data.aux.turnsRatio * aux,
+          },
+        }
+      : {}),
+  }
+}
+
+export const leadOf = (motor: PlantMotor, role: PlantMotor['leads'][number]['role']): string | undefined =>
+  motor.leads.find((lead) => lead.role === role)?.id
+
+export const fanOf = (build: PlantBuild): PlantMotor => {
+  const fan = build.motors.find(({ id }) => id === 'fan')
+  if (!fan) throw new Error(`the build of ${build.family} has no fan`)
+  return fan
+}
+
+/** Speed of the field, rad/s. */
+export const synchronous = (motor: PlantMotor, hz: number): number => (4 * Math.PI * hz) / motor.poles

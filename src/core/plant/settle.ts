@@ -1,0 +1,138 @@
+import { abs, type Complex, complex, sub } from '../circuit/complex'
+import type { PlantPart } from '../knowledge/plants/types'
+import { type Machine, synchronous } from './machine'
+import { netOf } from './network/assemble'
+import { type Prepared, prepare, type Solved, solveAt } from './network/phasor'
+import type { PlantState } from './state'
+
+export interface Settled {
+  state: PlantState
+  prepared: Prepared
+  solved: Solved
+}
+
+type Volts = (a: string, b: string) => number
+
+/** A contact that chatters at the edge of its coil's volts comes to rest after these looks. */
+const LOOKS = 8
+/** A transformer's primary, a drive's line: below this share it gives nothing that works. */
+const WORKS_FROM = 0.7
+/** Volts that a command input takes for a call. */
+const COMMAND_VOLTS = 4
+
+/** Slips of all induction motors at their speeds. */
+export function slipsOf(machine: Machine, state: PlantState): Record<string, number> {
+  const { hz } = machine.build.supply
+  return Object.fromEntries(
+    machine.build.motors.map((motor) => {
+      const field = synchronous(motor, hz || 60)
+      return [motor.id, Math.min(2, Math.max(-1, 1 - (state.motors[motor.id]?.omega ?? 0) / field))]
+    }),
+  )
+}
+
+/** Solve, look which coils pull, and solve again until nothing moves. What the capacitors hold goes on without a jump. */
+export function settle(machine: Machine, before: PlantState): Settled {
+  let state = before
+  let settled = solve(machine, state)
+  for (let look = 0; look < LOOKS; look++) {
+    const next = pulled(machine, state, settled.solved)
+    if (next === state) break
+    state = next
+    settled = solve(machine, state)
+  }
+  return { ...settled, state: carryCharge(machine, state, settled.solved) }
+}
+
+function solve(machine: Machine, state: PlantState): Settled {
+  const prepared = prepare(netOf(machine, state))
+  return { state, prepared, solved: solveAt(prepared, slipsOf(machine, state)) }
+}
+
+/** The same state where no coil, transformer or drive changes. */
+function pulled(machine: Machine, state: PlantState, solved: Solved): PlantState {
+  const volts: Volts = (a, b) => abs(sub(solved.volts(a), solved.volts(b)))
+  const { parts } = machine.build
+  const closed = parts.flatMap((part) =>
+    part.part === 'contact' && pullsIn(part, state, volts, parts) ? [part.id] : [],
+  )
+  const nominal = machine.build.supply.legs[0]?.volts ?? 120
+  const secondary = Object.fromEntries(
+    parts.flatMap((part) => {
+      if (part.part !== 'transformer') return []
+      const share = part.primary ? volts(...part.primary) / nominal : 1
+      return [[part.id, rounded(part.volts * share)]]
+    }),
+  )
+  const drives = Object.fromEntries(
+    parts.flatMap((part) => {
+      if (part.part !== 'drive') return []
+      const fed = volts(...part.line) > WORKS_FROM * nominal
+      return [[part.id, fed && (part.by === null || volts(...part.by) > COMMAND_VOLTS)]]
+    }),
+  )
+  const same =
+    JSON.stringify([closed, secondary, drives]) ===
+    JSON.stringify([state.closed, state.secondary, state.drives])
+  return same ? state : { ...state, closed, secondary, drives }
+}
+
+/** To a hundredth of a volt, so that a transformer comes to rest on its own load. */
+const rounded = (volts: number): number => Math.round(volts * 100) / 100
+
+function pullsIn(
+  part: Extract<PlantPart, { part: 'contact' }>,
+  state: PlantState,
+  volts: Volts,
+  parts: PlantPart[],
+): boolean {
+  const coil = parts.find(
+    (each) => each.part === 'coil' && each.from === part.by[0] && each.to === part.by[1],
+  )
+  if (coil && state.traits.coil !== 'good') return false
+  if (part.speed !== undefined && part.speed !== state.speed) return false
+  const across = volts(...part.by)
+  return across > (state.closed.includes(part.id) ? part.dropVolts : part.pullVolts)
+}
+
+/**
+ * The voltage of a capacitor cannot jump. What its swing was at the moment of the change and is not any more stays on it as
+ * charge; the phase of that moment is drawn from the round.
+ */
+function carryCharge(machine: Machine, state: PlantState, solved: Solved): PlantState {
+  const swing = swingOf(machine, solved)
+  const charge = { ...state.charge }
+  for (const [id, now] of Object.entries(swing)) {
+    const was = state.swing[id] ?? complex(0)
+    if (abs(sub(now, was)) < 1) continue
+    // The same act on the same machine meets the same moment of the mains.
+    const phase = 2 * Math.PI * phaseAt(machine.seed, state.seconds)
+    const held = (value: Complex) => Math.SQRT2 * (value.re * Math.cos(phase) - value.im * Math.sin(phase))
+    charge[id] = (charge[id] ?? 0) + held(was) - held(now)
+  }
+  return { ...state, swing, charge }
+}
+
+function swingOf({ build }: Machine, solved: Solved): Record<string, Complex> {
+  if (build.supply.hz === 0) return {}
+  return Object.fromEntries(
+    build.parts.flatMap((part) =>
+      part.part === 'capacitor'
+        ? [[part.id, sub(solved.volts(`${part.id}.plate`), solved.volts(part.to))]]
+        : [],
+    ),
+  )
+}
+
+/** The state with what swings on its capacitors now: before anything is changed at it. */
+export const withSwing = (machine: Machine, { state, solved }: Settled): PlantState => ({
+  ...state,
+  swing: swingOf(machine, solved),
+})
+
+function phaseAt(seed: string, seconds: number): number {
+  let hash = 17
+  for (const letter of `${seed}|${seconds.toFixed(3)}`)
+    hash = (Math.imul(hash, 31) + letter.charCodeAt(0)) | 0
+  return ((hash >>> 0) % 10_007) / 10_007
+}
