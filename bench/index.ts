@@ -3,6 +3,7 @@ import { benchGrowth } from './growth'
 import { benchKeeping } from './keeping'
 import { benchMatch } from './match'
 import { benchPlates } from './plates'
+import { benchPractice } from './practice'
 import { benchSafety } from './safety'
 import { benchUpload } from './upload'
 import { benchVolume } from './volume'
@@ -16,6 +17,7 @@ const benches = {
   keeping: benchKeeping,
   match: benchMatch,
   plates: benchPlates,
+  practice: benchPractice,
   safety: benchSafety,
   upload: benchUpload,
   volume: benchVolume,

@@ -2,7 +2,7 @@ import { abs, complex, sub } from '../circuit/complex'
 import { driveOf } from '../knowledge/plants/motors'
 import type { PlantMotor } from '../knowledge/plants/types'
 import { burns, protectorOpen, smells, warmed } from './heat'
-import { fanOf, leadOf, type Machine, motorNow } from './machine'
+import { chanceAt, fanOf, leadOf, type Machine, motorNow, overVolts } from './machine'
 import {
   airOf,
   brushedTurning,
@@ -102,6 +102,7 @@ function changesWay(machine: Machine, before: PlantState, after: PlantState): bo
   return (
     before.breakerTripped !== after.breakerTripped ||
     before.airSwitch !== after.airSwitch ||
+    before.jointOpen !== after.jointOpen ||
     before.traits !== after.traits ||
     machine.build.motors.some(
       ({ id }) => before.motors[id]?.protectorOpen !== after.motors[id]?.protectorOpen,
@@ -118,7 +119,7 @@ function again(machine: Machine, state: PlantState, { prepared, direct }: Moving
     const spec = machine.build.motors.find(({ id }) => id === motor.id)
     const [traits, now] = [state.traits.motors[motor.id], state.motors[motor.id]]
     if (!spec || !traits || !now) return motor
-    const data = motorNow(spec, traits, now.windingCelsius)
+    const data = motorNow(spec, traits, now.windingCelsius, overVolts(state.traits, traits))
     return { ...motor, data: motor.aux ? data : { main: data.main, rotor: data.rotor, xm: data.xm } }
   })
   const ports = prepared.ports.map((port) => ({
@@ -140,7 +141,13 @@ function stepBy(machine: Machine, settled: Moving, step: number): PlantState {
     const omega = speedAfter(machine, state, motor, now, turning, step)
     const out = Math.abs(turning.torque * omega)
     const ring = ringWatts(machine, state, motor, solved)
-    const warm = warmed(motor, { ...now, omega }, Math.max(0, turning.watts - out) + ring, step)
+    const warm = warmed(
+      motor,
+      { ...now, omega },
+      Math.max(0, turning.watts - out) + ring,
+      startWatts(motor, settled),
+      step,
+    )
     const next = { ...warm, protectorOpen: protectorOpen(motor, warm) }
     burntSmell ||= smells(motor, next)
     if (burns(motor, next) && !now.burnt) traits = burntOut(traits, motor.id)
@@ -156,7 +163,21 @@ function stepBy(machine: Machine, settled: Moving, step: number): PlantState {
     ...breakerAfter(machine, state, solved, step),
   }
   const air = airNow(machine, after)
-  return { ...after, air, airSwitch: switchByAir(machine, state.airSwitch, air) }
+  return {
+    ...after,
+    air,
+    airSwitch: switchByAir(machine, state.airSwitch, air),
+    jointOpen: jointOpenAt(machine, after),
+  }
+}
+
+/** A loose joint holds for some seconds and lets go for some, as its round draws it. */
+const HOLDS_SECONDS = 12
+function jointOpenAt(machine: Machine, { traits, seconds, jointOpen, motors }: PlantState): boolean {
+  if (!traits.joint?.flickers) return false
+  // Shaking moves it; at rest it stays as it is.
+  if (Math.abs(motors.fan?.omega ?? 0) < 1 && seconds > HOLDS_SECONDS) return jointOpen
+  return chanceAt(machine, `joint|${Math.floor(seconds / HOLDS_SECONDS)}`)() < 0.5
 }
 
 /** A winding that has burnt has turns that lie bare on each other and on the iron. */
@@ -215,6 +236,12 @@ function turningOf(
 /** Volts of a drive's rail: what its bus holds while the line is on it. */
 const railVolts = (state: PlantState, id: string, volts: number): number =>
   state.drives[id] && state.traits.drive ? volts : Math.abs(state.charge[`${id}.bus`] ?? 0)
+
+/** W in the copper of the start winding. */
+function startWatts({ id }: PlantMotor, { solved, prepared }: Settled): number {
+  const data = prepared.net.motors.find((motor) => motor.id === id)?.data
+  return abs(solved.aux[id] ?? complex(0)) ** 2 * (data?.aux?.r ?? 0)
+}
 
 function ringWatts({ build }: Machine, state: PlantState, motor: PlantMotor, solved: Solved): number {
   const turns = state.traits.motors[motor.id]?.mainTurns ?? 1

@@ -12,9 +12,18 @@ const WINDING_MASS = 6
 const CASE_MASS = 14
 /** Seconds by which a protector follows its winding. */
 const LAG = 15
+/** The start winding has a fifth of the copper and gives its heat to the rest within this many seconds. */
+const START_SHARE = 0.2
+const START_LAG = 40
 
 /** Two nodes, winding and case, over a step in which the losses stay. Exact for the slow node, so that hours are one step. */
-export function warmed(motor: PlantMotor, now: MotorState, lossWatts: number, seconds: number): MotorState {
+export function warmed(
+  motor: PlantMotor,
+  now: MotorState,
+  lossWatts: number,
+  startWatts: number,
+  seconds: number,
+): MotorState {
   const own = motor.watts * lossShare[driveOf(motor)]
   const share = Math.min(1, Math.abs(now.omega) / ratedOmega(motor))
   const between = WINDING_RISE / own
@@ -32,19 +41,22 @@ export function warmed(motor: PlantMotor, now: MotorState, lossWatts: number, se
   const caseCelsius = ROOM_CELSIUS + (a * second - c * first) / det
   const follow = 1 - Math.exp(-seconds / LAG)
   const protectorCelsius = now.protectorCelsius + (windingCelsius - now.protectorCelsius) * follow
-  return { ...now, windingCelsius, caseCelsius, protectorCelsius }
+  const apart = now.startCelsius - now.windingCelsius
+  const settles = (startWatts * START_LAG) / (START_SHARE * winding)
+  const startCelsius = windingCelsius + settles + (apart - settles) * Math.exp(-seconds / START_LAG)
+  return { ...now, windingCelsius, caseCelsius, protectorCelsius, startCelsius }
 }
 
 /** A protector opens hot and closes when it has cooled. */
 export function protectorOpen(motor: PlantMotor, now: MotorState): boolean {
-  if (!motor.protector || !isInduction(motor.kind)) return false
+  if (!motor.protector || !(isInduction(motor.kind) || driveOf(motor) === 'brushes')) return false
   return now.protectorOpen
     ? now.protectorCelsius > motor.protector.closes
     : now.protectorCelsius > motor.protector.opens
 }
 
-/** Varnish is smelt 30 K over its class, and the winding is gone 90 K over it. */
-export const smells = (motor: PlantMotor, { windingCelsius }: MotorState): boolean =>
-  windingCelsius > motor.classCelsius + 30
-export const burns = (motor: PlantMotor, { windingCelsius }: MotorState): boolean =>
-  windingCelsius > motor.classCelsius + 90
+/** Varnish is smelt 30 K over its class, and the winding is gone 75 K over it. */
+export const smells = (motor: PlantMotor, { windingCelsius, startCelsius }: MotorState): boolean =>
+  Math.max(windingCelsius, startCelsius) > motor.classCelsius + 30
+export const burns = (motor: PlantMotor, { windingCelsius, startCelsius }: MotorState): boolean =>
+  Math.max(windingCelsius, startCelsius) > motor.classCelsius + 75

@@ -22,24 +22,38 @@ export const copperAt = (celsius: number): number => 1 + 0.00393 * (celsius - 20
  * What this motor is now. Shorted turns take ohms and reactance out of their winding by their share; what their ring takes in
  * heat and torque stands beside it (`shortedRing`, `loadOf`). Warmth takes the ohms up.
  */
-export function motorNow(motor: PlantMotor, traits: MotorTraits, windingCelsius: number): MotorData {
+export function motorNow(
+  motor: PlantMotor,
+  traits: MotorTraits,
+  windingCelsius: number,
+  over: number,
+): MotorData {
   const data = motorData(motor)
-  const [main, aux] = [traits.mainTurns, traits.auxTurns]
+  const size = traits.impedance
+  const [main, aux] = [traits.mainTurns * size, traits.auxTurns * size]
   const warm = copperAt(windingCelsius)
   return {
     main: { r: data.main.r * main * warm, x: data.main.x * main },
     rotor: { r: data.rotor.r * main, x: data.rotor.x * main },
-    xm: data.xm * main,
+    xm: (data.xm * main) / saturation(over),
     ...(data.aux
       ? {
           aux: {
             r: data.aux.r * aux * warm,
             x: data.aux.x * aux,
-            turnsRatio: data.aux.turnsRatio * aux,
+            turnsRatio: data.aux.turnsRatio * traits.auxTurns,
           },
         }
       : {}),
   }
+}
+
+/** Iron that is driven beyond its knee takes ever more current for the same field: an eighth over the volts of the plate on. */
+const saturation = (over: number): number => 1 + 5 * Math.max(0, over - 1.12)
+
+/** Volts of the supply over what this motor is made for. */
+export function overVolts({ legs }: Traits, { impedance }: MotorTraits): number {
+  return Math.max(...legs) / Math.sqrt(impedance)
 }
 
 export const leadOf = (motor: PlantMotor, role: PlantMotor['leads'][number]['role']): string | undefined =>

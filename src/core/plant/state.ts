@@ -7,6 +7,8 @@ export interface MotorState {
   /** rad/s at the shaft, positive as built. */
   omega: number
   windingCelsius: number
+  /** The start winding's own copper, which the protector does not feel at once. */
+  startCelsius: number
   /** The protector lies on the winding and follows it by some seconds. */
   protectorCelsius: number
   caseCelsius: number
@@ -39,6 +41,8 @@ export interface PlantState {
   breakerTripped: boolean
   breakerHeat: number
   airSwitch: boolean
+  /** A joint that comes and goes is open now. */
+  jointOpen: boolean
   /** Share of a sound machine's air at its outlet; negative blows the wrong way. */
   air: number
   broke: string[]
@@ -100,6 +104,7 @@ export function startState(build: PlantBuild, traits: Traits): PlantState {
         {
           omega: 0,
           windingCelsius: ROOM_CELSIUS,
+          startCelsius: ROOM_CELSIUS,
           protectorCelsius: ROOM_CELSIUS,
           caseCelsius: ROOM_CELSIUS,
           protectorOpen: false,
@@ -115,6 +120,7 @@ export function startState(build: PlantBuild, traits: Traits): PlantState {
     breakerTripped: traits.breaker === 'tripped',
     breakerHeat: 0,
     airSwitch: false,
+    jointOpen: false,
     air: 0,
     broke: [],
     burntSmell: false,

@@ -16,6 +16,8 @@ export interface MotorTraits {
   /** Turns that carry current, of all; the square of it is what is left of its impedance. */
   mainTurns: number
   auxTurns: number
+  /** Ohms of the whole motor over those of its plate: one for half the volts has a quarter. */
+  impedance: number
   mainOpen: boolean
   auxOpen: boolean
   /** Ω from its windings to its case. */
@@ -110,6 +112,7 @@ export function soundTraits(build: PlantBuild, supplyOhm: number): Traits {
         {
           mainTurns: 1,
           auxTurns: 1,
+          impedance: 1,
           mainOpen: false,
           auxOpen: false,
           frameOhm: INSULATION,

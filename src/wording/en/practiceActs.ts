@@ -93,7 +93,7 @@ export const practiceActs: Record<keyof PlantWords, string> = {
   'push.unneeded': 'It turns already. A stick in it breaks the stick or the blade.',
   'push.turns': 'It turns by itself.',
   air: 'Air at the outlet: {what}.',
-  wait: '{minutes, plural, one {# minute} other {# minutes}} pass.',
+  wait: '{minutes, plural, one {One minute passes.} other {# minutes pass.}}',
   run: 'It is watched for {seconds, plural, one {# second} other {# seconds}}: {what}.',
   'run.stood': 'It is watched for {seconds, plural, one {# second} other {# seconds}}: nothing turns.',
   'replace.done': '{part}: new, or put right.',

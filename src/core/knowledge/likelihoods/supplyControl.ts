@@ -121,8 +121,8 @@ export const supplyAndControl: LikelihoodTable = {
     // The call stands at its terminals and nothing goes out.
     'control-voltage': { present: 0.95 },
     'motor-voltage': { none: 0.945, low: 0.04 },
-    // A relay that does not feed the motor gives it no command either.
-    'board-drive': { none: 0.95 },
+    // A command that stands at the motor's plug is one that the board gives.
+    'board-drive': { none: 0.985 },
     'module-supply': { present: 0.4 },
     onset: { suddenly: 0.6, 'after-a-storm-or-outage': 0.22 },
   },

@@ -319,7 +319,7 @@ export const caravanHeater: PlantBuild = {
         { id: 'lead-red', role: 'plus' },
         { id: 'lead-black', role: 'minus' },
       ],
-      protector: null,
+      protector: { opens: 125, closes: 80 },
       classCelsius: 130,
       behind: 'outer-grille',
     },

@@ -11,7 +11,7 @@ import {
   relay,
   shadedMotor,
 } from './common'
-import type { PlantBuild, PlantPart } from './types'
+import type { PlantBuild, PlantMotor, PlantPart, PlantWire } from './types'
 
 const house = [
   { id: 'breaker', opens: 'line' },
@@ -31,6 +31,22 @@ const keys = (...speeds: string[]): PlantPart[] =>
     }),
   )
 
+const unprotected = (motor: PlantMotor): PlantMotor => ({ ...motor, protector: null })
+
+/** From the switch on the wall up to the ceiling, m. */
+const CABLE_METRES = 8
+
+/** The wire of the light runs in the same cable and is live while the fan's switch is off: it is what a free wire picks up. */
+const lightFeed: PlantPart = { part: 'load', id: 'light-feed', from: 'feed-1', to: 'light-1', ohm: 0.05 }
+const lightWire: PlantWire = {
+  id: 'light-wire',
+  from: 'light-1',
+  to: 'light-2',
+  colour: 'red',
+  metres: CABLE_METRES,
+  bundle: 'feed',
+}
+
 /** A fan in the ceiling of a bathroom: a small motor with shading rings, a flap, a duct to the roof. */
 export const bathFan: PlantBuild = {
   family: 'bath-exhaust-fan',
@@ -41,16 +57,17 @@ export const bathFan: PlantBuild = {
   terminals: [
     ...everywhere,
     ...behind('switch-plate', 'switch-1', 'switch-2'),
-    ...behind('junction-box', 'line-1', 'line-2', 'fan-1', 'fan-2'),
+    ...behind('junction-box', 'line-1', 'line-2', 'light-1', 'light-2', 'fan-1', 'fan-2'),
     ...behind('grille', 'lead-black', 'lead-white', 'lead-green', 'fan-frame'),
   ],
   wires: [
-    ...feedWires('fan-1', 'fan-2', 0.2),
+    lightWire,
+    ...feedWires('fan-1', 'fan-2', CABLE_METRES),
     lead('black', 'fan-1', { metres: 0.3 }),
     lead('white', 'fan-2', { metres: 0.3 }),
     groundWire,
   ],
-  parts: liveThrough('breaker', 'wall-switch'),
+  parts: [...liveThrough('breaker', 'wall-switch'), lightFeed],
   motors: [shadedMotor({ volts: 120, watts: 9, poles: 4, ratedRpm: 1450, spinSeconds: 2, behind: 'grille' })],
   wheel: { kind: 'centrifugal', blades: 30, damper: true, vent: true },
   plate: { modelNumber: 'LF 90', voltages: [120], hz: [60], phase: 1, amps: [0.7], rpm: [1420] },
@@ -64,7 +81,7 @@ export const bathFanPsc: PlantBuild = {
   terminals: [
     ...everywhere,
     ...behind('switch-plate', 'switch-1', 'switch-2'),
-    ...behind('junction-box', 'line-1', 'line-2', 'fan-1', 'fan-2'),
+    ...behind('junction-box', 'line-1', 'line-2', 'light-1', 'light-2', 'fan-1', 'fan-2'),
     ...behind(
       'grille',
       'lead-black',
@@ -77,7 +94,8 @@ export const bathFanPsc: PlantBuild = {
     ),
   ],
   wires: [
-    ...feedWires('fan-1', 'fan-2', 0.2),
+    lightWire,
+    ...feedWires('fan-1', 'fan-2', CABLE_METRES),
     lead('black', 'fan-1', { metres: 0.3 }),
     lead('white', 'fan-2', { metres: 0.3 }),
     lead('brown', 'capacitor-1', { metres: 0.2, bundle: 'capacitor' }),
@@ -86,6 +104,7 @@ export const bathFanPsc: PlantBuild = {
   ],
   parts: [
     ...liveThrough('breaker', 'wall-switch'),
+    lightFeed,
     { part: 'capacitor', id: 'run', from: 'capacitor-2', to: 'capacitor-1', uF: 3, volts: 250 },
   ],
   motors: [
@@ -300,22 +319,25 @@ export const atticFan: PlantBuild = {
     { part: 'pole', id: 'own-thermostat', of: 'call', from: 'switch-line', to: 'switch-out' },
     { part: 'capacitor', id: 'run', from: 'capacitor-2', to: 'capacitor-1', uF: 7.5, volts: 370 },
   ],
+  // As many older ones: nothing in it opens when it stands and heats. That is what burns roofs.
   motors: [
-    pscMotor(
-      {
-        volts: 120,
-        watts: 120,
-        poles: 6,
-        ratedRpm: 1090,
-        spinSeconds: 3,
-        turnsRatio: 1.77,
-        behind: 'thermostat-box',
-      },
-      [
-        { id: 'lead-black', role: 'run' },
-        { id: 'lead-white', role: 'common' },
-        { id: 'lead-brown', role: 'start' },
-      ],
+    unprotected(
+      pscMotor(
+        {
+          volts: 120,
+          watts: 120,
+          poles: 6,
+          ratedRpm: 1090,
+          spinSeconds: 3,
+          turnsRatio: 1.77,
+          behind: 'thermostat-box',
+        },
+        [
+          { id: 'lead-black', role: 'run' },
+          { id: 'lead-white', role: 'common' },
+          { id: 'lead-brown', role: 'start' },
+        ],
+      ),
     ),
   ],
   wheel: { kind: 'axial', blades: 4, vent: true, damper: true },
@@ -328,6 +350,7 @@ export const atticFan: PlantBuild = {
     amps: [1.5],
     capacitorUf: 7.5,
     capacitorVolts: 370,
+    thermalProtection: 'none',
   },
   capacitorLabel: '7.5 µF ±6 % 370 VAC 60 Hz',
   place: { key: 'place.attic' },

@@ -112,8 +112,8 @@ const withMotor = (traits: Traits, motor: Partial<Traits['motors'][string]>): Tr
 
 /** A new motor; one for other volts than the line gives has the impedances of its own plate. */
 function newMotor(traits: Traits, sound: Traits, { volts }: ReplaceWith, build: PlantBuild): Traits {
-  const turns = volts ? Math.min(1, (volts / fanOf(build).volts) ** 2) : 1
-  return { ...withMotor(traits, { ...sound.motors.fan, mainTurns: turns }), joint: traits.joint }
+  const impedance = volts ? (volts / fanOf(build).volts) ** 2 : 1
+  return { ...withMotor(traits, { ...sound.motors.fan, impedance }), joint: traits.joint }
 }
 
 const newBrushes = (traits: Traits): Traits => withMotor(traits, { brushes: 1 })
@@ -146,6 +146,7 @@ export function replace(here: Here, { part: id, with: given = {} }: ActOf<'repla
             fan: {
               omega: 0,
               windingCelsius: ROOM_CELSIUS,
+              startCelsius: ROOM_CELSIUS,
               protectorCelsius: ROOM_CELSIUS,
               caseCelsius: ROOM_CELSIUS,
               protectorOpen: false,

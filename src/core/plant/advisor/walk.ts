@@ -4,6 +4,7 @@ import {
   diagnose,
   mapObservations,
   type PlateFigures,
+  type Trial,
 } from '../../diagnose'
 import { alsoMendedBy } from '../../knowledge/actions'
 import { mendedPart } from '../../knowledge/plants/mends'
@@ -34,6 +35,19 @@ export interface Walk {
   suspects: Diagnosis['suspects']
 }
 
+/** What to do next: a test, a cheap repair as a test of itself, or nothing more. */
+export type Choose = (
+  told: Diagnosis,
+  input: DiagnoseInput,
+) => { observation: ObservationId } | { trial: Trial } | null
+
+/** The order that the application offers. */
+const offered: Choose = ({ nextTests, trials }) => {
+  const [test] = nextTests
+  const [trial] = trials
+  return trial && trial.score > (test?.score ?? 0) ? { trial } : (test ?? null)
+}
+
 /** Tests after which a person would give up. */
 const ENOUGH = 14
 
@@ -61,7 +75,8 @@ const hereOf = (drawn: Drawn, state: PlantState, nth: number): Here => ({
 })
 
 /** One machine, from the story to a decision: the next test of the advisor, made on the machine, until it has decided. */
-export function walk(drawn: Drawn, story: Story, from: PlantState = drawn.start): Walk {
+export function walk(drawn: Drawn, story: Story, choose: Choose = offered): Walk {
+  const from = drawn.start
   const done: Walk = {
     acts: [],
     answers: [],
@@ -90,9 +105,10 @@ export function walk(drawn: Drawn, story: Story, from: PlantState = drawn.start)
       done.decided = told.decided
       break
     }
-    const [test] = told.nextTests
-    const [trial] = told.trials
-    if (trial && trial.score > (test?.score ?? 0)) {
+    const next = choose(told, input)
+    if (!next) break
+    if ('trial' in next) {
+      const { trial } = next
       if (tryOut(drawn, done, trial.action)) {
         done.decided = { cause: trial.cause, action: trial.action }
         break
@@ -104,9 +120,8 @@ export function walk(drawn: Drawn, story: Story, from: PlantState = drawn.start)
       )
       continue
     }
-    if (!test) break
-    done.tests.push(test.observation)
-    if (!makeTest(drawn, done, test.observation)) declined.push(test.observation)
+    done.tests.push(next.observation)
+    if (!makeTest(drawn, done, next.observation)) declined.push(next.observation)
   }
   done.right = done.decided !== null && drawn.faults.some(({ cause }) => mends(done.decided?.action, cause))
   return done

@@ -1,6 +1,6 @@
 import { driveOf, isInduction, motorData } from '../../knowledge/plants/motors'
 import type { PlantMotor, PlantPart } from '../../knowledge/plants/types'
-import { leadOf, type Machine, motorNow } from '../machine'
+import { leadOf, type Machine, motorNow, overVolts } from '../machine'
 import type { PlantState } from '../state'
 import { CLOSED_OHM, INSULATION, type Ohm } from '../traits'
 import { emptyNet, GROUND, type Net } from './net'
@@ -166,7 +166,7 @@ function motorInto(net: Net, motor: PlantMotor, { build }: Machine, state: Plant
     net.resistors.push({ id: `${node}.gap`, a: node, b: lead, ohm: INSULATION * 10 })
     return node
   }
-  const data = motorNow(motor, traits, now.windingCelsius)
+  const data = motorNow(motor, traits, now.windingCelsius, overVolts(state.traits, traits))
   net.motors.push({
     id: motor.id,
     data: start ? data : { main: data.main, rotor: data.rotor, xm: data.xm },
@@ -235,7 +235,9 @@ function electronicInto(net: Net, motor: PlantMotor, hz: number, state: PlantSta
     closed(net, `${motor.id}.module`, a, b, null)
     return
   }
-  net.resistors.push({ id: `${motor.id}.module`, a, b, ohm: moduleOhm(motor, now.omega) })
+  // A dead one takes next to nothing: what stands on its bus stays there.
+  const ohm = traits.module === 'dead' ? 1e7 : moduleOhm(motor, now.omega)
+  net.resistors.push({ id: `${motor.id}.module`, a, b, ohm })
 }
 
 /** Ω of one phase of a small brushless motor, joined in a star. */
@@ -273,12 +275,14 @@ export function brushed(motor: PlantMotor): { armatureOhm: number; k: number } {
 
 function wiresInto(net: Net, { build }: Machine, state: PlantState): void {
   const { joint } = state.traits
+  // One that comes and goes is a sound one while it holds.
+  const ohmOf = joint?.flickers ? (state.jointOpen ? null : 0) : joint?.ohm
   const ends = build.wires.map((wire) => {
     const at = state.wires[wire.id]
     return { wire, from: at?.from ?? freeEnd(wire.id, 'from'), to: at?.to ?? freeEnd(wire.id, 'to') }
   })
   ends.forEach(({ wire, from, to }, i) => {
-    const bad = joint?.wire === wire.id ? joint.ohm : 0
+    const bad = joint?.wire === wire.id ? (ohmOf ?? null) : 0
     closed(net, `wire.${wire.id}`, from, to, bad === null ? null : WIRE_OHM + bad)
     net.capacitors.push({ id: `stray.${wire.id}`, a: to, b: GROUND, farad: TO_GROUND * wire.metres })
     const next = ends[i + 1]

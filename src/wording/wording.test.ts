@@ -1,0 +1,129 @@
+import { readdirSync, readFileSync } from 'node:fs'
+import { join } from 'node:path'
+import { IntlMessageFormat } from 'intl-messageformat'
+import { describe, expect, it } from 'vitest'
+import { plantBuilds } from '../core/knowledge/plants'
+import type { Message } from '../core/message'
+import { lookPlaces } from '../core/plant/acts/looks'
+import { replaceableParts } from '../core/plant/acts/replace'
+import { walk } from '../core/plant/advisor/walk'
+import { sheetOf } from '../core/plant/describe'
+import { machineOf } from '../core/plant/rounds.testing'
+import { storyOf } from '../core/plant/story'
+import { practice } from './en/practice'
+import { practiceActs } from './en/practiceActs'
+import { type Catalogue, say, sentence } from './say'
+
+const sources = (folder: string): string[] =>
+  readdirSync(folder, { withFileTypes: true }).flatMap((entry) => {
+    const path = join(folder, entry.name)
+    if (entry.isDirectory()) return sources(path)
+    return /\.ts$/.test(entry.name) && !/\.(test|testing)\.ts$/.test(entry.name)
+      ? [readFileSync(path, 'utf8')]
+      : []
+  })
+const plant = sources('src/core/plant')
+
+/** What a pattern puts in: the names in its braces. */
+function namesIn(pattern: string): string[] {
+  const names = new Set<string>()
+  const collect = (
+    nodes: readonly {
+      type: number
+      value?: unknown
+      options?: Record<string, { value: readonly never[] }>
+    }[],
+  ) => {
+    for (const node of nodes) {
+      // 0 is text and 7 the figure itself; every other node has the name of what it puts in.
+      if (node.type !== 0 && node.type !== 7 && typeof node.value === 'string') names.add(node.value)
+      for (const option of Object.values(node.options ?? {})) collect(option.value)
+    }
+  }
+  collect(new IntlMessageFormat(pattern, 'en').getAst() as never)
+  return [...names].sort()
+}
+
+/** Letters outside the braces turned round: whatever stays readable was said beside the catalogue. */
+const turned: Catalogue = Object.fromEntries(
+  Object.entries(practice).map(([key, pattern]) => {
+    let depth = 0
+    const text = [...pattern].map((letter) => {
+      if (letter === '{') depth++
+      // Text stands outside all braces, and in the branches of a plural two deep.
+      const outside = depth % 2 === 0
+      if (letter === '}') depth--
+      return outside && /[A-Za-z]/.test(letter) ? 'x' : letter
+    })
+    return [key, text.join('')]
+  }),
+)
+
+describe('the sentences of the practice machines', () => {
+  it('are each said somewhere, and what is said has a sentence', () => {
+    const said = new Set(
+      plant.flatMap((source) => [...source.matchAll(/'([a-z]+(?:\.[a-z-]+)?)'/g)].map(([, key]) => key)),
+    )
+    expect(Object.keys(practiceActs).filter((key) => !said.has(key))).toEqual([])
+  })
+
+  it('put in only what their key brings', () => {
+    const table = readFileSync('src/core/plant/says.ts', 'utf8')
+    for (const [key, pattern] of Object.entries(practiceActs)) {
+      const line = new RegExp(`^  '?${key.replace('.', '\\.')}'?: (.*)$`, 'm').exec(table)?.[1] ?? ''
+      const brought = [...line.matchAll(/(\w+):/g)].map(([, name]) => name)
+      expect([key, namesIn(pattern).filter((name) => !brought.includes(name))]).toEqual([key, []])
+    }
+  })
+
+  it('are no longer than twenty-five words', () => {
+    const words = (text: string) => text.split(/[.!?:]\s/).map((part) => part.split(/\s+/).length)
+    const long = Object.entries(practiceActs).filter(([, pattern]) =>
+      words(pattern.replace(/\{[^}]*\}/g, 'it')).some((count) => count > 25),
+    )
+    expect(long.map(([key]) => key)).toEqual([])
+  })
+})
+
+describe.each(plantBuilds.map((build) => [`${build.family}, ${build.kind}`, build] as const))(
+  '%s',
+  (_, build) => {
+    it('has a name for each cover, point, terminal, wire, part and place', () => {
+      const keys = [
+        ...build.covers.map(({ id }) => `cover.${id}`),
+        ...build.points.map(({ id }) => `point.${id}`),
+        ...build.terminals.map(({ id }) => `probe.${id}`),
+        ...build.wires.flatMap(({ id, colour }) => [`wire.${id.split('-')[0]}`, `colour.${colour}`]),
+        ...replaceableParts(build).map(({ id }) => `part.${id}`),
+        ...lookPlaces(build).map(({ id }) => `at.${id}`),
+        build.place.key,
+      ]
+      expect(keys.filter((key) => practice[key] === undefined)).toEqual([])
+    })
+
+    it('says everything of a whole repair from one catalogue', () => {
+      const drawn = machineOf(build, ['bearing-worn'])
+      const { answers } = walk(drawn, storyOf(drawn))
+      const sheet = sheetOf(drawn)
+      const all: Message[] = [
+        ...answers.flatMap(({ text, against }) => [text, ...(against ? [against] : [])]),
+        storyOf(drawn).text,
+        ...[...sheet.covers, ...sheet.points, ...sheet.probes].map(({ says }) => says),
+      ]
+      for (const message of all) {
+        expect(sentence(message, practice)).not.toMatch(/undefined|\[object|\{/)
+        const other = say(message, turned).replace(/-?[\d.,]+ ?(V|Ω|kΩ|MΩ|µF|A|OL)?|OL|°C/g, '')
+        expect(other.replace(/x/gi, '')).not.toMatch(/[a-z]{3}/)
+      }
+    })
+  },
+)
+
+it('a number is said to the figure that its sentence asks for', () => {
+  expect(say({ key: 'discharge.slow', params: { volts: 12.345 } }, practice)).toContain('12.3 V')
+  expect(say({ key: 'wait', params: { minutes: 1 } }, practice)).toBe('One minute passes.')
+})
+
+it('a key without a sentence is an error and no empty line', () => {
+  expect(() => say({ key: 'nothing.of.the.kind' }, practice)).toThrow('no sentence')
+})
