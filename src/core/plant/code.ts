@@ -4,7 +4,8 @@ import { plantFaults } from '../knowledge/plants/faults'
 import { familyLetters } from '../knowledge/plants/letters'
 import type { CauseId, FamilyId, MotorKindId } from '../knowledge/vocabulary'
 
-export const LEVELS = ['plain', 'story', 'worn', 'two', 'none'] as const
+/** `wire`: nothing is wrong, the motor's leads hang free, and what is asked for is landings and power. */
+export const LEVELS = ['plain', 'story', 'worn', 'two', 'none', 'wire'] as const
 export type Level = (typeof LEVELS)[number]
 
 /** What a round is drawn from. Everything else of it follows. */

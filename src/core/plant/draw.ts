@@ -9,7 +9,7 @@ import { fanState, soundNow } from './acts/running'
 import type { Here } from './acts/types'
 import { advance } from './advance'
 import { codeOf, type RoundPlan } from './code'
-import type { Machine } from './machine'
+import { fanOf, type Machine } from './machine'
 import { between, randomOf, weighted } from './random'
 import { type PlantState, startState } from './state'
 import { soundTraits, type Traits } from './traits'
@@ -83,7 +83,8 @@ function withFaults(
     faults.push({ cause: fault.cause, strength: made.strength })
   }
   const machine: Machine = { build, traits, seed: code }
-  return { plan, code, machine, faults, start: met(machine, traits) }
+  const start = plan.level === 'wire' ? unlanded(machine, traits) : met(machine, traits)
+  return { plan, code, machine, faults, start }
 }
 
 /** Is there anything that its owner would notice: the fan, a sound, a smell, the other half of the machine. */
@@ -110,12 +111,38 @@ function chosen(plan: RoundPlan, build: PlantBuild, random: () => number): Plant
         )
       return fault
     })
-  if (plan.level === 'none') return []
+  if (plan.level === 'none' || plan.level === 'wire') return []
   const first = weighted(random, fitting)
   if (plan.level !== 'two') return [first]
   if (random() < NONE_OF_TWO) return []
   const others = fitting.filter(([fault]) => fault.cause !== first.cause)
   return others.length > 0 ? [first, weighted(random, others)] : [first]
+}
+
+/** A motor just hung in: every point off and held, the covers off that its leads are behind, the leads free. */
+function unlanded(machine: Machine, traits: Traits): PlantState {
+  const { build } = machine
+  const state = startState(build, traits)
+  const leads = fanOf(build).leads.filter(({ role }) => role !== 'ground')
+  const free = build.wires.filter(({ from }) => leads.some(({ id }) => id === from))
+  const inside = build.terminals.find(({ id }) => id === leads[0]?.id)?.behind
+  const off = coverChain(build, inside ?? null)
+  return advance(
+    machine,
+    {
+      ...state,
+      points: Object.fromEntries(build.points.map(({ id }) => [id, 'off'])),
+      held: build.points.map(({ id }) => id),
+      covers: { ...state.covers, ...Object.fromEntries(off.map((id) => [id, 'off' as const])) },
+      wires: { ...state.wires, ...Object.fromEntries(free.map(({ id, from }) => [id, { from, to: null }])) },
+    },
+    1,
+  )
+}
+
+function coverChain(build: PlantBuild, id: string | null): string[] {
+  const spec = build.covers.find((cover) => cover.id === id)
+  return spec ? [...coverChain(build, spec.after ?? null), spec.id] : []
 }
 
 /** As it is met: called for a while, unless what is wrong keeps it from that. */

@@ -4,6 +4,7 @@ import { clamp, meter, tester } from './acts/meter'
 import { call, cover, held, point } from './acts/points'
 import { not } from './acts/reach'
 import { replace } from './acts/replace'
+import { fanState } from './acts/running'
 import { air, listen, look, push, smell, touch, turn } from './acts/senses'
 import { run, wait } from './acts/time'
 import type { Act, ActName, ActOf, Answer, Done, Here } from './acts/types'
@@ -12,6 +13,14 @@ import { advance } from './advance'
 import type { Drawn } from './draw'
 import { says } from './says'
 import type { PlantState } from './state'
+
+const isWired = (code: string): boolean => code.includes('-wire-')
+
+/** What is wrong was named; where nothing is, that was said; a motor that was to be wired runs as it should. */
+function isRight(here: Here, cause: string, faults: Drawn['faults']): boolean {
+  if (isWired(here.machine.seed)) return cause === 'none' && fanState(here) === 'runs-normally'
+  return faults.length === 0 ? cause === 'none' : faults.some((fault) => fault.cause === cause)
+}
 
 type Handlers = { [Name in ActName]: (here: Here, act: ActOf<Name>, drawn: Drawn) => Done }
 
@@ -45,8 +54,8 @@ const handlers: Handlers = {
       answer: { ok: true, minutes: 0, text: says('odds') },
     }
   },
-  decide: (here, { cause }, { faults }) => {
-    const right = faults.length === 0 ? cause === 'none' : faults.some((fault) => fault.cause === cause)
+  decide: (here, { cause }, { faults, plan }) => {
+    const right = isRight(here, cause, faults)
     const named = (id: string) => ({ key: `cause.${id}` })
     const was = faults[0]?.cause ?? 'none'
     return {
@@ -54,9 +63,12 @@ const handlers: Handlers = {
       answer: {
         ok: true,
         minutes: 0,
-        text: right
-          ? says('decide.right', { cause: named(cause) })
-          : says('decide.wrong', { cause: named(cause), was: named(was) }),
+        text:
+          plan.level === 'wire'
+            ? says(right ? 'decide.wired' : 'decide.unwired')
+            : right
+              ? says('decide.right', { cause: named(cause) })
+              : says('decide.wrong', { cause: named(cause), was: named(was) }),
       },
     }
   },

@@ -7,7 +7,6 @@ export interface PlantWords {
   'point.already': { point: Message }
   'point.none': Nothing
   'point.trips': { point: Message }
-  'point.tripped': { point: Message }
   'held.done': { point: Message }
   'held.on': { point: Message }
   'call.on': Nothing
@@ -57,7 +56,6 @@ export interface PlantWords {
   'hurt.burn': { celsius: number }
   'against.unproven': Nothing
   'against.unread': { volts: number }
-  'against.held': Nothing
   'against.screwdriver': Nothing
   over: Nothing
   look: { what: Message }
@@ -72,7 +70,6 @@ export interface PlantWords {
   'push.slow': Nothing
   'push.nothing': Nothing
   'push.unneeded': Nothing
-  'push.turns': Nothing
   air: { what: Message }
   wait: { minutes: number }
   run: { seconds: number; what: Message }
@@ -80,12 +77,12 @@ export interface PlantWords {
   'replace.done': { part: Message }
   'replace.none': { part: string }
   'replace.cover': { part: Message; cover: Message }
-  'replace.burnt': Nothing
   odds: Nothing
   'odds.bad': Nothing
   'decide.right': { cause: Message }
   'decide.wrong': { cause: Message; was: Message }
-  'decide.none': { cause: Message }
+  'decide.wired': Nothing
+  'decide.unwired': Nothing
 }
 
 type Nothing = Record<never, never>

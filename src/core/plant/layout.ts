@@ -1,0 +1,134 @@
+import type { PlantBuild } from '../knowledge/plants/types'
+
+/** A part of the machine as a box with its terminals, in the units of the drawing. */
+export interface LayoutBox {
+  id: BoxId
+  x: number
+  y: number
+  width: number
+  height: number
+  /** The cover that hides all of it, or null. */
+  behind: string | null
+}
+
+export interface LayoutDot {
+  id: string
+  x: number
+  y: number
+  box: BoxId
+}
+
+export interface Layout {
+  width: number
+  height: number
+  boxes: LayoutBox[]
+  dots: LayoutDot[]
+}
+
+const BOXES = [
+  'known',
+  'line',
+  'switch',
+  'light',
+  'control',
+  'board',
+  'call',
+  'air',
+  'capacitor',
+  'plug',
+  'compressor',
+  'motor',
+] as const
+export type BoxId = (typeof BOXES)[number]
+
+/** Which box a terminal belongs to, by the first of these that its name begins with. */
+const BELONGS: [string, BoxId][] = [
+  ['known', 'known'],
+  ['ground', 'known'],
+  ['line', 'line'],
+  ['light', 'light'],
+  ['switch', 'switch'],
+  ['contactor', 'control'],
+  ['coil', 'control'],
+  ['board-plus', 'plug'],
+  ['board-minus', 'plug'],
+  ['board', 'board'],
+  ['call', 'call'],
+  ['chain', 'call'],
+  ['command', 'call'],
+  ['pressure', 'air'],
+  ['capacitor', 'capacitor'],
+  ['C', 'capacitor'],
+  ['FAN', 'capacitor'],
+  ['HERM', 'capacitor'],
+  ['compressor', 'compressor'],
+  ['fan-1', 'plug'],
+  ['fan-2', 'plug'],
+  ['lead', 'motor'],
+  ['phase', 'motor'],
+  ['fan-frame', 'motor'],
+]
+
+/** Columns from the supply on the left to the motor on the right. */
+const COLUMN: Record<BoxId, 0 | 1 | 2> = {
+  known: 0,
+  line: 0,
+  switch: 0,
+  light: 0,
+  control: 1,
+  board: 1,
+  call: 1,
+  air: 1,
+  plug: 1,
+  capacitor: 1,
+  compressor: 2,
+  motor: 2,
+}
+
+const WIDTH = 720
+const COLUMN_X = [14, 236, 482] as const
+const COLUMN_WIDTH = [200, 216, 224] as const
+/** A thumb is 44 wide, and the drawing is shown at half its size on a phone. */
+const STEP = 62
+const ROW = 58
+const HEAD = 30
+const GAP = 18
+/** Room in the motor's box for its wheel. */
+const WHEEL = 150
+
+const boxOf = (terminal: string): BoxId =>
+  BELONGS.find(([start]) => terminal === start || terminal.startsWith(start))?.[1] ?? 'board'
+
+/** Boxes and terminals of a build, placed from its data alone. */
+export function layoutOf(build: PlantBuild): Layout {
+  const groups = BOXES.flatMap((id) => {
+    const own = build.terminals.filter((terminal) => boxOf(terminal.id) === id)
+    return own.length > 0 ? [{ id, own }] : []
+  })
+  const next = [10, 10, 10]
+  const boxes: LayoutBox[] = []
+  const dots: LayoutDot[] = []
+  for (const { id, own } of groups) {
+    const column = COLUMN[id]
+    const width = COLUMN_WIDTH[column]
+    const perRow = Math.max(1, Math.floor((width - 12) / STEP))
+    const rows = Math.ceil(own.length / perRow)
+    const extra = id === 'motor' ? WHEEL : 0
+    const height = HEAD + rows * ROW + extra
+    const [x, y] = [COLUMN_X[column], next[column] ?? 10]
+    const covers = new Set(own.map(({ behind }) => behind))
+    boxes.push({ id, x, y, width, height, behind: covers.size === 1 ? ([...covers][0] ?? null) : null })
+    own.forEach((terminal, i) => {
+      const inRow = Math.min(perRow, own.length - Math.floor(i / perRow) * perRow)
+      const start = x + width / 2 - ((inRow - 1) * STEP) / 2
+      dots.push({
+        id: terminal.id,
+        x: start + (i % perRow) * STEP,
+        y: y + HEAD + Math.floor(i / perRow) * ROW + 18 + (id === 'motor' ? WHEEL : 0),
+        box: id,
+      })
+    })
+    next[column] = y + height + GAP
+  }
+  return { width: WIDTH, height: Math.max(...next), boxes, dots }
+}

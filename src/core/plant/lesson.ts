@@ -1,0 +1,52 @@
+import type { Lesson } from '../knowledge/plants/lessons'
+import { isProven, pairKey } from './acts/reach'
+import { fanState } from './acts/running'
+import type { Act, Answer, Here } from './acts/types'
+import type { RoundPlan } from './code'
+import type { Drawn } from './draw'
+import type { PlantState } from './state'
+
+export const planOfLesson = ({ family, motorKind, level, seed, faults }: Lesson): RoundPlan => ({
+  family,
+  motorKind,
+  level,
+  seed,
+  ...(faults ? { faults } : {}),
+})
+
+/** Is what the lesson asks for done? Nothing that hurts ends one well. */
+export function goalMet(
+  { goal }: Lesson,
+  drawn: Drawn,
+  acts: Act[],
+  answers: Answer[],
+  state: PlantState,
+): boolean {
+  if (state.over && 'hurt' in state.over) return false
+  const here: Here = { machine: { ...drawn.machine, traits: state.traits }, state, nth: acts.length }
+  const read = (range: string, red: string, black: string) =>
+    acts.findIndex(
+      (act) =>
+        act.act === 'meter' && act.range === range && pairKey(act.red, act.black) === pairKey(red, black),
+    )
+  switch (goal.kind) {
+    case 'proven':
+      return isProven(here)
+    case 'decided':
+      return answers.some(({ text }) => text.key === 'decide.right')
+    case 'ghost': {
+      const [first, second] = [read('volts-ac', goal.red, goal.black), read('low-z', goal.red, goal.black)]
+      return (
+        (answers[first]?.reading?.value ?? 0) > 5 && second >= 0 && (answers[second]?.reading?.value ?? 9) < 1
+      )
+    }
+    case 'discharged':
+      return state.proof.discharged.includes(goal.capacitor) && isProven(here)
+    case 'wound':
+      return answers.some(({ sense }) => sense?.winding !== undefined)
+    case 'runs':
+      return fanState(here) === 'runs-normally' && state.points.breaker !== 'off'
+    case 'opened':
+      return state.covers[goal.cover] === 'off'
+  }
+}

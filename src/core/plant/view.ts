@@ -1,0 +1,156 @@
+import {
+  type CauseId,
+  type IsolationPointId,
+  type ObservationId,
+  observationInfo,
+} from '../knowledge/vocabulary'
+import type { Message } from '../message'
+import { lookPlaces } from './acts/looks'
+import { isProven, pairKey, pairsOf } from './acts/reach'
+import { replaceableParts } from './acts/replace'
+import { runningOf } from './acts/running'
+import type { Answer, Here } from './acts/types'
+import type { Drawn } from './draw'
+import { fittingFaults } from './draw'
+import { evidenceOf } from './evidence'
+import { type Layout, layoutOf } from './layout'
+import type { PlantState } from './state'
+
+/** Is it fed, off, or proved dead: what the line above the machine says. */
+export type PowerState = 'live' | 'off' | 'proven'
+
+export interface RoundView {
+  power: PowerState
+  points: { id: IsolationPointId; on: boolean; held: boolean; tripped: boolean; valve: boolean }[]
+  covers: { id: string; on: boolean; after: string | null }[]
+  called: boolean
+  speed: string | null
+  speeds: string[]
+  /** Can it be asked to run apart from its points? */
+  hasCall: boolean
+  /** Seen without doing anything: the wheel turns, how fast, which way. */
+  turning: number
+  wires: {
+    id: string
+    from: string | null
+    to: string | null
+    colour: string
+    fixed: boolean
+    says: Message
+  }[]
+  layout: Layout
+  /** Terminals that can be reached now. */
+  reach: string[]
+  /** What the proof still asks for. */
+  proof: {
+    before: boolean
+    pairs: { a: string; b: string; read: boolean }[]
+    after: boolean
+    heldAll: boolean
+  }
+  capacitors: { id: string; a: string; b: string; read: boolean }[]
+  looks: { id: string; behind: string | null }[]
+  parts: { id: string; behind: string | null }[]
+  causes: CauseId[]
+  /** Bits that each act told; the suspects: shown where help is on, and at the end. */
+  bits: number[]
+  suspects: { cause: CauseId; probability: number }[]
+  minutes: number
+  tests: number
+  dangers: number
+  over: PlantState['over']
+}
+
+/** What is shown of a round as it stands. */
+export function viewOf(drawn: Drawn, state: PlantState, answers: Answer[]): RoundView {
+  const { build } = drawn.machine
+  const here: Here = { machine: { ...drawn.machine, traits: state.traits }, state, nth: answers.length }
+  const reach = build.terminals.flatMap(({ id, behind }) =>
+    behind === null || state.covers[behind] === 'off' ? [id] : [],
+  )
+  const { bits, shares } = evidenceOf(drawn, answers)
+  return {
+    power: powerOf(here),
+    points: build.points.map(({ id, opens }) => ({
+      id,
+      on: state.points[id] === 'on' && !(id === 'breaker' && state.breakerTripped),
+      held: state.held.includes(id),
+      tripped: id === 'breaker' && state.breakerTripped,
+      valve: opens === 'valve',
+    })),
+    covers: build.covers.map(({ id, after }) => ({
+      id,
+      on: state.covers[id] !== 'off',
+      after: after ?? null,
+    })),
+    called: state.called,
+    speed: state.speed,
+    speeds: build.speeds ?? [],
+    hasCall: build.parts.some((part) => part.part === 'pole' && (part.of === 'call' || part.of === 'speed')),
+    turning: runningOf(here).speed,
+    wires: wiresOf(drawn, state),
+    layout: layoutOf(build),
+    reach,
+    proof: {
+      before: state.proof.before,
+      pairs: pairsOf(drawn.machine).map((pair) => {
+        const [a = '', b = ''] = pair.split('|')
+        return { a, b, read: state.proof.pairs.includes(pairKey(a, b)) }
+      }),
+      after: state.proof.after,
+      heldAll: build.points.every(({ id, opens }) => opens !== 'line' || state.held.includes(id)),
+    },
+    capacitors: build.parts.flatMap((part) =>
+      part.part === 'capacitor'
+        ? [{ id: part.id, a: part.from, b: part.to, read: state.proof.discharged.includes(part.id) }]
+        : [],
+    ),
+    looks: lookPlaces(build).map(({ id, behind }) => ({ id, behind })),
+    parts: replaceableParts(build).map(({ id, behind }) => ({ id, behind })),
+    causes: fittingFaults(build)
+      .sort(([, one], [, two]) => two - one)
+      .map(([fault]) => fault.cause),
+    bits,
+    suspects: likely(shares),
+    minutes: state.minutes,
+    tests: answers.filter(({ sense }) => sense && Object.keys(sense).length > 0).length,
+    dangers: answers.filter(({ hurt, against, broke }) => hurt || against || broke).length,
+    over: state.over,
+  }
+}
+
+function powerOf(here: Here): PowerState {
+  if (isProven(here)) return 'proven'
+  const { build } = here.machine
+  const open = build.points.some(({ id, opens }) => opens === 'line' && here.state.points[id] === 'off')
+  return open ? 'off' : 'live'
+}
+
+function wiresOf({ machine: { build } }: Drawn, state: PlantState): RoundView['wires'] {
+  return build.wires.map(({ id, colour, fixed }) => {
+    const at = state.wires[id]
+    const [group = 'fan'] = id.split('-')
+    return {
+      id,
+      from: at?.from ?? null,
+      to: at?.to ?? null,
+      colour,
+      fixed: fixed === true,
+      says: { key: `wire.${group}`, params: { colour: { key: `colour.${colour}` } } },
+    }
+  })
+}
+
+function likely(shares: ReadonlyMap<CauseId, number>): RoundView['suspects'] {
+  const all = [...shares].map(([cause, probability]) => ({ cause, probability }))
+  return all.sort((one, two) => two.probability - one.probability).slice(0, 6)
+}
+
+/** What an answer told, as observation and value, for whoever reads the list of acts. */
+export const toldBy = (answer: Answer): { observation: ObservationId; value: string }[] =>
+  Object.entries(answer.sense ?? {}).flatMap(([id, value]) => {
+    const observation = id as ObservationId
+    return typeof value === 'string' && observationInfo(observation).values.includes(value)
+      ? [{ observation, value }]
+      : []
+  })
