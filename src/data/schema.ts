@@ -27,6 +27,9 @@ export interface Schema {
   sound: JobTables['sounds']
   landing: JobTables['landings']
   prove_check: JobTables['checks']
+  practice_round: PracticeRoundRow
+  practice_act: PracticeActRow
+  practice_card: PracticeCardRow
   part_out: JobTables['outParts']
   due_look: JobTables['dues']
   safety_log: JobTables['log']
@@ -124,6 +127,44 @@ export interface PhotoRow {
   bytes: number
   caption: string
   at: string
+}
+
+export interface PracticeRoundRow {
+  id: string
+  code: string
+  /** The lesson that it belongs to. */
+  lesson: string | null
+  /** With the advisor beside it, or blind. */
+  help: 0 | 1
+  startedAt: string
+  endedAt: string | null
+  outcome: 'right' | 'wrong' | 'hurt' | null
+  minutes: number
+  tests: number
+  dangers: number
+  /** log2 of what the true cause was given at last; null where no odds were stated. */
+  oddsBits: number | null
+  /** The share that was given to what was decided, for the calibration. */
+  given: number | null
+}
+
+export interface PracticeActRow {
+  roundId: string
+  nth: number
+  /** The act as the core takes it, as JSON. */
+  act: string
+}
+
+/** When a cause comes back, by the repetition library; one row a cause. */
+export interface PracticeCardRow {
+  cause: string
+  dueAt: string
+  seen: number
+  lapses: number
+  stability: number
+  difficulty: number
+  lastAt: string
+  state: number
 }
 
 /** Table of the file for each list of a job. */

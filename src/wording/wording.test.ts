@@ -8,10 +8,13 @@ import { lookPlaces } from '../core/plant/acts/looks'
 import { replaceableParts } from '../core/plant/acts/replace'
 import { walk } from '../core/plant/advisor/walk'
 import { sheetOf } from '../core/plant/describe'
+import { evidenceOf } from '../core/plant/evidence'
+import { play } from '../core/plant/play'
 import { machineOf } from '../core/plant/rounds.testing'
 import { storyOf } from '../core/plant/story'
 import { practice } from './en/practice'
 import { practiceActs } from './en/practiceActs'
+import { sayRound } from './practiceRound'
 import { type Catalogue, say, sentence } from './say'
 
 const sources = (folder: string): string[] =>
@@ -76,6 +79,18 @@ describe('the sentences of the practice machines', () => {
     }
   })
 
+  it('can each be read as the notation that they are written in', () => {
+    const broken = Object.entries(practice).filter(([, pattern]) => {
+      try {
+        namesIn(pattern)
+        return false
+      } catch {
+        return true
+      }
+    })
+    expect(broken).toEqual([])
+  })
+
   it('are no longer than twenty-five words', () => {
     const words = (text: string) => text.split(/[.!?:]\s/).map((part) => part.split(/\s+/).length)
     const long = Object.entries(practiceActs).filter(([, pattern]) =>
@@ -103,7 +118,19 @@ describe.each(plantBuilds.map((build) => [`${build.family}, ${build.kind}`, buil
 
     it('says everything of a whole repair from one catalogue', () => {
       const drawn = machineOf(build, ['bearing-worn'])
-      const { answers } = walk(drawn, storyOf(drawn))
+      const { answers, acts, state } = walk(drawn, storyOf(drawn))
+      // As the page has it, with its end: decided, and looked back on.
+      const decided = play(drawn, [...acts, { act: 'decide', cause: 'bearing-worn' }])
+      const page = sayRound(
+        drawn,
+        decided.state,
+        [...acts, { act: 'decide', cause: 'bearing-worn' }],
+        decided.answers,
+        null,
+        evidenceOf(drawn, decided.answers),
+      )
+      expect(page.review?.best.join(' ')).not.toMatch(/undefined|\[object|\{/)
+      expect(state.over).toBeNull()
       const sheet = sheetOf(drawn)
       const all: Message[] = [
         ...answers.flatMap(({ text, against }) => [text, ...(against ? [against] : [])]),

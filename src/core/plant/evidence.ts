@@ -7,21 +7,29 @@ import { storyOf } from './story'
 
 type Shares = Map<CauseId, number>
 
-/** Of each act how far it moved what can be known, in bits (Kullback-Leibler from before to after), and where it stands at the end. */
-export function evidenceOf(drawn: Drawn, answers: Answer[]): { bits: number[]; shares: Shares } {
-  let known: DiagnoseInput['observations'] = { ...storyOf(drawn).says }
-  let shares = sharesOf(drawn, known)
-  const bits = answers.map(({ sense }) => {
-    const next = withSense(drawn, known, sense)
-    if (next === known) return 0
-    known = next
-    const after = sharesOf(drawn, known)
-    const gained = divergence(after, shares)
-    shares = after
-    return gained
-  })
-  return { bits, shares }
+/** What is known of a machine so far, and what each act told. */
+export interface Evidence {
+  known: DiagnoseInput['observations']
+  shares: Shares
+  /** Of each act how far it moved what can be known, in bits: Kullback-Leibler from before to after. */
+  bits: number[]
 }
+
+/** Before the first act: the story alone. */
+export function beginEvidence(drawn: Drawn): Evidence {
+  const known: DiagnoseInput['observations'] = { ...storyOf(drawn).says }
+  return { known, shares: sharesOf(drawn, known), bits: [] }
+}
+
+export function withAnswer(drawn: Drawn, before: Evidence, { sense }: Answer): Evidence {
+  const known = withSense(drawn, before.known, sense)
+  if (known === before.known) return { ...before, bits: [...before.bits, 0] }
+  const shares = sharesOf(drawn, known)
+  return { known, shares, bits: [...before.bits, divergence(shares, before.shares)] }
+}
+
+export const evidenceOf = (drawn: Drawn, answers: Answer[]): Evidence =>
+  answers.reduce((evidence, answer) => withAnswer(drawn, evidence, answer), beginEvidence(drawn))
 
 /** What was perceived, as a job would keep it: the first word on a thing stands, unless it reads otherwise now. */
 function withSense(

@@ -7,7 +7,7 @@ import type { Act, Here } from './acts/types'
 import { dead } from './advisor/procedures'
 import { fittingFaults } from './draw'
 import { step } from './play'
-import { after, allOff, buildOf, machineOf, nameOf, opened } from './rounds.testing'
+import { allOff, buildOf, machineOf, nameOf, opened, played } from './rounds.testing'
 import { settle } from './settle'
 import type { PlantState } from './state'
 
@@ -21,13 +21,13 @@ const letGo = Array.from({ length: 120 }, (_, i) =>
   const { joint } = drawn.machine.traits
   if (!joint?.flickers || joint.wire !== 'fan-brown') return []
   const acts: Act[] = [...panel, { act: 'run', seconds: 60 }, ...allOff(outdoor)]
-  const { state } = after(drawn, acts)
+  const { state } = played(drawn, acts)
   return Math.abs(state.charge.FAN ?? 0) > 60 ? [{ drawn, acts }] : []
 })
 
 describe('a hand', () => {
   it('on a wire that is live is hurt, and the point that was on is named', () => {
-    const { state, answer } = after(machineOf(outdoor), [
+    const { state, answer } = played(machineOf(outdoor), [
       ...panel,
       { act: 'wire', id: 'fan-black', end: 'to', to: 'off' },
     ])
@@ -43,12 +43,12 @@ describe('a hand', () => {
       ...panel,
       { act: 'wire', id: 'supply-1', end: 'to', to: 'off' },
     ]
-    expect(after(machineOf(outdoor), acts).state.over).toEqual({ hurt: 'shock' })
+    expect(played(machineOf(outdoor), acts).state.over).toEqual({ hurt: 'shock' })
   })
 
   it('at a capacitor whose wire let go while it ran meets what it held then, over the limit of household standards', () => {
     const hurt = letGo.map(({ drawn, acts }) =>
-      after(drawn, [...acts, { act: 'wire', id: 'fan-brown', end: 'to', to: 'off' }]),
+      played(drawn, [...acts, { act: 'wire', id: 'fan-brown', end: 'to', to: 'off' }]),
     )
     expect(hurt.length).toBeGreaterThan(0)
     for (const { answer, state } of hurt) {
@@ -59,9 +59,9 @@ describe('a hand', () => {
 
   it('at the same capacitor, let down and read, is not', () => {
     for (const { drawn, acts } of letGo) {
-      const { state } = after(drawn, acts)
+      const { state } = played(drawn, acts)
       const here: Here = { machine: { ...drawn.machine, traits: state.traits }, state, nth: 0 }
-      const { answers, state: end } = after(drawn, [
+      const { answers, state: end } = played(drawn, [
         ...acts,
         ...dead(here),
         { act: 'wire', id: 'fan-brown', end: 'to', to: 'off' },
@@ -78,19 +78,19 @@ describe('a hand', () => {
       { act: 'point', id: 'disconnect', to: 'off' },
       { act: 'wire', id: 'fan-red', end: 'to', to: 'off' },
     ]
-    expect(after(machineOf(ductless, ['bldc-motor-failed']), acts).state.over).toEqual({ hurt: 'charge' })
+    expect(played(machineOf(ductless, ['bldc-motor-failed']), acts).state.over).toEqual({ hurt: 'charge' })
     const waited: Act[] = [
       ...allOff(ductless),
       ...opened(ductless),
       { act: 'wait', minutes: 15 },
       { act: 'wire', id: 'fan-red', end: 'to', to: 'off' },
     ]
-    expect(after(machineOf(ductless, ['bldc-motor-failed']), waited).state.over).toBeNull()
+    expect(played(machineOf(ductless, ['bldc-motor-failed']), waited).state.over).toBeNull()
   })
 
   it('at a sound one finds nothing: its windings empty it at once', () => {
     for (let i = 0; i < 5; i++) {
-      const { state } = after(machineOf(outdoor, [], `sound${i}`), [
+      const { state } = played(machineOf(outdoor, [], `sound${i}`), [
         ...panel,
         ...allOff(outdoor),
         { act: 'wait', minutes: 1 },
@@ -101,15 +101,15 @@ describe('a hand', () => {
   })
 
   it('at a wheel that turns is hurt, and at one that may start by itself', () => {
-    expect(after(machineOf(outdoor), [{ act: 'turn' }]).state.over).toEqual({ hurt: 'wheel' })
+    expect(played(machineOf(outdoor), [{ act: 'turn' }]).state.over).toEqual({ hurt: 'wheel' })
     const waiting = machineOf(outdoor, ['contactor-coil-open'])
-    expect(after(waiting, [{ act: 'turn' }]).answer.text.key).toBe('hurt.wheel-starts')
-    expect(after(waiting, [...allOff(outdoor), { act: 'turn' }]).state.over).toBeNull()
+    expect(played(waiting, [{ act: 'turn' }]).answer.text.key).toBe('hurt.wheel-starts')
+    expect(played(waiting, [...allOff(outdoor), { act: 'turn' }]).state.over).toBeNull()
   })
 
   it('behind the cover of a wheel that turns is hurt', () => {
     const bath = buildOf('bath-exhaust-fan', 'shaded-pole')
-    expect(after(machineOf(bath), [{ act: 'cover', id: 'grille', to: 'off' }]).state.over).toEqual({
+    expect(played(machineOf(bath), [{ act: 'cover', id: 'grille', to: 'off' }]).state.over).toEqual({
       hurt: 'wheel',
     })
   })
@@ -118,20 +118,20 @@ describe('a hand', () => {
     const furnace = buildOf('furnace-blower', 'psc-multispeed')
     const open: Act[] = [...allOff(furnace).slice(0, 6), { act: 'cover', id: 'burner-door', to: 'off' }]
     expect(
-      after(machineOf(furnace), [...open, { act: 'cover', id: 'gas-joint', to: 'off' }]).state.over,
+      played(machineOf(furnace), [...open, { act: 'cover', id: 'gas-joint', to: 'off' }]).state.over,
     ).toEqual({ hurt: 'gas' })
     const shut: Act[] = [
       ...open,
       { act: 'point', id: 'gas-cock', to: 'off' },
       { act: 'cover', id: 'gas-joint', to: 'off' },
     ]
-    expect(after(machineOf(furnace), shut).state.over).toBeNull()
+    expect(played(machineOf(furnace), shut).state.over).toBeNull()
   })
 })
 
 describe('what does not hurt and is told', () => {
   it('a wire off a dead machine that nobody proved', () => {
-    const { state, answer } = after(machineOf(outdoor), [
+    const { state, answer } = played(machineOf(outdoor), [
       ...allOff(outdoor),
       ...panel,
       { act: 'wire', id: 'fan-black', end: 'to', to: 'off' },
@@ -142,7 +142,7 @@ describe('what does not hurt and is told', () => {
 
   it('a screwdriver across a charge, which it welds', () => {
     const told = letGo.map(
-      ({ drawn, acts }) => after(drawn, [...acts, { act: 'discharge', a: 'C', b: 'FAN', ohm: 0.01 }]).answer,
+      ({ drawn, acts }) => played(drawn, [...acts, { act: 'discharge', a: 'C', b: 'FAN', ohm: 0.01 }]).answer,
     )
     expect(told.length).toBeGreaterThan(0)
     for (const { text, against } of told)
@@ -150,7 +150,7 @@ describe('what does not hurt and is told', () => {
   })
 
   it('a resistor lead on mains smokes', () => {
-    const { answer } = after(machineOf(outdoor), [
+    const { answer } = played(machineOf(outdoor), [
       ...panel,
       { act: 'discharge', a: 'contactor-out-1', b: 'contactor-out-2', ohm: 20_000 },
     ])
@@ -161,7 +161,7 @@ describe('what does not hurt and is told', () => {
 describe('a motor', () => {
   it('that stands with nothing in it to open burns: varnish is smelt, and its winding is open afterwards', () => {
     const attic = buildOf('attic-vent-fan')
-    const { state, answer } = after(machineOf(attic, ['bearing-seized']), [
+    const { state, answer } = played(machineOf(attic, ['bearing-seized']), [
       { act: 'run', seconds: 900 },
       { act: 'smell' },
     ])
@@ -173,7 +173,7 @@ describe('a motor', () => {
   it('whose start winding sits across the line does not start: both windings pull in step', () => {
     const drawn = machineOf(outdoor)
     const here: Here = { machine: drawn.machine, state: drawn.start, nth: 0 }
-    const { answer } = after(drawn, [
+    const { answer } = played(drawn, [
       ...dead(here),
       { act: 'wire', id: 'fan-brown', end: 'to', to: 'contactor-out-2' },
       ...outdoor.points.map(({ id }): Act => ({ act: 'point', id, to: 'on' })),
@@ -186,7 +186,7 @@ describe('a motor', () => {
     const drawn = machineOf(outdoor)
     const here: Here = { machine: drawn.machine, state: drawn.start, nth: 0 }
     const put = (volts: number) =>
-      after(drawn, [
+      played(drawn, [
         ...dead(here),
         { act: 'replace', part: 'motor', with: { volts } },
         ...outdoor.points.map(({ id }): Act => ({ act: 'point', id, to: 'on' })),
@@ -197,11 +197,11 @@ describe('a motor', () => {
 
   it('that stands under its volts gets hot until its protector opens, and starts again when it has cooled', () => {
     const drawn = machineOf(outdoor, ['bearing-seized'])
-    const hot = after(drawn, [{ act: 'run', seconds: 1500 }])
+    const hot = played(drawn, [{ act: 'run', seconds: 1500 }])
     expect(hot.state.motors.fan?.windingCelsius).toBeGreaterThan(80)
     const opened = Array.from(
       { length: 30 },
-      (_, i) => after(drawn, [{ act: 'run', seconds: 60 * (i + 1) }]).state.motors.fan?.protectorOpen,
+      (_, i) => played(drawn, [{ act: 'run', seconds: 60 * (i + 1) }]).state.motors.fan?.protectorOpen,
     )
     expect(opened).toContain(true)
     expect(opened).toContain(false)

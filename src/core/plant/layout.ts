@@ -84,14 +84,49 @@ const COLUMN: Record<BoxId, 0 | 1 | 2> = {
   compressor: 2,
   motor: 2,
 }
+/** Two columns where the drawing is as wide as a phone. */
+const NARROW_COLUMN: Record<BoxId, 0 | 1> = {
+  known: 0,
+  line: 0,
+  switch: 0,
+  light: 0,
+  control: 0,
+  board: 0,
+  call: 0,
+  air: 0,
+  motor: 1,
+  capacitor: 1,
+  plug: 1,
+  compressor: 1,
+}
 
-const WIDTH = 720
-const COLUMN_X = [14, 236, 482] as const
-const COLUMN_WIDTH = [200, 216, 224] as const
-/** A thumb is 44 wide, and the drawing is shown at half its size on a phone. */
+interface Grid {
+  width: number
+  columns: { x: number; width: number }[]
+  of: Record<BoxId, number>
+}
+const WIDE: Grid = {
+  width: 720,
+  columns: [
+    { x: 14, width: 200 },
+    { x: 236, width: 216 },
+    { x: 482, width: 224 },
+  ],
+  of: COLUMN,
+}
+const NARROW: Grid = {
+  width: 400,
+  columns: [
+    { x: 4, width: 194 },
+    { x: 202, width: 194 },
+  ],
+  of: NARROW_COLUMN,
+}
+/** A thumb is 44 wide. */
 const STEP = 62
 const ROW = 58
-const HEAD = 30
+/** A title, and under it the cover that is still on. */
+const HEAD = 44
 const GAP = 18
 /** Room in the motor's box for its wheel. */
 const WHEEL = 150
@@ -99,8 +134,9 @@ const WHEEL = 150
 const boxOf = (terminal: string): BoxId =>
   BELONGS.find(([start]) => terminal === start || terminal.startsWith(start))?.[1] ?? 'board'
 
-/** Boxes and terminals of a build, placed from its data alone. */
-export function layoutOf(build: PlantBuild): Layout {
+/** Boxes and terminals of a build, placed from its data alone; `narrow` for the width of a phone. */
+export function layoutOf(build: PlantBuild, narrow = false): Layout {
+  const grid = narrow ? NARROW : WIDE
   const groups = BOXES.flatMap((id) => {
     const own = build.terminals.filter((terminal) => boxOf(terminal.id) === id)
     return own.length > 0 ? [{ id, own }] : []
@@ -109,13 +145,13 @@ export function layoutOf(build: PlantBuild): Layout {
   const boxes: LayoutBox[] = []
   const dots: LayoutDot[] = []
   for (const { id, own } of groups) {
-    const column = COLUMN[id]
-    const width = COLUMN_WIDTH[column]
+    const column = grid.of[id]
+    const { x, width } = grid.columns[column] ?? { x: 0, width: grid.width }
     const perRow = Math.max(1, Math.floor((width - 12) / STEP))
     const rows = Math.ceil(own.length / perRow)
     const extra = id === 'motor' ? WHEEL : 0
     const height = HEAD + rows * ROW + extra
-    const [x, y] = [COLUMN_X[column], next[column] ?? 10]
+    const y = next[column] ?? 10
     const covers = new Set(own.map(({ behind }) => behind))
     boxes.push({ id, x, y, width, height, behind: covers.size === 1 ? ([...covers][0] ?? null) : null })
     own.forEach((terminal, i) => {
@@ -130,5 +166,5 @@ export function layoutOf(build: PlantBuild): Layout {
     })
     next[column] = y + height + GAP
   }
-  return { width: WIDTH, height: Math.max(...next), boxes, dots }
+  return { width: grid.width, height: Math.max(...next), boxes, dots }
 }

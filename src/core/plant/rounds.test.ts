@@ -8,7 +8,7 @@ import { drawMachine, fittingFaults } from './draw'
 import { actsOf, planOf } from './input'
 import { play } from './play'
 import { reviewOf } from './review'
-import { after, allOff, buildOf, machineOf, opened } from './rounds.testing'
+import { allOff, buildOf, machineOf, opened, played } from './rounds.testing'
 import { storyOf } from './story'
 import { truthOf } from './truth'
 
@@ -90,7 +90,7 @@ describe('what is asked for', () => {
 
 describe('a round', () => {
   it('takes the usual minutes of its acts, and time passes in it', () => {
-    const { state } = after(machineOf(outdoor), [
+    const { state } = played(machineOf(outdoor), [
       { act: 'wait', minutes: 10 },
       { act: 'look' },
       { act: 'run', seconds: 30 },
@@ -179,7 +179,7 @@ describe('a repair', () => {
       ...outdoor.points.map(({ id }): Act => ({ act: 'point', id, to: 'on' })),
       { act: 'run', seconds: 60 },
     ]
-    return after(machineOf(outdoor, cause), acts).answer.sense?.['fan-state']
+    return played(machineOf(outdoor, cause), acts).answer.sense?.['fan-state']
   }
 
   it('of what is wrong makes it run, of anything else does not', () => {
@@ -193,7 +193,7 @@ describe('a repair', () => {
     const run = (uF: number) =>
       truthOf(
         machineOf(outdoor, ['capacitor-open']),
-        after(machineOf(outdoor, ['capacitor-open']), [
+        played(machineOf(outdoor, ['capacitor-open']), [
           ...allOff(outdoor),
           ...opened(outdoor),
           { act: 'replace', part: 'capacitor', with: { uF } },
@@ -214,8 +214,8 @@ describe('a repair', () => {
       ...outdoor.points.map(({ id }): Act => ({ act: 'point', id, to: 'on' })),
       { act: 'run', seconds: 60 },
     ]
-    expect(after(drawn, [{ act: 'look' }]).answer.sense?.['fan-state']).toBe('runs-backwards')
-    expect(after(drawn, acts).answer.sense?.['fan-state']).toBe('runs-normally')
+    expect(played(drawn, [{ act: 'look' }]).answer.sense?.['fan-state']).toBe('runs-backwards')
+    expect(played(drawn, acts).answer.sense?.['fan-state']).toBe('runs-normally')
   })
 })
 

@@ -20,7 +20,7 @@ export const buildOf = (family: string, kind?: string): PlantBuild => {
 }
 
 /** The last answer of these acts, and how the machine stands then. */
-export function after(drawn: Drawn, acts: Act[]): { answer: Answer; answers: Answer[]; state: PlantState } {
+export function played(drawn: Drawn, acts: Act[]): { answer: Answer; answers: Answer[]; state: PlantState } {
   const { state, answers } = play(drawn, acts)
   const answer = answers.at(-1)
   if (!answer) throw new Error('no act')

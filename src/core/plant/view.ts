@@ -12,7 +12,7 @@ import { runningOf } from './acts/running'
 import type { Answer, Here } from './acts/types'
 import type { Drawn } from './draw'
 import { fittingFaults } from './draw'
-import { evidenceOf } from './evidence'
+import type { Evidence } from './evidence'
 import { type Layout, layoutOf } from './layout'
 import type { PlantState } from './state'
 
@@ -21,6 +21,8 @@ export type PowerState = 'live' | 'off' | 'proven'
 
 export interface RoundView {
   power: PowerState
+  /** A battery's machine: its volts are direct. */
+  direct: boolean
   points: { id: IsolationPointId; on: boolean; held: boolean; tripped: boolean; valve: boolean }[]
   covers: { id: string; on: boolean; after: string | null }[]
   called: boolean
@@ -39,6 +41,8 @@ export interface RoundView {
     says: Message
   }[]
   layout: Layout
+  /** The same for the width of a phone. */
+  narrow: Layout
   /** Terminals that can be reached now. */
   reach: string[]
   /** What the proof still asks for. */
@@ -62,15 +66,16 @@ export interface RoundView {
 }
 
 /** What is shown of a round as it stands. */
-export function viewOf(drawn: Drawn, state: PlantState, answers: Answer[]): RoundView {
+export function viewOf(drawn: Drawn, state: PlantState, answers: Answer[], evidence: Evidence): RoundView {
   const { build } = drawn.machine
   const here: Here = { machine: { ...drawn.machine, traits: state.traits }, state, nth: answers.length }
   const reach = build.terminals.flatMap(({ id, behind }) =>
     behind === null || state.covers[behind] === 'off' ? [id] : [],
   )
-  const { bits, shares } = evidenceOf(drawn, answers)
+  const { bits, shares } = evidence
   return {
     power: powerOf(here),
+    direct: build.supply.hz === 0,
     points: build.points.map(({ id, opens }) => ({
       id,
       on: state.points[id] === 'on' && !(id === 'breaker' && state.breakerTripped),
@@ -90,6 +95,7 @@ export function viewOf(drawn: Drawn, state: PlantState, answers: Answer[]): Roun
     turning: runningOf(here).speed,
     wires: wiresOf(drawn, state),
     layout: layoutOf(build),
+    narrow: layoutOf(build, true),
     reach,
     proof: {
       before: state.proof.before,

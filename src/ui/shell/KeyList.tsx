@@ -13,7 +13,7 @@ const keys: [string, string][] = [
   ['T', 'tick the current line, or the next point on the way to dead'],
   ['P', 'photo of the current line'],
   ['Z, Shift Z', 'undo, redo'],
-  ['G B, G H, G S, G I', 'bench, household, shelf, instruments'],
+  ['G B, G H, G S, G I, G P', 'bench, household, shelf, instruments, practice'],
   ['Enter', 'in a number: go on to the next'],
   ['o', 'in a number: over-range'],
 ]

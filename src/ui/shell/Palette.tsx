@@ -119,6 +119,7 @@ export function Palette({ onClose, onKeys }: { onClose: () => void; onKeys: () =
                 />
                 <Item label="Shelf: catalogue of parts" onSelect={() => go('/shelf')} />
                 <Item label="Instruments: calculations without a job" onSelect={() => go('/instruments')} />
+                <Item label="Practice: machines with a hidden fault" onSelect={() => go('/practice')} />
                 <Item label="Words: every term explained" onSelect={() => go('/words')} />
                 <Item
                   label="Keys"

@@ -50,6 +50,7 @@ const places = [
   { href: '/household', name: 'Household', key: 'h' },
   { href: '/shelf', name: 'Shelf', key: 's' },
   { href: '/instruments', name: 'Instruments', key: 'i' },
+  { href: '/practice', name: 'Practice', key: 'p' },
 ]
 
 /** The frame of every page: name, places, find-and-act. */

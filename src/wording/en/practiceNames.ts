@@ -33,7 +33,7 @@ const named: Record<string, string> = {
   'cover.disconnect-box': 'lid of the disconnect box',
   'cover.service-panel': 'service panel',
   'cover.top-grille': 'top grille with the fan',
-  'cover.compressor-cap': 'cap of the compressor terminals',
+  'cover.compressor-cap': 'cap of the compressor',
   'cover.blower-door': 'blower door',
   'cover.burner-door': 'burner door',
   'cover.gas-joint': 'joint of the gas line',

@@ -95,7 +95,7 @@ export const lessons: Lesson[] = [
     family: 'outdoor-unit-fan',
     motorKind: 'psc',
     level: 'plain',
-    seed: 'l8',
+    seed: 'v1',
     faults: ['contactor-contacts-bad'],
     minutes: 6,
     goal: { kind: 'decided' },

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import { plantBuilds } from '../../knowledge/plants'
-import { after, allOff, buildOf, machineOf, nameOf, opened } from '../rounds.testing'
+import { allOff, buildOf, machineOf, nameOf, opened, played } from '../rounds.testing'
 import type { Act } from './types'
 
 const bath = buildOf('bath-exhaust-fan', 'shaded-pole')
@@ -11,7 +11,7 @@ const meter = (
   black: string,
 ): Act => ({ act: 'meter', range, red, black })
 const value = (drawn: ReturnType<typeof machineOf>, acts: Act[]) =>
-  after(drawn, acts).answer.reading?.value ?? null
+  played(drawn, acts).answer.reading?.value ?? null
 
 describe('volts', () => {
   it('between the lines are those of the plate', () => {
@@ -41,7 +41,7 @@ describe('volts', () => {
     const drawn = machineOf(bath)
     expect(value(drawn, [...free, meter('volts-ac', 'line-1', 'ground')])).toBeGreaterThan(15)
     expect(value(drawn, [...free, meter('low-z', 'line-1', 'ground')])).toBeLessThan(0.5)
-    expect(after(drawn, [...free, meter('volts-ac', 'line-1', 'ground')]).answer.text.key).toBe(
+    expect(played(drawn, [...free, meter('volts-ac', 'line-1', 'ground')]).answer.text.key).toBe(
       'reading.induced',
     )
     // With the motor on it there is nothing left to float.
@@ -49,7 +49,7 @@ describe('volts', () => {
   })
 
   it('behind a cover cannot be read, and the cover is named', () => {
-    const { answer, state } = after(machineOf(outdoor), [meter('volts-ac', 'coil-1', 'coil-2')])
+    const { answer, state } = played(machineOf(outdoor), [meter('volts-ac', 'coil-1', 'coil-2')])
     expect(answer).toMatchObject({ ok: false, minutes: 0, text: { key: 'probe.covered' } })
     expect(state.minutes).toBe(0)
   })
@@ -62,8 +62,8 @@ describe('volts', () => {
       { act: 'wire', id: 'fan-black', end: 'to', to: 'off' },
       { act: 'point', id: 'breaker', to: 'on' },
     ]
-    expect(after(drawn, [...free, { act: 'tester', at: 'light-1' }]).answer.text.key).toBe('tester.lights')
-    expect(after(drawn, [...free, { act: 'tester', at: 'ground' }]).answer.text.key).toBe('tester.dark')
+    expect(played(drawn, [...free, { act: 'tester', at: 'light-1' }]).answer.text.key).toBe('tester.lights')
+    expect(played(drawn, [...free, { act: 'tester', at: 'ground' }]).answer.text.key).toBe('tester.dark')
   })
 })
 
@@ -107,10 +107,10 @@ describe('ohms', () => {
 
   it('on mains break the meter or burst it; µF on a charge breaks it too', () => {
     const covers = opened(outdoor).slice(0, 2)
-    expect(after(machineOf(outdoor), [...covers, meter('ohm', 'line-1', 'line-2')]).state.over).toEqual({
+    expect(played(machineOf(outdoor), [...covers, meter('ohm', 'line-1', 'line-2')]).state.over).toEqual({
       hurt: 'arc',
     })
-    const across = after(machineOf(outdoor), [...covers, meter('ohm', 'line-1', 'ground')])
+    const across = played(machineOf(outdoor), [...covers, meter('ohm', 'line-1', 'ground')])
     expect(across.answer.hurt ?? across.answer.broke).toBeTruthy()
   })
 })
@@ -123,7 +123,7 @@ describe('µF', () => {
   ]
 
   it('of a section with its wires off are its own, and a finding as a job would note it', () => {
-    const { answer } = after(machineOf(outdoor), [...off, meter('microfarad', 'C', 'FAN')])
+    const { answer } = played(machineOf(outdoor), [...off, meter('microfarad', 'C', 'FAN')])
     expect(answer.reading?.value).toBeGreaterThan(4.8)
     expect(answer.reading?.value).toBeLessThan(5.2)
     expect(answer.sense).toEqual({ 'capacitor-fan-reading': 'within' })
@@ -131,7 +131,7 @@ describe('µF', () => {
 
   it('follow the fault', () => {
     const told = (cause: 'capacitor-weak' | 'capacitor-open' | 'capacitor-shorted') =>
-      after(machineOf(outdoor, [cause]), [...off, meter('microfarad', 'C', 'FAN')]).answer.sense?.[
+      played(machineOf(outdoor, [cause]), [...off, meter('microfarad', 'C', 'FAN')]).answer.sense?.[
         'capacitor-fan-reading'
       ]
     expect([told('capacitor-weak'), told('capacitor-open'), told('capacitor-shorted')]).toEqual([
@@ -142,7 +142,7 @@ describe('µF', () => {
   })
 
   it('with its wires on read the windings along and say nothing of it', () => {
-    const { answer } = after(machineOf(outdoor), [
+    const { answer } = played(machineOf(outdoor), [
       ...allOff(outdoor),
       ...opened(outdoor),
       meter('microfarad', 'C', 'FAN'),
@@ -153,7 +153,7 @@ describe('µF', () => {
 
 describe('the amps socket', () => {
   it('across mains is an arc', () => {
-    const { state, answer } = after(machineOf(outdoor), [
+    const { state, answer } = played(machineOf(outdoor), [
       ...opened(outdoor).slice(0, 2),
       meter('amps', 'line-1', 'line-2'),
     ])
@@ -162,7 +162,7 @@ describe('the amps socket', () => {
   })
 
   it('across 24 V blows its fuse and that of the transformer', () => {
-    const { state, answer } = after(machineOf(outdoor), [
+    const { state, answer } = played(machineOf(outdoor), [
       ...opened(outdoor).slice(0, 2),
       meter('amps', 'coil-1', 'coil-2'),
       { act: 'run', seconds: 5 },
@@ -179,7 +179,7 @@ describe('the amps socket', () => {
       ...opened(outdoor).slice(0, 2),
       { act: 'meter', range: 'amps', jack: 'v', red: 'line-1', black: 'line-2' },
     ]
-    expect(after(machineOf(outdoor), acts).answer).toMatchObject({
+    expect(played(machineOf(outdoor), acts).answer).toMatchObject({
       text: { key: 'meter.wrong-jack' },
       reading: { value: 0 },
     })
@@ -192,7 +192,7 @@ it.each(plantBuilds.map((build) => [nameOf(build), build] as const))(
     const drawn = machineOf(build)
     const wire = build.wires.find(({ from, to }) => from === 'lead-black' && to !== 'ground')
     if (!wire || build.supply.hz === 0) return
-    const { answer } = after(drawn, [
+    const { answer } = played(drawn, [
       ...allOff(build),
       ...opened(build),
       ...build.points.map(({ id }): Act => ({ act: 'point', id, to: 'on' })),

@@ -1,0 +1,82 @@
+'use client'
+
+import { useCallback, useEffect, useRef, useState } from 'react'
+import type { ErrorShape } from '@/core/errors'
+import type { Act } from '@/core/plant'
+import type { SaidRound } from '@/wording/practiceRound'
+import type { FromMachine, ToMachine } from '@/workers/practice.worker'
+import { notify } from '../kit/notify'
+
+export interface RoundHandle {
+  round: SaidRound | null
+  /** Acts played so far of those that were stored, while the round is opened. */
+  progress: { done: number; of: number } | null
+  busy: boolean
+  act: (act: Act) => void
+}
+
+/** One machine in its worker, and its acts to the server in their order. */
+export function useRound(id: string, code: string, lesson: string | null, stored: Act[]): RoundHandle {
+  const worker = useRef<Worker | null>(null)
+  const [round, setRound] = useState<SaidRound | null>(null)
+  const [progress, setProgress] = useState<RoundHandle['progress']>(null)
+  const [busy, setBusy] = useState(true)
+  const pending = useRef<Act | null>(null)
+  const count = useRef(stored.length)
+  const queue = useRef<Promise<void>>(Promise.resolve())
+  const first = useRef(stored)
+  useEffect(() => {
+    const machine = new Worker(new URL('../../workers/practice.worker.ts', import.meta.url), {
+      type: 'module',
+    })
+    worker.current = machine
+    machine.onmessage = ({ data }: MessageEvent<FromMachine>) => {
+      if (data.kind === 'progress') {
+        setProgress(data)
+        return
+      }
+      setBusy(false)
+      setProgress(null)
+      const act = pending.current
+      pending.current = null
+      if (data.kind === 'refused') {
+        notify(data.error.message)
+        return
+      }
+      setRound(data.round)
+      if (!act) return
+      const nth = count.current++
+      queue.current = queue.current.then(() => stow(id, nth, act))
+    }
+    machine.onerror = () => {
+      setBusy(false)
+      notify('This machine could not be simulated here. Load the page again.')
+    }
+    const open: ToMachine = { kind: 'open', code, lesson, acts: first.current }
+    machine.postMessage(open)
+    return () => machine.terminate()
+  }, [id, code, lesson])
+  const act = useCallback((wanted: Act) => {
+    if (pending.current || !worker.current) return
+    pending.current = wanted
+    setBusy(true)
+    const message: ToMachine = { kind: 'act', act: wanted }
+    worker.current.postMessage(message)
+  }, [])
+  return { round, progress, busy, act }
+}
+
+/** Keep one act; told where it could not be kept, so that nobody finds a shorter round later. */
+async function stow(id: string, nth: number, act: Act): Promise<void> {
+  const response = await fetch(`/api/practice/${id}`, {
+    method: 'POST',
+    headers: { 'content-type': 'application/json' },
+    body: JSON.stringify({ nth, act }),
+  }).catch(() => null)
+  if (!response) {
+    notify('The server cannot be reached: what you do now in this round is not kept.')
+    return
+  }
+  const answer = (await response.json()) as { error?: ErrorShape }
+  if (answer.error) notify(answer.error.message)
+}
