@@ -106,12 +106,35 @@ const views: View[] = [
     },
   },
   {
-    file: 'phone-danger',
-    path: '/',
-    phone: true,
+    file: 'practice',
+    path: '/practice',
+    // A round with a code of its own: the same machine each time, opened, proved dead and read.
     before: async (page) => {
-      await page.getByLabel('What has stopped?').fill('kitchen hood gave me a tingle')
-      await page.getByTestId('danger-now').waitFor()
+      await page.getByLabel('A code somebody gave you').fill('OU-77-psc-plain-v1')
+      await page.getByRole('button', { name: 'Open' }).click()
+      await page.getByTestId('machine').waitFor()
+      const press = async (name: string) => {
+        const before = await page.getByTestId('done').getByRole('listitem').count()
+        await page.getByRole('button', { name, exact: true }).first().click()
+        await page.getByTestId('done').getByRole('listitem').nth(before).waitFor()
+      }
+      await press('Listen')
+      for (let left = 3; left > 0; left--) await press('Turn off')
+      for (let left = 3; left > 0; left--) await press('Hold it off')
+      await press('Take off: lid of the disconnect box')
+      await press('Take off: service panel')
+      for (const name of await page
+        .getByTestId('proof')
+        .getByRole('button')
+        .evaluateAll((all) => all.map((each) => each.getAttribute('aria-label') ?? '')))
+        await press(name)
+      await page.getByTestId('wires').locator('summary').click()
+      await press('Take off FAN of the capacitor: the brown lead of the motor')
+      await page.getByRole('button', { name: 'microfarads' }).click()
+      await page.locator('[data-probe="FAN"]').click()
+      await page.locator('[data-probe="C"]').click()
+      await page.getByTestId('display').getByText('µF').waitFor()
+      await page.evaluate(() => window.scrollTo(0, 0))
     },
   },
 ]

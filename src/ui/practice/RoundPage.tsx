@@ -86,39 +86,42 @@ export function RoundPage({ id, code, help, lesson, stored }: RoundPageProps) {
               Plate: {round.plate.join(' · ')}
               {round.capacitorLabel ? ` · on the capacitor: ${round.capacitorLabel}` : ''}
             </p>
-            <div className="mt-3">
-              <MachineDrawing
-                round={round}
-                red={red}
-                black={black}
-                chosenWire={wire}
-                onProbe={probe}
-                onPair={pair}
-                onWire={(chosen) =>
-                  tool === 'clamp'
-                    ? act({ act: 'clamp', wire: chosen })
-                    : setWire(chosen === wire ? null : chosen)
-                }
-              />
-            </div>
-            <div className={`mt-3 ${at('machine')}`}>
-              <Meter
-                tool={tool}
-                onTool={(next) => {
-                  setTool(next)
-                  setRed(null)
-                  setBlack(null)
-                }}
-                range={range}
-                onRange={setRange}
-                ohm={ohm}
-                onOhm={setOhm}
-                red={black === null ? red : null}
-                names={round.names.probes}
-                display={last?.display ?? null}
-                said={last?.text ?? 'Nothing was done yet.'}
-                onTyped={typed}
-              />
+            <div className="flex flex-col">
+              <div className="mt-3">
+                <MachineDrawing
+                  round={round}
+                  red={red}
+                  black={black}
+                  chosenWire={wire}
+                  onProbe={probe}
+                  onPair={pair}
+                  onWire={(chosen) =>
+                    tool === 'clamp'
+                      ? act({ act: 'clamp', wire: chosen })
+                      : setWire(chosen === wire ? null : chosen)
+                  }
+                />
+              </div>
+              {/* On a phone the machine is above; on a wide page what is read stands before it, where the eye is. */}
+              <div className={`mt-3 wide:order-first ${at('machine')}`}>
+                <Meter
+                  tool={tool}
+                  onTool={(next) => {
+                    setTool(next)
+                    setRed(null)
+                    setBlack(null)
+                  }}
+                  range={range}
+                  onRange={setRange}
+                  ohm={ohm}
+                  onOhm={setOhm}
+                  red={black === null ? red : null}
+                  names={round.names.probes}
+                  display={last?.display ?? null}
+                  said={last?.text ?? 'Nothing was done yet.'}
+                  onTyped={typed}
+                />
+              </div>
             </div>
             <div className={at('wires')}>
               <Wires round={round} busy={busy || over} act={act} chosen={wire} onChosen={setWire} />
