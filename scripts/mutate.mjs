@@ -29,7 +29,7 @@ const rooms = {
   proofs: { mutate: job('energy/proofs'), tests: energyTests },
   place: { mutate: job('energy/place'), tests: energyTests },
   circuit: { mutate: job('energy/circuit'), tests: tests('job/energy/circuit') },
-  power: { mutate: job('proving/power'), tests: energyTests },
+  power: { mutate: job('proving/power'), tests: [...energyTests, ...tests('job/proving/power')] },
   bench: { mutate: job('energy/bench'), tests: energyTests },
   voiding: { mutate: job('energy/voiding', 'energy/period'), tests: energyTests },
   receive: { mutate: job('acts/receive', 'acts/coverThen'), tests: energyTests },

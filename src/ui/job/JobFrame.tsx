@@ -4,6 +4,7 @@ import dynamic from 'next/dynamic'
 import Link from 'next/link'
 import { usePathname } from 'next/navigation'
 import { type ReactNode, useEffect, useRef, useState } from 'react'
+import { contradictionsOf } from '@/core/job'
 import { stalePoints } from '@/core/job/energy/daysLater'
 import { titleAndPlace } from '@/core/job/title'
 import { shortCauses } from '@/core/knowledge/shortCauses'
@@ -14,13 +15,11 @@ import { useFetchKept } from '../kit/useFetchKept'
 import { atHand } from '../kit/whenReached'
 import { PowerLine } from '../pieces/PowerLine'
 import { Block } from './Block'
-import { Contradicted } from './Contradicted'
 import { Evidence } from './Evidence'
 import { PhoneFocus } from './Focus'
 import { HistoryMenu } from './HistoryMenu'
 import { JobKeys } from './JobKeys'
 import { useJob } from './JobProvider'
-import { ProofQuestion } from './ProofQuestion'
 import { Route, RouteBar } from './Route'
 import { StopStrip } from './StopStrip'
 import { isStage, type StageId } from './stages'
@@ -30,6 +29,14 @@ const StopPage = dynamic(
   {
     loading: () => null,
   },
+)
+const Contradicted = dynamic(
+  atHand(() => import('./Contradicted').then((module) => module.Contradicted)),
+  { loading: () => null },
+)
+const ProofQuestion = dynamic(
+  atHand(() => import('./ProofQuestion').then((module) => module.ProofQuestion)),
+  { loading: () => null },
 )
 const RefusedStrip = dynamic(
   atHand(() => import('./RefusedStrip').then((module) => module.RefusedStrip)),
@@ -48,7 +55,7 @@ const Drawer = dynamic(
 
 /** Everything of a job lives inside this: heading, power line, route, work, evidence. */
 export function JobFrame({ children }: { children: ReactNode }) {
-  const { snapshot, save, now, refused, act, id } = useJob()
+  const { snapshot, energy, save, now, refused, act, id } = useJob()
   const [reading, setReading] = useState(false)
   const [unfolded, setUnfolded] = useState(false)
   useFetchKept()
@@ -95,8 +102,8 @@ export function JobFrame({ children }: { children: ReactNode }) {
         {stalePoints(snapshot, now).length > 0 ? <DaysLater /> : null}
       </Block>
       <Block name="What two readings say against each other">
-        <Contradicted />
-        <ProofQuestion />
+        {contradictionsOf(snapshot).length > 0 ? <Contradicted /> : null}
+        {energy.provenAt === null ? null : <ProofQuestion />}
       </Block>
       <div
         className={`mid:grid mid:grid-cols-[177px_minmax(0,1fr)] ${folded ? '' : 'wide:grid-cols-[177px_minmax(0,1fr)_300px]'}`}

@@ -30,6 +30,11 @@ export function useRound(id: string, code: string, lesson: string | null, stored
       type: 'module',
     })
     worker.current = machine
+    // What this tab did and the server has not yet: played with the rest, and sent again.
+    const left = waitingOf(id).filter(({ nth }, i) => nth === first.current.length + i)
+    setWaiting(id, left)
+    for (const each of left) queue.current = queue.current.then(() => stow(id, each))
+    count.current = first.current.length + left.length
     machine.onmessage = ({ data }: MessageEvent<FromMachine>) => {
       if (data.kind === 'progress') {
         setProgress(data)
@@ -46,13 +51,21 @@ export function useRound(id: string, code: string, lesson: string | null, stored
       setRound(data.round)
       if (!act) return
       const nth = count.current++
-      queue.current = queue.current.then(() => stow(id, nth, act))
+      const kept: Waiting = { nth, act }
+      // Until the server has it, it stands here: a page that is loaded again takes it along.
+      setWaiting(id, [...waitingOf(id), kept])
+      queue.current = queue.current.then(() => stow(id, kept))
     }
     machine.onerror = () => {
       setBusy(false)
       notify('This machine could not be simulated here. Load the page again.')
     }
-    const open: ToMachine = { kind: 'open', code, lesson, acts: first.current }
+    const open: ToMachine = {
+      kind: 'open',
+      code,
+      lesson,
+      acts: [...first.current, ...left.map(({ act }) => act)],
+    }
     machine.postMessage(open)
     return () => machine.terminate()
   }, [id, code, lesson])
@@ -66,17 +79,39 @@ export function useRound(id: string, code: string, lesson: string | null, stored
   return { round, progress, busy, act }
 }
 
+/** An act that the server has not answered for. */
+interface Waiting {
+  nth: number
+  act: Act
+}
+const keyOf = (id: string) => `rest-cog/practice/${id}`
+
+function waitingOf(id: string): Waiting[] {
+  const text = sessionStorage.getItem(keyOf(id))
+  return text ? (JSON.parse(text) as Waiting[]) : []
+}
+
+function setWaiting(id: string, list: Waiting[]): void {
+  if (list.length === 0) sessionStorage.removeItem(keyOf(id))
+  else sessionStorage.setItem(keyOf(id), JSON.stringify(list))
+}
+
 /** Keep one act; told where it could not be kept, so that nobody finds a shorter round later. */
-async function stow(id: string, nth: number, act: Act): Promise<void> {
+async function stow(id: string, { nth, act }: Waiting): Promise<void> {
   const response = await fetch(`/api/practice/${id}`, {
     method: 'POST',
+    keepalive: true,
     headers: { 'content-type': 'application/json' },
     body: JSON.stringify({ nth, act }),
   }).catch(() => null)
   if (!response) {
-    notify('The server cannot be reached: what you do now in this round is not kept.')
+    notify('The server cannot be reached: what you do in this round waits in this tab.')
     return
   }
+  setWaiting(
+    id,
+    waitingOf(id).filter((each) => each.nth !== nth),
+  )
   const answer = (await response.json()) as { error?: ErrorShape }
   if (answer.error) notify(answer.error.message)
 }

@@ -2,7 +2,7 @@ import type { Metadata } from 'next'
 import { notFound } from 'next/navigation'
 import { isCoreError } from '@/core/errors'
 import { readRound } from '@/server/practice'
-import { RoundPage } from '@/ui/practice/RoundPage'
+import { Round } from '@/ui/practice/Round'
 import { lessonWords } from '@/wording/en/lessons'
 
 export const metadata: Metadata = { title: 'Practice round' }
@@ -17,7 +17,7 @@ export default async function PracticeRoundPage({ params }: { params: Promise<{ 
   const { round, acts } = opened
   const words = round.lesson ? lessonWords[round.lesson] : undefined
   return (
-    <RoundPage
+    <Round
       key={id}
       id={id}
       code={round.code}

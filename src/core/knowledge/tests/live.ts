@@ -37,7 +37,8 @@ export const liveTests = {
       tools: ['meter'],
       how: 'With the call on, read the volts across the coil or the call terminals.',
       caution: `${LIVE} Mains stands beside the 24 V terminals.`,
-      families: LOW_VOLTAGE_CALL,
+      // In a refrigerator the call is read where the wire of its cold control reaches the board.
+      families: [...LOW_VOLTAGE_CALL, 'refrigerator-evaporator-fan', 'refrigerator-condenser-fan'],
     },
     {
       minutes: 3,
@@ -45,14 +46,6 @@ export const liveTests = {
       tools: ['hand'],
       how: 'A fresh battery in the remote, then press each button: the lamp of the remote lights and the receiver beeps or clicks (present), or nothing does (none).',
       families: ['ceiling-fan', 'mini-split-indoor-fan'],
-    },
-    {
-      minutes: 6,
-      risk: 'live',
-      tools: ['meter'],
-      how: 'With its control set to the most, at the board where the wire of the cold control or sensor arrives: the volts that the sheet of the machine gives (present), or nothing (none).',
-      caution: `${LIVE} Mains stands on the same board.`,
-      families: ['refrigerator-evaporator-fan', 'refrigerator-condenser-fan'],
     },
     {
       minutes: 6,
@@ -107,8 +100,8 @@ export const liveTests = {
       minutes: 6,
       risk: 'live',
       tools: ['meter'],
-      how: 'With the call on, at the small plug of the motor: about 24 V between the wire of the speed that is asked for and its common (present), or nothing (none).',
-      caution: `${LIVE} The large plug beside it carries mains. Never plug or unplug the motor under power.`,
+      how: 'With the call on, about 24 V at the small plug of the motor: from the wire of the called speed to its common.',
+      caution: LIVE,
       kinds: ['ecm'],
     },
   ],

@@ -3,7 +3,7 @@
 import type { ReadingRow } from '@/core/job'
 import { type Beside, besideOld } from '@/core/job/energy/besideOld'
 import { useJob } from '../../job/JobProvider'
-import { pointsOf, shownReading } from './ReadingList'
+import { pointsOf, shownReading } from './readingWords'
 
 const named = (pair: Beside) => pointsOf(pair) + (pair.kind === 'to-frame' ? ', insulation' : '')
 

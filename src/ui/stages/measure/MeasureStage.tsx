@@ -1,5 +1,6 @@
 'use client'
 
+import dynamic from 'next/dynamic'
 import { usableTest } from '@/core/diagnose'
 import { diagnoseInputOf, reachOfPart, reachOfTest } from '@/core/job'
 import { askedByHand, askedLive, askedOutside } from '@/core/knowledge/asked'
@@ -11,7 +12,6 @@ import { Block } from '../../job/Block'
 import { useJob } from '../../job/JobProvider'
 import { Section } from '../../kit/Section'
 import { ObservationRow } from '../ObservationRow'
-import { BrushSizes } from './BrushSizes'
 import { CapacitorBlock } from './CapacitorBlock'
 import { GateLine } from './GateLine'
 import { NewPart } from './NewPart'
@@ -19,6 +19,8 @@ import { NextTest } from './next/NextTest'
 import { ReadingList } from './ReadingList'
 import { SupplyBlock } from './SupplyBlock'
 import { WindingBlock } from './WindingBlock'
+
+const BrushSizes = dynamic(() => import('./BrushSizes').then((module) => module.BrushSizes))
 
 /** Stage 3: readings, in the order offered or the person's own. */
 export function MeasureStage() {
