@@ -101,3 +101,19 @@ test('what says how to install it is ours, and its pictures are there', async ({
   await page.goto('/')
   await expect(page.locator('link[rel=manifest]')).toHaveAttribute('href', '/manifest.webmanifest')
 })
+
+test('what is worked out beside the page still is, once the pages are kept: a worker gets its address whole', async ({
+  page,
+}) => {
+  await page.goto('/practice')
+  await ready(page)
+  await page.evaluate(() => navigator.serviceWorker.ready)
+  // From the second page on, every file comes through the keeper.
+  await page.reload()
+  await ready(page)
+  await expect.poll(() => page.evaluate(() => navigator.serviceWorker.controller !== null)).toBe(true)
+  await page.getByRole('button', { name: 'Begin the lesson: Turn and air' }).tap()
+  await page.getByTestId('machine').waitFor()
+  await page.reload()
+  await page.getByTestId('machine').waitFor()
+})

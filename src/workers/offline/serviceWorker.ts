@@ -142,4 +142,30 @@ async function keepPages(paths: string[]): Promise<void> {
   }
 }
 
+/** What the types of a page do not know of the asking for a file. */
+interface Asking extends Event {
+  request: Request
+  respondWith: (answer: Promise<Response>) => void
+}
+
+/**
+ * A worker finds what it is to run behind the # of its own address. An answer out of the store has the address of the store,
+ * without it, and the worker would end at once: so it is given one that has none. Heard before the keeper's own listener.
+ */
+self.addEventListener('fetch', (event) => {
+  const asking = event as Asking
+  if (asking.request.destination !== 'worker') return
+  asking.stopImmediatePropagation()
+  asking.respondWith(withoutAddress(asking.request))
+})
+
+async function withoutAddress(request: Request): Promise<Response> {
+  const { pathname, search } = new URL(request.url)
+  const found = (await serwist.matchPrecache(`${pathname}${search}`)) ?? (await fetch(request))
+  const headers = new Headers(found.headers)
+  headers.delete('content-length')
+  headers.delete('content-encoding')
+  return new Response(await found.blob(), { status: found.status, headers })
+}
+
 serwist.addEventListeners()
