@@ -46,6 +46,8 @@ const BELONGS: [string, BoxId][] = [
   ['known', 'known'],
   ['ground', 'known'],
   ['line', 'line'],
+  ['plus', 'line'],
+  ['minus', 'line'],
   ['light', 'light'],
   ['switch', 'switch'],
   ['contactor', 'control'],

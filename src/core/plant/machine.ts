@@ -56,6 +56,10 @@ export function overVolts({ legs }: Traits, { impedance }: MotorTraits): number 
   return Math.max(...legs) / Math.sqrt(impedance)
 }
 
+/** The two wires behind the last point: two lines, or plus and minus of a battery. */
+export const linesOf = ({ supply }: PlantBuild): [string, string] =>
+  supply.hz === 0 ? ['plus', 'minus'] : ['line-1', 'line-2']
+
 export const leadOf = (motor: PlantMotor, role: PlantMotor['leads'][number]['role']): string | undefined =>
   motor.leads.find((lead) => lead.role === role)?.id
 

@@ -1,7 +1,8 @@
-import { type CircuitInput, solveCircuit } from '../circuit'
+import { type CircuitInput, type CircuitResult, solveCircuit } from '../circuit'
 import { abs, add, complex } from '../circuit/complex'
 import type { Drawn, Fault } from './draw'
 import { fanOf } from './machine'
+import { turnsByField } from './mechanics'
 import { directVolts, prepareDirect } from './network/direct'
 import { circuitOf } from './network/net'
 import { settle, slipsOf } from './settle'
@@ -26,6 +27,10 @@ export interface Truth {
   circuit: CircuitInput
 }
 
+/** What a motor with brushes or a module takes, from its element. */
+const takenBy = (elements: CircuitResult['elements'], id: string): number =>
+  (elements[`${id}.emf`] ?? elements[`${id}.module`])?.amps ?? 0
+
 export function truthOf(drawn: Drawn, state: PlantState): Truth {
   const machine = { ...drawn.machine, traits: state.traits }
   const settled = settle(machine, state)
@@ -48,7 +53,7 @@ export function truthOf(drawn: Drawn, state: PlantState): Truth {
     nodes: Object.fromEntries(nodes),
     motor: {
       rpm: ((now?.omega ?? 0) * 30) / Math.PI,
-      amps: abs(add(main, aux)),
+      amps: turnsByField(fan) ? abs(add(main, aux)) : takenBy(solved.elements, fan.id),
       mainAmps: abs(main),
       auxAmps: abs(aux),
       windingCelsius: now?.windingCelsius ?? 0,

@@ -143,6 +143,8 @@ const probes: Record<string, string> = {
   'known-1': 'a socket nearby that is live, slot 1',
   'known-2': 'a socket nearby that is live, slot 2',
   ground: 'bare metal of the cabinet',
+  plus: 'plus, behind the last point',
+  minus: 'minus, behind the last point',
   'line-1': 'incoming wire 1, behind the last point',
   'line-2': 'incoming wire 2, behind the last point',
   'contactor-in-1': 'incoming lug 1 of the contactor',

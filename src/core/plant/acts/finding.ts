@@ -3,7 +3,7 @@ import { capacitorVerdictToValue } from '../../diagnose'
 import { driveOf } from '../../knowledge/plants/motors'
 import type { PlantBuild, PlantPart } from '../../knowledge/plants/types'
 import { judgeWinding } from '../../winding'
-import { fanOf, leadOf } from '../machine'
+import { fanOf, leadOf, linesOf } from '../machine'
 import { pairKey } from './reach'
 import type { ActOf, Here, Reading, Sense } from './types'
 
@@ -34,7 +34,7 @@ function voltsSense(here: Here, act: ActOf<'meter'>, pair: string, { value }: Re
   // Behind an open point there is nothing to say of the supply: it was opened by the person.
   if (!on) return null
   const feeds = [
-    'line-1|line-2',
+    pairKey(...linesOf(build)),
     pairKey('contactor-in-1', 'contactor-in-2'),
     pairKey('board-line', 'board-neutral'),
   ]

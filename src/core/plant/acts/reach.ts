@@ -1,6 +1,7 @@
 import { abs, sub } from '../../circuit/complex'
 import { CoreError } from '../../errors'
 import type { Message } from '../../message'
+import { linesOf } from '../machine'
 import { netOf } from '../network/assemble'
 import { afterDecay, directVolts, prepareDirect } from '../network/direct'
 import { GROUND, type Net } from '../network/net'
@@ -50,11 +51,14 @@ export function hiddenBy({ machine, state }: Here, probe: string, path: string):
 
 /** Null where every probe can be reached; else the refusal that names the cover. */
 export function outOfReach(here: Here, probes: string[]): Done | null {
-  for (const probe of probes) {
+  // A point that this machine does not have is an error, whatever is covered.
+  const [first] = probes.flatMap((probe) => {
     const cover = hiddenBy(here, probe, 'acts')
-    if (cover) return not(here, says('probe.covered', { probe: probeName(probe), cover: coverName(cover) }))
-  }
-  return null
+    return cover ? [{ probe, cover }] : []
+  })
+  return first
+    ? not(here, says('probe.covered', { probe: probeName(first.probe), cover: coverName(first.cover) }))
+    : null
 }
 
 /** Volts between two nodes of the machine as it stands, alternating. */
@@ -171,9 +175,10 @@ const allOff = (points: Here['machine']['build']['points'], state: PlantState): 
 
 /** Pairs of the proof: the lines against each other and each against ground. */
 export function pairsOf({ build }: Here['machine']): string[] {
-  return build.supply.hz === 0
-    ? ['line-1|line-2', 'ground|line-1']
-    : ['line-1|line-2', 'ground|line-1', 'ground|line-2']
+  const [one, two] = linesOf(build)
+  const both = [pairKey(one, two), pairKey('ground', one)]
+  // The minus of a battery is the chassis.
+  return build.supply.hz === 0 ? both : [...both, pairKey('ground', two)]
 }
 
 export const pairKey = (a: string, b: string): string => [a, b].sort().join('|')

@@ -4,7 +4,7 @@ import { controlPair, feedOf } from '../acts/finding'
 import { lookPlaces } from '../acts/looks'
 import { isProven, pairsOf } from '../acts/reach'
 import type { Act, Here } from '../acts/types'
-import { fanOf } from '../machine'
+import { fanOf, linesOf } from '../machine'
 import { ROOM_CELSIUS } from '../state'
 
 /**
@@ -59,7 +59,7 @@ export function dead(here: Here): Act[] {
   const known: Act = { act: 'meter', range, red: one, black: two }
   return [
     ...off(here),
-    ...coversFor(here, ['line-1', 'line-2', ...inReach(here)]),
+    ...coversFor(here, [...linesOf(machine.build), ...inReach(here)]),
     known,
     ...pairsOf(machine).map((pair): Act => {
       const [a = '', b = ''] = pair.split('|')
@@ -214,7 +214,7 @@ const procedures: Partial<Record<ObservationId, Procedure>> = {
     { act: 'look', at: 'breaker' },
     ...(state.breakerTripped ? [{ act: 'point', id: 'breaker', to: 'on' } satisfies Act] : []),
   ],
-  'supply-voltage': (here) => liveMeter(here, 'line-1', 'line-2', mainsRange(here)),
+  'supply-voltage': (here) => liveMeter(here, ...linesOf(here.machine.build), mainsRange(here)),
   'control-voltage': (here) => {
     if (parts(here).some((part) => part.part === 'drive')) return lookLive('remote')(here)
     const [a, b] = controlPair(here.machine.build)?.split('|') ?? []
