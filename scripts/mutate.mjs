@@ -20,6 +20,7 @@ const energyTests = tests(
   'job/energy/energyStates',
   'job/acts/receive',
   'job/acts/coverThen',
+  'job/acts/snapshotThen',
 )
 
 /** Each room: what is changed, and which tests must notice. */

@@ -19,6 +19,9 @@ export const wiringAndCapacitor: LikelihoodTable = {
     connections: { 'loose-or-burnt': 0.92 },
     smell: { burnt: 0.28 },
     'motor-voltage': { none: 0.55, normal: 0.3, low: 0.12 },
+    // Line or command at the plug of a module: what lies before that plug passes it.
+    'module-supply': { none: 0.5 },
+    'board-drive': { none: 0.45 },
     companion: { yes: 0.75 },
     direction: { 'does-not-turn': 0.75 },
     'case-heat': { cold: 0.8, warm: 0.18 },
