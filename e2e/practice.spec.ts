@@ -32,7 +32,7 @@ const press = (page: Page, name: string | RegExp) =>
   )
 const typed = (page: Page, points: string) =>
   doing(page, async () => {
-    await page.getByLabel('Or type the points').fill(points)
+    await page.getByLabel('Or type the two terminals').fill(points)
     await page.keyboard.press('Enter')
   })
 const range = (page: Page, name: string) => page.getByRole('button', { name, exact: true }).click()

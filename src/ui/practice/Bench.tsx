@@ -3,13 +3,14 @@
 import dynamic from 'next/dynamic'
 import Link from 'next/link'
 import { useRouter } from 'next/navigation'
-import { useState } from 'react'
+import { useEffect, useState } from 'react'
 import type { PracticeBench, PracticeRoundRow } from '@/server/practice'
 import { lessonWords } from '@/wording/en/lessons'
 import { notify } from '../kit/notify'
 import { Section } from '../kit/Section'
 import { ago } from '../kit/time'
 import { send } from '../shelf/send'
+import { sendWaiting } from './waiting'
 
 const Calibration = dynamic(() => import('./Calibration').then((module) => module.Calibration), {
   ssr: false,
@@ -37,6 +38,10 @@ const OUTCOMES = { right: 'found', wrong: 'another cause', hurt: 'ended by a dan
 export function Bench({ bench, families, now }: BenchProps) {
   const router = useRouter()
   const [busy, setBusy] = useState(false)
+  // Who comes from a round may be quicker than its last act.
+  useEffect(() => {
+    void sendWaiting().then((sent) => (sent ? router.refresh() : undefined))
+  }, [router])
   const begin = (body: object) => {
     setBusy(true)
     send<{ round: PracticeRoundRow }>('/api/practice', 'POST', body).then(

@@ -110,12 +110,12 @@ export function Meter(props: MeterProps) {
 function Hint({ tool, red, names }: { tool: Tool; red: string | null; names: Record<string, string> }) {
   const text = {
     meter: red
-      ? `Red is on the ${names[red] ?? red}. Tap the point for black.`
-      : 'Tap a point for red, then one for black; or drag from one to the other.',
+      ? `Red is on the ${names[red] ?? red}. Tap the terminal for black.`
+      : 'Tap a terminal for red, then one for black; or drag from one to the other.',
     lead: red
-      ? `One end is on the ${names[red] ?? red}. Tap the other point.`
-      : 'Tap one point, then the other. It is held there for fifteen seconds.',
-    tester: 'Tap the point that you hold it to.',
+      ? `One end is on the ${names[red] ?? red}. Tap the other terminal.`
+      : 'Tap one terminal, then the other. It is held there for fifteen seconds.',
+    tester: 'Tap the terminal that you hold it to.',
     hand: 'Tap a wire, here or in the list of wires below.',
     clamp: 'Tap the wire that you clamp.',
   }[tool]
@@ -136,7 +136,7 @@ function Typed({ onTyped }: { onTyped: (red: string, black: string) => void }) {
       }}
     >
       <label className="flex-1">
-        <span className="caption">Or type the points, as “FAN C” or “line-1 ground”</span>
+        <span className="caption">Or type the two terminals, as “FAN C” or “line-1 ground”</span>
         <input
           className="field num"
           value={text}

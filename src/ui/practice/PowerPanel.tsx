@@ -3,11 +3,11 @@
 import type { PanelProps } from './types'
 
 const WORDS = {
-  live: { title: 'Live', text: 'Its points are on. No hand goes in.' },
-  off: { title: 'Off, not proved', text: 'A point is off. Nobody has read that it is dead.' },
+  live: { title: 'Live', text: 'It is on. No hand goes in.' },
+  off: { title: 'Off, not proved', text: 'Something is off. Nobody has read yet that it is dead.' },
   proven: {
     title: 'Proved dead',
-    text: 'Points off and held, the meter tried, each pair read, the meter tried again.',
+    text: 'Off and held, the meter tried, each pair read, the meter tried again.',
   },
 } as const
 
@@ -116,7 +116,7 @@ function Proof({ round, busy, act }: PanelProps) {
         Prove it dead: {done} of {3 + proof.pairs.length}
       </summary>
       <ol className="text-[0.93rem]">
-        <Step done={proof.heldAll} text="Every point of the line off and held" />
+        <Step done={proof.heldAll} text="Each switch and plug of the line off and held" />
         <Step
           done={proof.before}
           text="The meter on a source that is live: it shows the volts"

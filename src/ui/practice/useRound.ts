@@ -1,11 +1,11 @@
 'use client'
 
 import { useCallback, useEffect, useRef, useState } from 'react'
-import type { ErrorShape } from '@/core/errors'
 import type { Act } from '@/core/plant'
 import type { SaidRound } from '@/wording/practiceRound'
 import type { FromMachine, ToMachine } from '@/workers/practice.worker'
 import { notify } from '../kit/notify'
+import { setWaiting, stow, type Waiting, waitingOf } from './waiting'
 
 export interface RoundHandle {
   round: SaidRound | null
@@ -77,41 +77,4 @@ export function useRound(id: string, code: string, lesson: string | null, stored
     worker.current.postMessage(message)
   }, [])
   return { round, progress, busy, act }
-}
-
-/** An act that the server has not answered for. */
-interface Waiting {
-  nth: number
-  act: Act
-}
-const keyOf = (id: string) => `rest-cog/practice/${id}`
-
-function waitingOf(id: string): Waiting[] {
-  const text = sessionStorage.getItem(keyOf(id))
-  return text ? (JSON.parse(text) as Waiting[]) : []
-}
-
-function setWaiting(id: string, list: Waiting[]): void {
-  if (list.length === 0) sessionStorage.removeItem(keyOf(id))
-  else sessionStorage.setItem(keyOf(id), JSON.stringify(list))
-}
-
-/** Keep one act; told where it could not be kept, so that nobody finds a shorter round later. */
-async function stow(id: string, { nth, act }: Waiting): Promise<void> {
-  const response = await fetch(`/api/practice/${id}`, {
-    method: 'POST',
-    keepalive: true,
-    headers: { 'content-type': 'application/json' },
-    body: JSON.stringify({ nth, act }),
-  }).catch(() => null)
-  if (!response) {
-    notify('The server cannot be reached: what you do in this round waits in this tab.')
-    return
-  }
-  setWaiting(
-    id,
-    waitingOf(id).filter((each) => each.nth !== nth),
-  )
-  const answer = (await response.json()) as { error?: ErrorShape }
-  if (answer.error) notify(answer.error.message)
 }

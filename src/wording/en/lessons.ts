@@ -2,7 +2,7 @@
 export const lessonWords: Record<string, { title: string; goal: string; idea: string }> = {
   'prove-dead': {
     title: 'Prove it dead',
-    goal: 'Turn off and hold each point, then prove the wiring box of the fan dead: meter on a live source, each pair, meter on the live source again.',
+    goal: 'Turn off and hold what feeds it, then prove the wiring box of the fan dead: meter on a live source, each pair, meter on the live source again.',
     idea: 'A reading of nothing counts only between two readings that show the meter works.',
   },
   'ghost-volts': {

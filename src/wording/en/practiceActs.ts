@@ -58,7 +58,7 @@ export const practiceActs: Record<keyof PlantWords, string> = {
   'hurt.shock':
     'You would have been hurt here: {volts, number, whole} V between your hand and the cabinet. On until now: {point}.',
   'hurt.shock-open':
-    'You would have been hurt here: {volts, number, whole} V between your hand and the cabinet, with every point off. A point did not open it: the reading would have told.',
+    'You would have been hurt here: {volts, number, whole} V between your hand and the cabinet, with everything turned off. One of the switches did not open it: the reading would have told.',
   'hurt.charge':
     'You would have been hurt here: the capacitor still held {volts, number, whole} V, {joules, number, two} J. Read it, let it down through a resistor, read it again.',
   'hurt.wheel': 'You would have been hurt here: a hand at a wheel that turns.',
@@ -73,7 +73,7 @@ export const practiceActs: Record<keyof PlantWords, string> = {
   'hurt.burn':
     'You would have been hurt here: the case is at {celsius, number, whole} °C. It burns before the hand is away.',
   'against.unproven':
-    'This was done by hand before the machine was proved dead: points off and held, meter tried, each pair read, meter tried again.',
+    'This was done by hand before the machine was proved dead: off and held, meter tried, each pair read, meter tried again.',
   'against.unread': 'This was done by hand with {volts, number, whole} V on a capacitor that was not read.',
   'against.screwdriver': 'A capacitor is let down through a resistor, never through metal.',
   over: 'This round is over.',
