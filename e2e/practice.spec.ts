@@ -186,6 +186,31 @@ test('what would have hurt is said plainly, once, and ends the round; a fuse doe
   await expect(page.getByTestId('ending')).toContainText('You would have been hurt here')
 })
 
+test('with the advisor beside, what is read stands in its window, and what it makes of it moves', async ({
+  page,
+}) => {
+  await open(page, 'HR-7-psc-plain-f14-v1', true)
+  await offAndHeld(page)
+  await press(page, 'Take off: door')
+  await press(page, 'Take off: cover of the terminals')
+  for (const name of [
+    /^Read: The meter on a source/,
+    /^Read: incoming wire 1/,
+    /^Read: bare metal.*wire 1/,
+    /^Read: bare metal.*wire 2/,
+    /^Read: The meter on the live source/,
+    /^Read: Charge/,
+  ])
+    await press(page, name)
+  await page.getByTestId('wires').locator('summary').click()
+  await press(page, /^Take off post 1 of the capacitor: the brown lead/)
+  await range(page, 'microfarads')
+  await typed(page, 'capacitor-1 capacitor-2')
+  await expect(page.getByTestId('was-read').getByRole('img')).toHaveAccessibleName(/window 3\.76 to 4\.24 µF/)
+  await expect(page.getByTestId('advice').getByRole('listitem').first()).toContainText('Run capacitor')
+  await expect(page.getByTestId('tally')).toContainText('0 dangers')
+})
+
 test('a motor that nothing protects burns while it is watched', async ({ page }) => {
   const answer = await page.request.post('/api/practice', {
     data: { family: 'attic-vent-fan', cause: 'bearing-seized' },

@@ -78,7 +78,7 @@ export function sayRound(
   lesson: string | null,
   evidence: Evidence,
 ): SaidRound {
-  const view = viewOf(drawn, state, answers, evidence)
+  const view = viewOf(drawn, state, acts, answers, evidence)
   const sheet = sheetOf(drawn)
   const asked = lesson ? lessonOf(lesson) : undefined
   const { wires, ...rest } = view

@@ -1,3 +1,4 @@
+import { windowOf } from '../capacitor'
 import {
   type CauseId,
   type IsolationPointId,
@@ -5,11 +6,13 @@ import {
   observationInfo,
 } from '../knowledge/vocabulary'
 import type { Message } from '../message'
+import type { WindingResult } from '../winding'
+import { windingRead } from './acts/finding'
 import { lookPlaces } from './acts/looks'
 import { isProven, pairKey, pairsOf } from './acts/reach'
 import { replaceableParts } from './acts/replace'
 import { runningOf } from './acts/running'
-import type { Answer, Here } from './acts/types'
+import type { Act, Answer, Here } from './acts/types'
 import type { Drawn } from './draw'
 import { fittingFaults } from './draw'
 import type { Evidence } from './evidence'
@@ -56,6 +59,10 @@ export interface RoundView {
   looks: { id: string; behind: string | null }[]
   parts: { id: string; behind: string | null }[]
   causes: CauseId[]
+  /** What was read last of each section of the capacitor, against what is printed on it. */
+  strips: { id: string; nominal: number; low: number; high: number; reading: number; uncertainty: number }[]
+  /** The windings, once every pair was read. */
+  winding: WindingResult | null
   /** Bits that each act told; the suspects: shown where help is on, and at the end. */
   bits: number[]
   suspects: { cause: CauseId; probability: number }[]
@@ -66,7 +73,39 @@ export interface RoundView {
 }
 
 /** What is shown of a round as it stands. */
-export function viewOf(drawn: Drawn, state: PlantState, answers: Answer[], evidence: Evidence): RoundView {
+/** Readings of µF that told something of a section: its wires were off. */
+function stripsOf(
+  { machine }: Drawn,
+  { traits }: PlantState,
+  acts: Act[],
+  answers: Answer[],
+): RoundView['strips'] {
+  return machine.build.parts.flatMap((part) => {
+    if (part.part !== 'capacitor') return []
+    const pair = pairKey(part.from, part.to)
+    const at = answers.findLastIndex(({ reading }, i) => {
+      const act = acts[i]
+      const own = act?.act === 'meter' && act.range === 'microfarad' && pairKey(act.red, act.black) === pair
+      return own && typeof reading?.value === 'number'
+    })
+    const reading = answers[at]?.reading
+    if (typeof reading?.value !== 'number') return []
+    const nominal = traits.labelUf[part.id] ?? part.uF
+    const { low, high } = windowOf({ section: 'single', uF: nominal }, { minus: PRINTED, plus: PRINTED })
+    return [{ id: part.id, nominal, low, high, reading: reading.value, uncertainty: reading.uncertainty }]
+  })
+}
+
+/** Percent on the labels of the practice machines. */
+const PRINTED = 6
+
+export function viewOf(
+  drawn: Drawn,
+  state: PlantState,
+  acts: Act[],
+  answers: Answer[],
+  evidence: Evidence,
+): RoundView {
   const { build } = drawn.machine
   const here: Here = { machine: { ...drawn.machine, traits: state.traits }, state, nth: answers.length }
   const reach = build.terminals.flatMap(({ id, behind }) =>
@@ -116,6 +155,8 @@ export function viewOf(drawn: Drawn, state: PlantState, answers: Answer[], evide
     causes: fittingFaults(build)
       .sort(([, one], [, two]) => two - one)
       .map(([fault]) => fault.cause),
+    strips: stripsOf(drawn, state, acts, answers),
+    winding: windingRead(here, state.ohms),
     bits,
     suspects: likely(shares),
     minutes: state.minutes,

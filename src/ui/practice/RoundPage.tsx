@@ -11,6 +11,7 @@ import { Meter } from './Meter'
 import { PowerPanel } from './PowerPanel'
 import type { MeterRange, Tool } from './types'
 import { useRound } from './useRound'
+import { WasRead } from './WasRead'
 import { Repair, Wires } from './Wires'
 
 interface RoundPageProps {
@@ -128,6 +129,7 @@ export function RoundPage({ id, code, help, lesson, stored }: RoundPageProps) {
               <Repair round={round} busy={busy || over} act={act} />
             </div>
             <div className={at('judge')}>
+              {help || over ? <WasRead round={round} /> : null}
               <Done round={round} bits={help || over} />
             </div>
           </div>

@@ -2,7 +2,7 @@ import { checkCapacitor } from '../../capacitor'
 import { capacitorVerdictToValue } from '../../diagnose'
 import { driveOf } from '../../knowledge/plants/motors'
 import type { PlantBuild, PlantPart } from '../../knowledge/plants/types'
-import { judgeWinding } from '../../winding'
+import { judgeWinding, type WindingResult } from '../../winding'
 import { fanOf, leadOf, linesOf } from '../machine'
 import { pairKey } from './reach'
 import type { ActOf, Here, Reading, Sense } from './types'
@@ -105,29 +105,40 @@ function capacitorSense(here: Here, pair: string, { value }: Reading): Sense | n
   return { [observation]: said }
 }
 
-/** What all pairs of the motor's leads say together, judged as in a job. Null until every pair was read with the leads free. */
-export function windingSense(here: Here, ohms: Readonly<Record<string, number | null>>): Sense | null {
-  const { machine, state } = here
+/** The motor's leads judged as in a job. Null until every pair was read with the leads free. */
+export function windingRead(here: Here, ohms: Readonly<Record<string, number | null>>): WindingResult | null {
+  const { machine } = here
   const motor = fanOf(machine.build)
   const leads = freeLeads(here)
   if (leads.length < 2) return null
   const pairs = leads.flatMap((a, i) => leads.slice(i + 1).map((b) => ({ a, b, ohm: ohms[pairKey(a, b)] })))
   if (pairs.some(({ ohm }) => ohm === undefined)) return null
-  const tooHot = (state.motors[motor.id]?.caseCelsius ?? 0) >= 55
-  const result = judgeWinding({
+  return judgeWinding({
     leads,
     pairs: pairs.map(({ a, b, ohm }) => ({ a, b, ohm: ohm ?? null })),
     motorKind: motor.kind,
     leadOffsetOhm: ohms.zero ?? 0,
-    caseTooHot: tooHot,
+    caseTooHot: isTooHot(here),
   })
+}
+
+/** A case that no hand stays on: what is open then is read again when it has cooled. */
+const isTooHot = ({ machine, state }: Here): boolean =>
+  (state.motors[fanOf(machine.build).id]?.caseCelsius ?? 0) >= 55
+
+/** What all pairs of the motor's leads say together, as an observation. */
+export function windingSense(here: Here, ohms: Readonly<Record<string, number | null>>): Sense | null {
+  const result = windingRead(here, ohms)
+  if (!result) return null
   const before = ohms.wasOpen === 1
   if (result.verdict === 'hot-retest') return { winding: 'open', 'case-heat': 'too-hot-to-touch' }
   if (result.verdict === 'incomplete' || result.verdict === 'grounded') return null
   // Read again after it has cooled, it tells the protector from the winding.
   return {
     winding: result.verdict,
-    ...(before && !tooHot ? { 'cold-retest': result.verdict === 'open' ? 'still-open' : 'now-good' } : {}),
+    ...(before && !isTooHot(here)
+      ? { 'cold-retest': result.verdict === 'open' ? 'still-open' : 'now-good' }
+      : {}),
   }
 }
 
