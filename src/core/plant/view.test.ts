@@ -62,7 +62,12 @@ describe('what was read', () => {
       ...off,
       { act: 'meter', range: 'microfarad', red: 'C', black: 'FAN' },
     ]).strips
-    expect(strip).toMatchObject({ id: 'FAN', nominal: 5, low: expect.closeTo(4.7, 9), high: expect.closeTo(5.3, 9) })
+    expect(strip).toMatchObject({
+      id: 'FAN',
+      nominal: 5,
+      low: expect.closeTo(4.7, 9),
+      high: expect.closeTo(5.3, 9),
+    })
     expect(strip?.reading).toBeLessThan(4.7)
   })
 

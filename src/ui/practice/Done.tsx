@@ -129,7 +129,6 @@ function Review({ review }: { review: NonNullable<SaidRound['review']> }) {
           </summary>
           <ol className="list-decimal pl-6 text-[0.93rem]">
             {review.best.map((text, i) => (
-              // biome-ignore lint/suspicious/noArrayIndexKey: a walk says the same act more than once, and never changes
               <li key={i}>{text}</li>
             ))}
           </ol>

@@ -197,7 +197,6 @@ function WirePath({
   const { base, stripe } = coloursOf(wire.colour)
   return (
     <g className="cursor-pointer" data-wire={wire.id} opacity={seen ? 1 : 0.22}>
-      {/* biome-ignore lint/a11y/noStaticElementInteractions: the list below the drawing does the same by keyboard */}
       <path d={path} fill="none" stroke="transparent" strokeWidth="16" onPointerUp={() => onWire(wire.id)} />
       <path d={path} fill="none" stroke="var(--ink)" strokeWidth={chosen ? 8 : 5} pointerEvents="none" />
       <path
