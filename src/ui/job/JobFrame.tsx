@@ -53,9 +53,25 @@ const Drawer = dynamic(
   },
 )
 
+// Whether a block is shown is worked out inside it: a row that cannot be read takes the block along and not the page.
+function IfDaysLater() {
+  const { snapshot, now } = useJob()
+  return stalePoints(snapshot, now).length > 0 ? <DaysLater /> : null
+}
+
+function IfContradicted() {
+  const { snapshot, energy } = useJob()
+  return (
+    <>
+      {contradictionsOf(snapshot).length > 0 ? <Contradicted /> : null}
+      {energy.provenAt === null ? null : <ProofQuestion />}
+    </>
+  )
+}
+
 /** Everything of a job lives inside this: heading, power line, route, work, evidence. */
 export function JobFrame({ children }: { children: ReactNode }) {
-  const { snapshot, energy, save, now, refused, act, id } = useJob()
+  const { snapshot, save, now, refused, act, id } = useJob()
   const [reading, setReading] = useState(false)
   const [unfolded, setUnfolded] = useState(false)
   useFetchKept()
@@ -99,11 +115,10 @@ export function JobFrame({ children }: { children: ReactNode }) {
       </Block>
       {refused.length > 0 ? <RefusedStrip /> : null}
       <Block name="What was said days ago">
-        {stalePoints(snapshot, now).length > 0 ? <DaysLater /> : null}
+        <IfDaysLater />
       </Block>
       <Block name="What two readings say against each other">
-        {contradictionsOf(snapshot).length > 0 ? <Contradicted /> : null}
-        {energy.provenAt === null ? null : <ProofQuestion />}
+        <IfContradicted />
       </Block>
       <div
         className={`mid:grid mid:grid-cols-[177px_minmax(0,1fr)] ${folded ? '' : 'wide:grid-cols-[177px_minmax(0,1fr)_300px]'}`}
