@@ -279,7 +279,9 @@ test('a device whose clock is wrong shows what every other shows', async ({ page
     // The page counts on by itself for a while: it follows the server's time and not its own.
     await device.clock.runFor(40_000)
     // The time that was skipped passed without an answer: it is asked, and hears one.
-    await expect.poll(async () => (await state(device).textContent())?.replace(/confirmed.*/s, '')).toBe(shown)
+    await expect
+      .poll(async () => (await state(device).textContent())?.replace(/confirmed.*/s, ''))
+      .toBe(shown)
     await other.close()
   }
 })
