@@ -30,7 +30,7 @@ export function Settings({ household }: { household: HouseholdRow }) {
           {error}
         </p>
       ) : null}
-      <House row={row} save={save} />
+      <House row={row} save={save} asked={household.introduced === 0} />
       <Meter row={row} save={save} />
       <Tools row={row} save={save} />
     </div>
@@ -61,7 +61,7 @@ function Flag({ row, name, label, save }: FlagProps) {
   )
 }
 
-function House({ row, save }: Part) {
+function House({ row, save, asked }: Part & { asked: boolean }) {
   return (
     <section aria-label="House">
       <h3 className="mb-2">House</h3>
@@ -89,12 +89,13 @@ function House({ row, save }: Part) {
           onChoose={(theme) => void save({ theme: theme as HouseholdRow['theme'] })}
         />
         <Flag row={row} name="singleKeys" label="Single-letter keys" save={save} />
-        {row.introduced === 1 ? (
+        {/* Said when it is stored: whoever goes to the bench at once must find them there. */}
+        {asked ? (
+          <p className="caption">The three first questions stand on the bench.</p>
+        ) : (
           <button type="button" className="btn btn-plain -ml-2" onClick={() => void save({ introduced: 0 })}>
             Ask the three first questions again
           </button>
-        ) : (
-          <p className="caption">The three first questions stand on the bench.</p>
         )}
       </div>
     </section>
