@@ -8,7 +8,8 @@ import { atHand } from '../../kit/whenReached'
 
 const ReadingLine = dynamic(
   atHand(() => import('./ReadingLine').then((module) => module.ReadingLine)),
-  { loading: () => null },
+  // Not drawn by the server: a “strike” that is seen before its script is there would take a tap and do nothing.
+  { ssr: false, loading: () => null },
 )
 const History = dynamic(
   atHand(() => import('./History').then((module) => module.History)),
