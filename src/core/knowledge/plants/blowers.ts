@@ -1,6 +1,7 @@
 import {
   behind,
   boardControl,
+  boardTerminals,
   everywhere,
   feedWires,
   groundWire,
@@ -10,9 +11,13 @@ import {
   moduleMotor,
   pscMotor,
   relay,
+  runCapacitor,
   shadedMotor,
+  switchScrews,
 } from './common'
 import type { PlantBuild } from './types'
+
+const furnaceBlowerCapacitor = runCapacitor({ uF: 12.5, volts: 370, percent: 6, hz: '50/60' })
 
 /** A gas furnace in a basement: board relays for three speeds, half a horsepower with taps, a service switch beside it. */
 export const furnaceBlower: PlantBuild = {
@@ -33,7 +38,7 @@ export const furnaceBlower: PlantBuild = {
   ],
   terminals: [
     ...everywhere,
-    ...behind('switch-plate', 'switch-1', 'switch-2'),
+    ...switchScrews,
     ...behind(
       'blower-door',
       'line-1',
@@ -69,10 +74,10 @@ export const furnaceBlower: PlantBuild = {
   parts: [
     ...liveThrough('breaker', 'service-switch'),
     ...boardControl({ chain: true }),
-    relay('relay-high', 'board-high', 'high'),
-    relay('relay-medium', 'board-medium', 'medium'),
-    relay('relay-low', 'board-low', 'low'),
-    { part: 'capacitor', id: 'run', from: 'capacitor-2', to: 'capacitor-1', uF: 12.5, volts: 370 },
+    relay('relay-high', 'board-high', { speed: 'high' }),
+    relay('relay-medium', 'board-medium', { speed: 'medium' }),
+    relay('relay-low', 'board-low', { speed: 'low' }),
+    furnaceBlowerCapacitor.part,
   ],
   motors: [
     pscMotor(
@@ -107,12 +112,11 @@ export const furnaceBlower: PlantBuild = {
     rpm: [1075],
     speeds: 3,
     amps: [4.2],
-    capacitorUf: 12.5,
-    capacitorVolts: 370,
+    ...furnaceBlowerCapacitor.plate,
     rotation: 'CW',
     rotationViewedFrom: 'lead-end',
   },
-  capacitorLabel: '12.5 µF ±6 % 370 VAC 50/60 Hz',
+  capacitorLabel: furnaceBlowerCapacitor.label,
   fuel: 'gas',
   place: { key: 'place.furnace' },
 }
@@ -123,17 +127,8 @@ export const furnaceBlowerEcm: PlantBuild = {
   kind: 'ecm',
   terminals: [
     ...everywhere,
-    ...behind('switch-plate', 'switch-1', 'switch-2'),
-    ...behind(
-      'blower-door',
-      'line-1',
-      'line-2',
-      'board-line',
-      'board-neutral',
-      'call-1',
-      'call-2',
-      'call-in',
-    ),
+    ...switchScrews,
+    ...boardTerminals('blower-door'),
     ...behind(
       'blower-door',
       'command',
@@ -155,15 +150,7 @@ export const furnaceBlowerEcm: PlantBuild = {
   parts: [
     ...liveThrough('breaker', 'service-switch'),
     ...boardControl({ chain: true }),
-    {
-      part: 'contact',
-      id: 'relay-command',
-      from: 'control-r',
-      to: 'command',
-      by: ['call-in', 'call-2'],
-      pullVolts: 16,
-      dropVolts: 9,
-    },
+    relay('relay-command', 'command', { from: 'control-r' }),
     { part: 'load', id: 'command-input', from: 'command', to: 'call-2', ohm: 2200 },
   ],
   motors: [
@@ -202,18 +189,8 @@ export const draftInducer: PlantBuild = {
   ],
   terminals: [
     ...everywhere,
-    ...behind('switch-plate', 'switch-1', 'switch-2'),
-    ...behind(
-      'burner-door',
-      'line-1',
-      'line-2',
-      'board-line',
-      'board-neutral',
-      'board-inducer',
-      'call-1',
-      'call-2',
-      'call-in',
-    ),
+    ...switchScrews,
+    ...boardTerminals('burner-door', 'board-inducer'),
     ...behind(
       'burner-door',
       'pressure-1',
@@ -259,17 +236,7 @@ export const pelletStove: PlantBuild = {
   covers: [{ id: 'side-panel' }, { id: 'exhaust-housing', wheel: true, after: 'side-panel' }],
   terminals: [
     ...everywhere,
-    ...behind(
-      'side-panel',
-      'line-1',
-      'line-2',
-      'board-line',
-      'board-neutral',
-      'board-exhaust',
-      'call-1',
-      'call-2',
-      'call-in',
-    ),
+    ...boardTerminals('side-panel', 'board-exhaust'),
     ...behind(
       'side-panel',
       'pressure-1',

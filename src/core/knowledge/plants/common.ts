@@ -1,28 +1,24 @@
 import type { PlantBuild, PlantLead, PlantMotor, PlantPart, PlantTerminal, PlantWire } from './types'
 
-/** 120 V between one leg and the neutral, which is bonded to ground at the panel. */
-export const mains120 = (breakerAmps: number): PlantBuild['supply'] => ({
-  legs: [
-    { id: 'leg-1', volts: 120, degrees: 0 },
-    { id: 'neutral', volts: 0, degrees: 0 },
-  ],
+const mains = (
+  back: PlantBuild['supply']['legs'][number],
+  ohm: [number, number],
+  breakerAmps: number,
+): PlantBuild['supply'] => ({
+  legs: [{ id: 'leg-1', volts: 120, degrees: 0 }, back],
   hz: 60,
-  ohm: [0.08, 0.3],
+  ohm,
   breakerAmps,
   known: ['known-1', 'known-2'],
 })
 
+/** 120 V between one leg and the neutral, which is bonded to ground at the panel. */
+export const mains120 = (breakerAmps: number) =>
+  mains({ id: 'neutral', volts: 0, degrees: 0 }, [0.08, 0.3], breakerAmps)
+
 /** 240 V between two legs. */
-export const mains240 = (breakerAmps: number): PlantBuild['supply'] => ({
-  legs: [
-    { id: 'leg-1', volts: 120, degrees: 0 },
-    { id: 'leg-2', volts: 120, degrees: 180 },
-  ],
-  hz: 60,
-  ohm: [0.05, 0.2],
-  breakerAmps,
-  known: ['known-1', 'known-2'],
-})
+export const mains240 = (breakerAmps: number) =>
+  mains({ id: 'leg-2', volts: 120, degrees: 180 }, [0.05, 0.2], breakerAmps)
 
 /** Probes that every machine has. */
 export const everywhere: PlantTerminal[] = [
@@ -33,6 +29,26 @@ export const everywhere: PlantTerminal[] = [
 
 export const behind = (cover: string | null, ...ids: string[]): PlantTerminal[] =>
   ids.map((id) => ({ id, behind: cover }))
+
+/** The two screws of a switch behind its plate. */
+export const switchScrews = behind('switch-plate', 'switch-1', 'switch-2')
+
+/** What a board with its own 24 V has: its line, what it switches, and the wires of the call. */
+export const boardTerminals = (cover: string, ...switched: string[]): PlantTerminal[] =>
+  behind(cover, 'line-1', 'line-2', 'board-line', 'board-neutral', ...switched, 'call-1', 'call-2', 'call-in')
+
+/** Both legs of 240 V from the panel through its breaker and the disconnect beside the machine. */
+export const bothLegsThrough: PlantPart[] = (['breaker', 'disconnect'] as const).flatMap((of, i) =>
+  [1, 2].map(
+    (leg): PlantPart => ({
+      part: 'pole',
+      id: `${of}-${leg}`,
+      of,
+      from: i === 0 ? `leg-${leg}` : `feed-${leg}`,
+      to: i === 0 ? `feed-${leg}` : `line-${leg}`,
+    }),
+  ),
+)
 
 /** From the panel through its breaker and whatever switches follow in the live wire to `line-1`; the neutral straight to `line-2`. */
 export function liveThrough(
@@ -78,10 +94,14 @@ export function boardControl({ chain = false }: { chain?: boolean } = {}): Plant
   ]
 }
 
-export const relay = (id: string, to: string, speed?: string): PlantPart => ({
+export const relay = (
+  id: string,
+  to: string,
+  { from = 'board-line', speed }: { from?: string; speed?: string } = {},
+): PlantPart => ({
   part: 'contact',
   id,
-  from: 'board-line',
+  from,
   to,
   by: ['call-in', 'call-2'],
   pullVolts: 16,
@@ -106,7 +126,7 @@ export const feedWires = (lineTo: string, backTo: string, metres = 1): PlantWire
   { id: 'supply-2', from: 'line-2', to: backTo, colour: 'white', metres, bundle: 'feed' },
 ]
 
-const ground: PlantLead = { id: 'lead-green', role: 'ground' }
+export const ground: PlantLead = { id: 'lead-green', role: 'ground' }
 export const groundWire: PlantWire = {
   id: 'fan-green',
   from: 'lead-green',
@@ -170,3 +190,30 @@ export const boardMotor = (size: Size): PlantMotor => ({
   classCelsius: 130,
   ...size,
 })
+
+/** Leads of a split-capacitor motor of one speed. */
+export const threeLeads: PlantLead[] = [
+  { id: 'lead-black', role: 'run' },
+  { id: 'lead-white', role: 'common' },
+  { id: 'lead-brown', role: 'start' },
+]
+
+/** A run capacitor of one section, and what it is told by: on itself and on the plate of its motor. */
+export function runCapacitor({
+  uF,
+  volts,
+  percent,
+  hz = '60',
+}: {
+  uF: number
+  volts: number
+  percent: number
+  hz?: string
+}) {
+  const part: PlantPart = { part: 'capacitor', id: 'run', from: 'capacitor-2', to: 'capacitor-1', uF, volts }
+  return {
+    part,
+    plate: { capacitorUf: uF, capacitorVolts: volts },
+    label: `${uF} µF ±${percent} % ${volts} VAC ${hz} Hz`,
+  }
+}

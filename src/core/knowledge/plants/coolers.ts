@@ -2,8 +2,11 @@ import {
   behind,
   boardControl,
   boardMotor,
+  boardTerminals,
+  bothLegsThrough,
   everywhere,
   feedWires,
+  ground,
   groundWire,
   lead,
   liveThrough,
@@ -11,6 +14,7 @@ import {
   mains240,
   relay,
   shadedMotor,
+  threeLeads,
 } from './common'
 import { outdoorUnit } from './outdoorUnit'
 import type { PlantBuild } from './types'
@@ -44,17 +48,13 @@ export const ductless: PlantBuild = {
     ...behind('electric-box', 'phase-u', 'phase-v', 'phase-w'),
   ],
   wires: [
-    { id: 'supply-1', from: 'line-1', to: 'board-line', colour: 'black', metres: 0.4, bundle: 'feed' },
-    { id: 'supply-2', from: 'line-2', to: 'board-neutral', colour: 'white', metres: 0.4, bundle: 'feed' },
+    ...feedWires('board-line', 'board-neutral', 0.4),
     lead('red', 'board-plus', { metres: 0.4 }),
     lead('black', 'board-minus', { metres: 0.4 }),
     groundWire,
   ],
   parts: [
-    { part: 'pole', id: 'breaker-1', of: 'breaker', from: 'leg-1', to: 'feed-1' },
-    { part: 'pole', id: 'breaker-2', of: 'breaker', from: 'leg-2', to: 'feed-2' },
-    { part: 'pole', id: 'disconnect-1', of: 'disconnect', from: 'feed-1', to: 'line-1' },
-    { part: 'pole', id: 'disconnect-2', of: 'disconnect', from: 'feed-2', to: 'line-2' },
+    ...bothLegsThrough,
     {
       part: 'transformer',
       id: 'board-supply',
@@ -98,17 +98,7 @@ export const freezerFan: PlantBuild = {
   covers: [{ id: 'back-panel', wheel: true }],
   terminals: [
     ...everywhere,
-    ...behind(
-      'back-panel',
-      'line-1',
-      'line-2',
-      'board-line',
-      'board-neutral',
-      'board-fan',
-      'call-1',
-      'call-2',
-      'call-in',
-    ),
+    ...boardTerminals('back-panel', 'board-fan'),
     ...behind('back-panel', 'lead-black', 'lead-white', 'lead-green', 'fan-frame'),
   ],
   wires: [
@@ -216,12 +206,7 @@ export const dehumidifier: PlantBuild = {
           watts: 60,
           turnsRatio: 1.71,
           spinSeconds: 2.5,
-          leads: [
-            { id: 'lead-black', role: 'run' as const },
-            { id: 'lead-white', role: 'common' as const },
-            { id: 'lead-brown', role: 'start' as const },
-            { id: 'lead-green', role: 'ground' as const },
-          ],
+          leads: [...threeLeads, ground],
           behind: 'rear-shell',
         }
       : { ...motor, volts: 120, watts: 380, turnsRatio: 1.72 },

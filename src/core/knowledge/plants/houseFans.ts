@@ -1,6 +1,7 @@
 import {
   behind,
   boardControl,
+  boardTerminals,
   everywhere,
   feedWires,
   groundWire,
@@ -9,7 +10,10 @@ import {
   mains120,
   pscMotor,
   relay,
+  runCapacitor,
   shadedMotor,
+  switchScrews,
+  threeLeads,
 } from './common'
 import type { PlantBuild, PlantMotor, PlantPart, PlantWire } from './types'
 
@@ -56,7 +60,7 @@ export const bathFan: PlantBuild = {
   covers: [{ id: 'switch-plate' }, { id: 'grille', wheel: true }, { id: 'junction-box', after: 'grille' }],
   terminals: [
     ...everywhere,
-    ...behind('switch-plate', 'switch-1', 'switch-2'),
+    ...switchScrews,
     ...behind('junction-box', 'line-1', 'line-2', 'light-1', 'light-2', 'fan-1', 'fan-2'),
     ...behind('grille', 'lead-black', 'lead-white', 'lead-green', 'fan-frame'),
   ],
@@ -74,13 +78,15 @@ export const bathFan: PlantBuild = {
   place: { key: 'place.bathroom' },
 }
 
+const bathFanPscCapacitor = runCapacitor({ uF: 3, volts: 250, percent: 5 })
+
 /** The quieter kind: a split-capacitor motor of the same size. */
 export const bathFanPsc: PlantBuild = {
   ...bathFan,
   kind: 'psc',
   terminals: [
     ...everywhere,
-    ...behind('switch-plate', 'switch-1', 'switch-2'),
+    ...switchScrews,
     ...behind('junction-box', 'line-1', 'line-2', 'light-1', 'light-2', 'fan-1', 'fan-2'),
     ...behind(
       'grille',
@@ -102,19 +108,11 @@ export const bathFanPsc: PlantBuild = {
     { id: 'jumper', from: 'capacitor-2', to: 'fan-1', colour: 'black', metres: 0.2 },
     groundWire,
   ],
-  parts: [
-    ...liveThrough('breaker', 'wall-switch'),
-    lightFeed,
-    { part: 'capacitor', id: 'run', from: 'capacitor-2', to: 'capacitor-1', uF: 3, volts: 250 },
-  ],
+  parts: [...liveThrough('breaker', 'wall-switch'), lightFeed, bathFanPscCapacitor.part],
   motors: [
     pscMotor(
       { volts: 120, watts: 28, poles: 4, ratedRpm: 1630, spinSeconds: 2, turnsRatio: 1.35, behind: 'grille' },
-      [
-        { id: 'lead-black', role: 'run' },
-        { id: 'lead-white', role: 'common' },
-        { id: 'lead-brown', role: 'start' },
-      ],
+      threeLeads,
     ),
   ],
   plate: {
@@ -124,11 +122,12 @@ export const bathFanPsc: PlantBuild = {
     phase: 1,
     amps: [0.37],
     rpm: [1650],
-    capacitorUf: 3,
-    capacitorVolts: 250,
+    ...bathFanPscCapacitor.plate,
   },
-  capacitorLabel: '3 µF ±5 % 250 VAC 60 Hz',
+  capacitorLabel: bathFanPscCapacitor.label,
 }
+
+const rangeHoodCapacitor = runCapacitor({ uF: 6, volts: 250, percent: 5 })
 
 /** A hood over a kitchen range, three keys. */
 export const rangeHood: PlantBuild = {
@@ -143,7 +142,7 @@ export const rangeHood: PlantBuild = {
   ],
   terminals: [
     ...everywhere,
-    ...behind('switch-plate', 'switch-1', 'switch-2'),
+    ...switchScrews,
     ...behind(
       'wiring-box',
       'line-1',
@@ -179,7 +178,7 @@ export const rangeHood: PlantBuild = {
   parts: [
     ...liveThrough('breaker', 'wall-switch'),
     ...keys('high', 'medium', 'low'),
-    { part: 'capacitor', id: 'run', from: 'capacitor-2', to: 'capacitor-1', uF: 6, volts: 250 },
+    rangeHoodCapacitor.part,
   ],
   motors: [
     pscMotor(
@@ -212,12 +211,13 @@ export const rangeHood: PlantBuild = {
     rpm: [1630],
     speeds: 3,
     amps: [0.95],
-    capacitorUf: 6,
-    capacitorVolts: 250,
+    ...rangeHoodCapacitor.plate,
   },
-  capacitorLabel: '6 µF ±5 % 250 VAC 60 Hz',
+  capacitorLabel: rangeHoodCapacitor.label,
   place: { key: 'place.kitchen' },
 }
+
+const ceilingFanCapacitor = runCapacitor({ uF: 5, volts: 250, percent: 5 })
 
 /** A fan under a ceiling with a pull chain: many poles, slow, its capacitor in the switch housing. */
 export const ceilingFan: PlantBuild = {
@@ -228,7 +228,7 @@ export const ceilingFan: PlantBuild = {
   covers: [{ id: 'switch-plate' }, { id: 'canopy' }, { id: 'switch-housing' }],
   terminals: [
     ...everywhere,
-    ...behind('switch-plate', 'switch-1', 'switch-2'),
+    ...switchScrews,
     ...behind('canopy', 'line-1', 'line-2', 'lead-green', 'fan-frame'),
     ...behind(
       'switch-housing',
@@ -250,11 +250,7 @@ export const ceilingFan: PlantBuild = {
     { id: 'jumper', from: 'capacitor-2', to: 'lead-black', colour: 'black', metres: 0.2 },
     groundWire,
   ],
-  parts: [
-    ...liveThrough('breaker', 'wall-switch'),
-    ...keys('high', 'low'),
-    { part: 'capacitor', id: 'run', from: 'capacitor-2', to: 'capacitor-1', uF: 5, volts: 250 },
-  ],
+  parts: [...liveThrough('breaker', 'wall-switch'), ...keys('high', 'low'), ceilingFanCapacitor.part],
   motors: [
     pscMotor(
       {
@@ -285,12 +281,13 @@ export const ceilingFan: PlantBuild = {
     rpm: [410],
     speeds: 2,
     amps: [0.63],
-    capacitorUf: 5,
-    capacitorVolts: 250,
+    ...ceilingFanCapacitor.plate,
   },
-  capacitorLabel: '5 µF ±5 % 250 VAC 60 Hz',
+  capacitorLabel: ceilingFanCapacitor.label,
   place: { key: 'place.bedroom' },
 }
+
+const atticFanCapacitor = runCapacitor({ uF: 7.5, volts: 370, percent: 6 })
 
 /** A fan in the roof with a thermostat of its own. */
 export const atticFan: PlantBuild = {
@@ -301,7 +298,7 @@ export const atticFan: PlantBuild = {
   covers: [{ id: 'switch-plate' }, { id: 'guard', wheel: true }, { id: 'thermostat-box' }],
   terminals: [
     ...everywhere,
-    ...behind('switch-plate', 'switch-1', 'switch-2'),
+    ...switchScrews,
     ...behind('thermostat-box', 'line-1', 'line-2', 'switch-line', 'switch-out', 'fan-2', 'call-1'),
     ...behind('thermostat-box', 'lead-black', 'lead-white', 'lead-brown', 'capacitor-1', 'capacitor-2'),
     ...behind('guard', 'lead-green', 'fan-frame'),
@@ -317,7 +314,7 @@ export const atticFan: PlantBuild = {
   parts: [
     ...liveThrough('breaker', 'wall-switch'),
     { part: 'pole', id: 'own-thermostat', of: 'call', from: 'switch-line', to: 'switch-out' },
-    { part: 'capacitor', id: 'run', from: 'capacitor-2', to: 'capacitor-1', uF: 7.5, volts: 370 },
+    atticFanCapacitor.part,
   ],
   // As many older ones: nothing in it opens when it stands and heats. That is what burns roofs.
   motors: [
@@ -332,11 +329,7 @@ export const atticFan: PlantBuild = {
           turnsRatio: 1.77,
           behind: 'thermostat-box',
         },
-        [
-          { id: 'lead-black', role: 'run' },
-          { id: 'lead-white', role: 'common' },
-          { id: 'lead-brown', role: 'start' },
-        ],
+        threeLeads,
       ),
     ),
   ],
@@ -348,13 +341,14 @@ export const atticFan: PlantBuild = {
     phase: 1,
     rpm: [1075],
     amps: [1.5],
-    capacitorUf: 7.5,
-    capacitorVolts: 370,
+    ...atticFanCapacitor.plate,
     thermalProtection: 'none',
   },
-  capacitorLabel: '7.5 µF ±6 % 370 VAC 60 Hz',
+  capacitorLabel: atticFanCapacitor.label,
   place: { key: 'place.attic' },
 }
+
+const heatRecoveryCapacitor = runCapacitor({ uF: 4, volts: 370, percent: 6 })
 
 /** A ventilator that brings fresh air through a heat exchanger; its filters clog. */
 export const heatRecovery: PlantBuild = {
@@ -371,17 +365,7 @@ export const heatRecovery: PlantBuild = {
   ],
   terminals: [
     ...everywhere,
-    ...behind(
-      'terminal-cover',
-      'line-1',
-      'line-2',
-      'board-line',
-      'board-neutral',
-      'board-fan',
-      'call-1',
-      'call-2',
-      'call-in',
-    ),
+    ...boardTerminals('terminal-cover', 'board-fan'),
     ...behind('terminal-cover', 'lead-black', 'lead-white', 'lead-brown', 'capacitor-1', 'capacitor-2'),
     ...behind('door', 'lead-green', 'fan-frame'),
   ],
@@ -397,7 +381,7 @@ export const heatRecovery: PlantBuild = {
     ...liveThrough('plug'),
     ...boardControl(),
     relay('relay-fan', 'board-fan'),
-    { part: 'capacitor', id: 'run', from: 'capacitor-2', to: 'capacitor-1', uF: 4, volts: 370 },
+    heatRecoveryCapacitor.part,
   ],
   motors: [
     pscMotor(
@@ -410,11 +394,7 @@ export const heatRecovery: PlantBuild = {
         turnsRatio: 1.71,
         behind: 'terminal-cover',
       },
-      [
-        { id: 'lead-black', role: 'run' },
-        { id: 'lead-white', role: 'common' },
-        { id: 'lead-brown', role: 'start' },
-      ],
+      threeLeads,
     ),
   ],
   wheel: { kind: 'centrifugal', blades: 28, vent: true, damper: true },
@@ -425,12 +405,13 @@ export const heatRecovery: PlantBuild = {
     phase: 1,
     rpm: [1630],
     amps: [0.75],
-    capacitorUf: 4,
-    capacitorVolts: 370,
+    ...heatRecoveryCapacitor.plate,
   },
-  capacitorLabel: '4 µF ±6 % 370 VAC 60 Hz',
+  capacitorLabel: heatRecoveryCapacitor.label,
   place: { key: 'place.cellar' },
 }
+
+const otherFanCapacitor = runCapacitor({ uF: 10, volts: 370, percent: 6 })
 
 /** Any other fan: a box fan built into a workshop wall. */
 export const otherFan: PlantBuild = {
@@ -444,7 +425,7 @@ export const otherFan: PlantBuild = {
   covers: [{ id: 'switch-plate' }, { id: 'guard', wheel: true }, { id: 'terminal-box' }],
   terminals: [
     ...everywhere,
-    ...behind('switch-plate', 'switch-1', 'switch-2'),
+    ...switchScrews,
     ...behind(
       'terminal-box',
       'line-1',
@@ -467,10 +448,7 @@ export const otherFan: PlantBuild = {
     { id: 'jumper', from: 'capacitor-2', to: 'fan-1', colour: 'black', metres: 0.2 },
     groundWire,
   ],
-  parts: [
-    ...liveThrough('breaker', 'service-switch'),
-    { part: 'capacitor', id: 'run', from: 'capacitor-2', to: 'capacitor-1', uF: 10, volts: 370 },
-  ],
+  parts: [...liveThrough('breaker', 'service-switch'), otherFanCapacitor.part],
   motors: [
     pscMotor(
       {
@@ -482,11 +460,7 @@ export const otherFan: PlantBuild = {
         turnsRatio: 1.88,
         behind: 'terminal-box',
       },
-      [
-        { id: 'lead-black', role: 'run' },
-        { id: 'lead-white', role: 'common' },
-        { id: 'lead-brown', role: 'start' },
-      ],
+      threeLeads,
     ),
   ],
   wheel: { kind: 'axial', blades: 4, vent: true },
@@ -497,9 +471,8 @@ export const otherFan: PlantBuild = {
     phase: 1,
     rpm: [1075],
     amps: [2.25],
-    capacitorUf: 10,
-    capacitorVolts: 370,
+    ...otherFanCapacitor.plate,
   },
-  capacitorLabel: '10 µF ±6 % 370 VAC 60 Hz',
+  capacitorLabel: otherFanCapacitor.label,
   place: { key: 'place.workshop' },
 }

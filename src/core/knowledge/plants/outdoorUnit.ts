@@ -1,4 +1,18 @@
-import type { PlantBuild } from './types'
+import { behind, bothLegsThrough, everywhere, ground, groundWire, lead, mains240 } from './common'
+import type { PlantBuild, PlantPart } from './types'
+
+/** Two poles on one coil. */
+const contactor = [1, 2].map(
+  (pole): PlantPart => ({
+    part: 'contact',
+    id: `contactor-${pole}`,
+    from: `contactor-in-${pole}`,
+    to: `contactor-out-${pole}`,
+    by: ['coil-1', 'coil-2'],
+    pullVolts: 18,
+    dropVolts: 11,
+  }),
+)
 
 /**
  * A cooling unit beside a house: 240 V between two legs, pulled at a disconnect, switched by a two-pole contactor whose coil is
@@ -8,16 +22,7 @@ import type { PlantBuild } from './types'
 export const outdoorUnit: PlantBuild = {
   family: 'outdoor-unit-fan',
   kind: 'psc',
-  supply: {
-    legs: [
-      { id: 'leg-1', volts: 120, degrees: 0 },
-      { id: 'leg-2', volts: 120, degrees: 180 },
-    ],
-    hz: 60,
-    ohm: [0.05, 0.2],
-    breakerAmps: 30,
-    known: ['known-1', 'known-2'],
-  },
+  supply: mains240(30),
   points: [
     { id: 'breaker', opens: 'line' },
     { id: 'disconnect', opens: 'line' },
@@ -30,12 +35,10 @@ export const outdoorUnit: PlantBuild = {
     { id: 'compressor-cap', after: 'service-panel' },
   ],
   terminals: [
-    { id: 'known-1', behind: null },
-    { id: 'known-2', behind: null },
-    { id: 'ground', behind: null },
-    { id: 'line-1', behind: 'disconnect-box' },
-    { id: 'line-2', behind: 'disconnect-box' },
-    ...[
+    ...everywhere,
+    ...behind('disconnect-box', 'line-1', 'line-2'),
+    ...behind(
+      'service-panel',
       'contactor-in-1',
       'contactor-in-2',
       'contactor-out-1',
@@ -53,43 +56,16 @@ export const outdoorUnit: PlantBuild = {
       'lead-brown',
       'lead-green',
       'fan-frame',
-    ].map((id) => ({ id, behind: 'service-panel' })),
-    ...['compressor-c', 'compressor-r', 'compressor-s', 'compressor-frame'].map((id) => ({
-      id,
-      behind: 'compressor-cap',
-    })),
+    ),
+    ...behind('compressor-cap', 'compressor-c', 'compressor-r', 'compressor-s', 'compressor-frame'),
   ],
   wires: [
     { id: 'supply-1', from: 'line-1', to: 'contactor-in-1', colour: 'black', metres: 1.5, bundle: 'whip' },
     { id: 'supply-2', from: 'line-2', to: 'contactor-in-2', colour: 'red', metres: 1.5, bundle: 'whip' },
-    {
-      id: 'fan-black',
-      from: 'lead-black',
-      to: 'contactor-out-1',
-      colour: 'black',
-      metres: 0.9,
-      fixed: true,
-      bundle: 'fan',
-    },
-    {
-      id: 'fan-white',
-      from: 'lead-white',
-      to: 'contactor-out-2',
-      colour: 'white',
-      metres: 0.9,
-      fixed: true,
-      bundle: 'fan',
-    },
-    {
-      id: 'fan-brown',
-      from: 'lead-brown',
-      to: 'FAN',
-      colour: 'brown',
-      metres: 0.9,
-      fixed: true,
-      bundle: 'fan',
-    },
-    { id: 'fan-green', from: 'lead-green', to: 'ground', colour: 'green', metres: 0.9, fixed: true },
+    lead('black', 'contactor-out-1', { metres: 0.9 }),
+    lead('white', 'contactor-out-2', { metres: 0.9 }),
+    lead('brown', 'FAN', { metres: 0.9 }),
+    { ...groundWire, metres: 0.9 },
     { id: 'feed-c', from: 'C', to: 'contactor-out-2', colour: 'yellow', metres: 0.5 },
     {
       id: 'comp-common',
@@ -112,28 +88,8 @@ export const outdoorUnit: PlantBuild = {
     { id: 'call-blue', from: 'call-2', to: 'coil-2', colour: 'blue', metres: 0.4, bundle: 'call' },
   ],
   parts: [
-    { part: 'pole', id: 'breaker-1', of: 'breaker', from: 'leg-1', to: 'feed-1' },
-    { part: 'pole', id: 'breaker-2', of: 'breaker', from: 'leg-2', to: 'feed-2' },
-    { part: 'pole', id: 'disconnect-1', of: 'disconnect', from: 'feed-1', to: 'line-1' },
-    { part: 'pole', id: 'disconnect-2', of: 'disconnect', from: 'feed-2', to: 'line-2' },
-    {
-      part: 'contact',
-      id: 'contactor-1',
-      from: 'contactor-in-1',
-      to: 'contactor-out-1',
-      by: ['coil-1', 'coil-2'],
-      pullVolts: 18,
-      dropVolts: 11,
-    },
-    {
-      part: 'contact',
-      id: 'contactor-2',
-      from: 'contactor-in-2',
-      to: 'contactor-out-2',
-      by: ['coil-1', 'coil-2'],
-      pullVolts: 18,
-      dropVolts: 11,
-    },
+    ...bothLegsThrough,
+    ...contactor,
     { part: 'coil', id: 'coil', from: 'coil-1', to: 'coil-2', ohm: 14, henry: 0.18 },
     {
       part: 'transformer',
@@ -166,7 +122,7 @@ export const outdoorUnit: PlantBuild = {
         { id: 'lead-black', role: 'common' },
         { id: 'lead-white', role: 'run' },
         { id: 'lead-brown', role: 'start' },
-        { id: 'lead-green', role: 'ground' },
+        ground,
       ],
       protector: { opens: 135, closes: 85 },
       classCelsius: 130,
