@@ -1,7 +1,7 @@
 import { checklist } from '../src/core/diagnose/simulate.testing'
 import { plantBuilds } from '../src/core/knowledge/plants'
 import type { CauseId } from '../src/core/knowledge/vocabulary'
-import { drawMachine } from '../src/core/plant'
+import { drawMachine, isDangerous } from '../src/core/plant'
 import { mends, repair, runsNow, type Walk, walk } from '../src/core/plant/advisor/walk'
 import type { Drawn } from '../src/core/plant/draw'
 import { storyOf } from '../src/core/plant/story'
@@ -38,7 +38,7 @@ function playOne(drawn: Drawn): Played {
   return {
     drawn,
     walked,
-    dangerous: walked.answers.some(({ hurt, against, broke }) => hurt || against || broke),
+    dangerous: walked.answers.some(isDangerous),
   }
 }
 

@@ -1,6 +1,6 @@
 import { lessonOf } from '../core/knowledge/plants/lessons'
 import type { Message } from '../core/message'
-import type { Act, Answer } from '../core/plant/acts/types'
+import { type Act, type Answer, isDangerous } from '../core/plant/acts/types'
 import { sheetOf } from '../core/plant/describe'
 import type { Drawn } from '../core/plant/draw'
 import type { Evidence } from '../core/plant/evidence'
@@ -66,7 +66,6 @@ export interface SaidRound {
 }
 
 const said = (message: Message): string => say(message, practice)
-const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1)
 const named = (prefix: string, ids: readonly string[]): Record<string, string> =>
   Object.fromEntries(ids.map((id) => [id, said({ key: `${prefix}.${id}` })]))
 
@@ -136,7 +135,7 @@ const saidAct = (act: Act, answer: Answer, bits: number): SaidAct => ({
   display: answer.reading?.display ?? null,
   sound: act.act === 'listen' && typeof answer.sense?.sound === 'string' ? answer.sense.sound : null,
   bits,
-  danger: Boolean(answer.hurt ?? answer.against ?? answer.broke),
+  danger: isDangerous(answer),
 })
 
 function saidReview(drawn: Drawn, answers: Answer[], state: PlantState): SaidReview {
@@ -195,7 +194,7 @@ function saidPlan(act: Act): string {
     }
   }
   const key = act.act === 'wire' && act.to === 'off' ? 'wire-off' : act.act
-  return capital(said({ key: `plan.${key}`, params: params() ?? {} }))
+  return sentence({ key: `plan.${key}`, params: params() ?? {} }, practice)
 }
 
 /** The plate as its lines would be printed. */

@@ -14,6 +14,11 @@ export const mul = (a: Complex, b: Complex): Complex => ({
 export const scale = (a: Complex, factor: number): Complex => ({ re: a.re * factor, im: a.im * factor })
 export const conj = (a: Complex): Complex => ({ re: a.re, im: -a.im })
 export const abs = (a: Complex): number => Math.hypot(a.re, a.im)
+/** From its size and its phase in degrees. */
+export const polar = (size: number, degrees: number): Complex => {
+  const radians = (degrees * Math.PI) / 180
+  return { re: size * Math.cos(radians), im: size * Math.sin(radians) }
+}
 /** Phase in radians. */
 export const arg = (a: Complex): number => Math.atan2(a.im, a.re)
 

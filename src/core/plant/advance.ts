@@ -1,15 +1,24 @@
-import { abs, complex, sub } from '../circuit/complex'
+import { abs, complex, polar, sub } from '../circuit/complex'
 import { driveOf } from '../knowledge/plants/motors'
+import { partOf } from '../knowledge/plants/parts'
 import type { PlantMotor } from '../knowledge/plants/types'
 import { burns, protectorOpen, smells, warmed } from './heat'
-import { chanceAt, fanOf, leadOf, type Machine, motorNow, overVolts } from './machine'
+import {
+  chanceAt,
+  fanOf,
+  leadOf,
+  type Machine,
+  motorNow,
+  overVolts,
+  ratedOmega,
+  supplyLeads,
+} from './machine'
 import {
   airOf,
   brushedTurning,
   inductionTurning,
   loadOf,
   moduleTurning,
-  ratedOmega,
   ratedTorque,
   type Turning,
   turnsByField,
@@ -192,8 +201,8 @@ function burntOut(traits: PlantState['traits'], id: string): PlantState['traits'
 }
 
 function switchByAir({ build }: Machine, was: boolean, air: number): boolean {
-  const part = build.parts.find((each) => each.part === 'air-switch')
-  if (part?.part !== 'air-switch') return false
+  const part = partOf(build, 'air-switch')
+  if (!part) return false
   return was ? air > 0.9 * part.closesAt : air > part.closesAt
 }
 
@@ -215,14 +224,14 @@ function turningOf(
     return brushedTurning(motor, state.traits, now, sub(solved.volts(plus), solved.volts(minus)).re)
   }
   if (!turnsByField(motor)) {
-    const railed = machine.build.parts.find((part) => part.part === 'drive')
-    const volts =
-      railed?.part === 'drive'
-        ? (_a: string, _b: string) => railVolts(state, railed.id, railed.volts)
-        : between
-    return moduleTurning(motor, state.traits, now, (a, b) =>
-      motor.command && a === motor.command[0] && b === motor.command[1] ? between(a, b) : volts(a, b),
-    )
+    const drive = partOf(machine.build, 'drive')
+    const leads = supplyLeads(motor)
+    const fed = leads ? between(...leads) : 0
+    const supplied = drive ? railVolts(state, drive.id, drive.volts) : fed
+    return moduleTurning(motor, state.traits, now, {
+      supplied,
+      command: motor.command ? between(...motor.command) : null,
+    })
   }
   const own = prepared.net.motors.find(({ id }) => id === motor.id)
   if (!own) return none
@@ -298,11 +307,7 @@ function breakerAfter(machine: Machine, state: PlantState, solved: Solved, step:
     ...legs.map(({ id, volts, degrees }, i) => {
       const share = state.traits.legs[i] ?? 1
       if (share === 0) return 0
-      const source = complex(
-        volts * share * Math.cos((degrees * Math.PI) / 180),
-        volts * share * Math.sin((degrees * Math.PI) / 180),
-      )
-      return abs(sub(source, solved.volts(id))) / state.traits.supplyOhm
+      return abs(sub(polar(volts * share, degrees), solved.volts(id))) / state.traits.supplyOhm
     }),
   )
   const ratio = amps / breakerAmps

@@ -1,7 +1,9 @@
+import { partsOf } from '../knowledge/plants/parts'
 import type { IsolationPointId } from '../knowledge/vocabulary'
 import type { Message } from '../message'
 import type { Drawn } from './draw'
 import { type Story, storyOf } from './story'
+import { movedTo } from './traits'
 
 /** What a person can know of the machine from its outside and its drawing: nothing of what is wrong with it. */
 export interface MachineSheet {
@@ -35,11 +37,12 @@ export function sheetOf(drawn: Drawn): MachineSheet {
     points: build.points.map(({ id }) => ({ id, says: { key: `point.${id}` } })),
     ...(build.speeds && build.speeds.length > 0 ? { speeds: build.speeds } : {}),
     probes: build.terminals.map(({ id, behind }) => ({ id, says: { key: `probe.${id}` }, behind })),
-    wires: build.wires.map(({ id, from, to, colour }) => {
-      const moved = (end: 'from' | 'to') =>
-        traits.moved.find((each) => each.wire === id && each.end === end)?.at
-      return { id, from: moved('from') ?? from, to: moved('to') ?? to, colour }
-    }),
+    wires: build.wires.map(({ id, from, to, colour }) => ({
+      id,
+      from: movedTo(traits, id, 'from') ?? from,
+      to: movedTo(traits, id, 'to') ?? to,
+      colour,
+    })),
   }
 }
 
@@ -47,9 +50,7 @@ function labelOf({ machine: { build, traits } }: Drawn): string | undefined {
   const [other] = Object.entries(traits.labelUf)
   if (!other || !build.capacitorLabel) return build.capacitorLabel
   const [id, uF] = other
-  const own = build.parts.find((part) => part.part === 'capacitor' && part.id === id)
+  const own = partsOf(build, 'capacitor').find((part) => part.id === id)
   // The figure that is printed on what somebody put in.
-  return own?.part === 'capacitor'
-    ? build.capacitorLabel.replace(String(own.uF), String(uF))
-    : build.capacitorLabel
+  return own ? build.capacitorLabel.replace(String(own.uF), String(uF)) : build.capacitorLabel
 }

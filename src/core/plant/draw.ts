@@ -2,6 +2,7 @@ import { priorOf } from '../diagnose'
 import { CoreError } from '../errors'
 import { plantBuild } from '../knowledge/plants'
 import { type PlantFault, plantFaults } from '../knowledge/plants/faults'
+import { coverOf, coversInOrder, motorWires } from '../knowledge/plants/parts'
 import type { PlantBuild } from '../knowledge/plants/types'
 import type { CauseId } from '../knowledge/vocabulary'
 import { companionRuns } from './acts/looks'
@@ -9,7 +10,7 @@ import { fanState, soundNow } from './acts/running'
 import type { Here } from './acts/types'
 import { advance } from './advance'
 import { codeOf, type RoundPlan } from './code'
-import { fanOf, type Machine } from './machine'
+import type { Machine } from './machine'
 import { between, randomOf, weighted } from './random'
 import { type PlantState, startState } from './state'
 import { soundTraits, type Traits } from './traits'
@@ -27,6 +28,13 @@ export interface Drawn {
   faults: Fault[]
   start: PlantState
 }
+
+/** Where the next act stands: the machine as what was done to it has left it. */
+export const hereOf = (drawn: Drawn, state: PlantState, nth: number): Here => ({
+  machine: { ...drawn.machine, traits: state.traits },
+  state,
+  nth,
+})
 
 /** Share of the rounds of the level “two or none” that have none. */
 const NONE_OF_TWO = 0.3
@@ -82,7 +90,7 @@ function withFaults(
     traits = made.traits
     faults.push({ cause: fault.cause, strength: made.strength })
   }
-  const machine: Machine = { build, traits, seed: code }
+  const machine: Machine = { build, traits, level: plan.level, seed: code }
   const start = plan.level === 'wire' ? unlanded(machine, traits) : met(machine, traits)
   return { plan, code, machine, faults, start }
 }
@@ -123,10 +131,9 @@ function chosen(plan: RoundPlan, build: PlantBuild, random: () => number): Plant
 function unlanded(machine: Machine, traits: Traits): PlantState {
   const { build } = machine
   const state = startState(build, traits)
-  const leads = fanOf(build).leads.filter(({ role }) => role !== 'ground')
-  const free = build.wires.filter(({ from }) => leads.some(({ id }) => id === from))
-  const inside = build.terminals.find(({ id }) => id === leads[0]?.id)?.behind
-  const off = coverChain(build, inside ?? null)
+  const free = motorWires(build)
+  const inside = coverOf(build, free[0]?.from ?? '')
+  const off = coversInOrder(build, inside ? [inside] : [])
   return advance(
     machine,
     {
@@ -138,11 +145,6 @@ function unlanded(machine: Machine, traits: Traits): PlantState {
     },
     1,
   )
-}
-
-function coverChain(build: PlantBuild, id: string | null): string[] {
-  const spec = build.covers.find((cover) => cover.id === id)
-  return spec ? [...coverChain(build, spec.after ?? null), spec.id] : []
 }
 
 /** As it is met: called for a while, unless what is wrong keeps it from that. */

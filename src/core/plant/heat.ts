@@ -1,6 +1,6 @@
 import { driveOf, isInduction, lossShare } from '../knowledge/plants/motors'
 import type { PlantMotor } from '../knowledge/plants/types'
-import { ratedOmega } from './mechanics'
+import { ratedOmega } from './machine'
 import { type MotorState, ROOM_CELSIUS } from './state'
 
 /** Rise of winding over case and of case over air at that loss, K; standing still the air takes a third. */

@@ -5,7 +5,7 @@ import type { PlantBuild } from '../knowledge/plants/types'
 import { isProven, pairsOf } from './acts/reach'
 import type { Act, Here } from './acts/types'
 import { dead } from './advisor/procedures'
-import { fittingFaults } from './draw'
+import { fittingFaults, hereOf } from './draw'
 import { step } from './play'
 import { allOff, buildOf, machineOf, nameOf, opened, played } from './rounds.testing'
 import { settle } from './settle'
@@ -60,7 +60,7 @@ describe('a hand', () => {
   it('at the same capacitor, let down and read, is not', () => {
     for (const { drawn, acts } of letGo) {
       const { state } = played(drawn, acts)
-      const here: Here = { machine: { ...drawn.machine, traits: state.traits }, state, nth: 0 }
+      const here = hereOf(drawn, state, 0)
       const { answers, state: end } = played(drawn, [
         ...acts,
         ...dead(here),
@@ -251,13 +251,13 @@ describe.each(plantBuilds.map((build) => [nameOf(build), build] as const))('the 
               state = done.state
             })
           run(acts)
-          run(dead({ machine: { ...drawn.machine, traits: state.traits }, state, nth: 0 }))
+          run(dead(hereOf(drawn, state, 0)))
           expect(state.over).toBeNull()
-          const here: Here = { machine: { ...drawn.machine, traits: state.traits }, state, nth: 0 }
+          const here = hereOf(drawn, state, 0)
           expect(isProven(here)).toBe(true)
           const { solved } = settle(here.machine, state)
           for (const pair of pairsOf(drawn.machine)) {
-            const [a = '', b = ''] = pair.split('|')
+            const [a, b] = pair
             const [va, vb] = [solved.volts(a), solved.volts(b)]
             expect(Math.hypot(va.re - vb.re, va.im - vb.im)).toBeLessThan(15)
           }

@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest'
 import { type Lesson, lessonOf, lessons } from '../knowledge/plants/lessons'
 import type { Act, Here } from './acts/types'
 import { actsFor, dead, fed, off } from './advisor/procedures'
-import { type Drawn, drawMachine } from './draw'
+import { type Drawn, drawMachine, hereOf } from './draw'
 import { goalMet, planOfLesson } from './lesson'
 import { play } from './play'
 import { opened } from './rounds.testing'
@@ -10,7 +10,7 @@ import type { PlantState } from './state'
 
 const at = (drawn: Drawn, acts: Act[]): { here: Here; state: PlantState } => {
   const { state } = play(drawn, acts)
-  return { here: { machine: { ...drawn.machine, traits: state.traits }, state, nth: acts.length }, state }
+  return { here: hereOf(drawn, state, acts.length), state }
 }
 
 /** How a careful repairer does what each lesson asks. */

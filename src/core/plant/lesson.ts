@@ -1,9 +1,9 @@
 import type { Lesson } from '../knowledge/plants/lessons'
 import { isProven, pairKey } from './acts/reach'
 import { fanState } from './acts/running'
-import type { Act, Answer, Here } from './acts/types'
+import type { Act, Answer } from './acts/types'
 import type { RoundPlan } from './code'
-import type { Drawn } from './draw'
+import { type Drawn, hereOf } from './draw'
 import type { PlantState } from './state'
 
 export const planOfLesson = ({ family, motorKind, level, seed, faults }: Lesson): RoundPlan => ({
@@ -23,7 +23,7 @@ export function goalMet(
   state: PlantState,
 ): boolean {
   if (state.over && 'hurt' in state.over) return false
-  const here: Here = { machine: { ...drawn.machine, traits: state.traits }, state, nth: acts.length }
+  const here = hereOf(drawn, state, acts.length)
   const read = (range: string, red: string, black: string) =>
     acts.findIndex(
       (act) =>

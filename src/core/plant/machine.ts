@@ -1,6 +1,7 @@
 import { motorData } from '../knowledge/plants/motors'
 import type { PlantBuild, PlantMotor } from '../knowledge/plants/types'
 import type { MotorData } from '../motor'
+import type { Level } from './code'
 import { randomOf } from './random'
 import type { MotorTraits, Traits } from './traits'
 
@@ -8,6 +9,7 @@ import type { MotorTraits, Traits } from './traits'
 export interface Machine {
   build: PlantBuild
   traits: Traits
+  level: Level
   /** Round code without its acts: noise and phases are drawn from it. */
   seed: string
 }
@@ -63,11 +65,21 @@ export const linesOf = ({ supply }: PlantBuild): [string, string] =>
 export const leadOf = (motor: PlantMotor, role: PlantMotor['leads'][number]['role']): string | undefined =>
   motor.leads.find((lead) => lead.role === role)?.id
 
+/** The two leads that bring a motor with electronics or brushes its supply, where it has both. */
+export const supplyLeads = (motor: PlantMotor): [string, string] | null => {
+  const live = leadOf(motor, 'line') ?? leadOf(motor, 'plus')
+  const back = leadOf(motor, 'neutral') ?? leadOf(motor, 'minus')
+  return live && back ? [live, back] : null
+}
+
 export const fanOf = (build: PlantBuild): PlantMotor => {
   const fan = build.motors.find(({ id }) => id === 'fan')
   if (!fan) throw new Error(`the build of ${build.family} has no fan`)
   return fan
 }
+
+/** rad/s at its rated load. */
+export const ratedOmega = (motor: PlantMotor): number => (motor.ratedRpm * Math.PI) / 30
 
 /** Speed of the field, rad/s. */
 export const synchronous = (motor: PlantMotor, hz: number): number => (4 * Math.PI * hz) / motor.poles

@@ -2,8 +2,8 @@ import { abs, type Complex, conj, mul } from '../circuit/complex'
 import { driveOf, isInduction, restShare, SHADING } from '../knowledge/plants/motors'
 import type { PlantMotor, PlantWheel } from '../knowledge/plants/types'
 import { fieldImpedances, torqueWatts } from '../motor/model'
-import { leadOf, type Machine, synchronous } from './machine'
-import { brushed } from './network/assemble'
+import { type Machine, ratedOmega, synchronous } from './machine'
+import { armatureOhm, standbyOhm, voltsPerOmega } from './network/electronic'
 import type { WindingAmps } from './network/phasor'
 import type { MotorState } from './state'
 import type { Traits } from './traits'
@@ -18,10 +18,6 @@ export interface Turning {
   amps: number
 }
 
-/** Volts between two nodes now. */
-export type Between = (a: string, b: string) => number
-
-export const ratedOmega = (motor: PlantMotor): number => (motor.ratedRpm * Math.PI) / 30
 export const ratedTorque = (motor: PlantMotor): number => motor.watts / ratedOmega(motor)
 
 /** Bearings of a sound motor while it turns, of its rated torque. */
@@ -51,12 +47,17 @@ export function inductionTurning(
 }
 
 /** A module turns its motor to its rated speed with up to twice its torque; it needs its supply and its command. */
-export function moduleTurning(motor: PlantMotor, traits: Traits, now: MotorState, between: Between): Turning {
+export function moduleTurning(
+  motor: PlantMotor,
+  traits: Traits,
+  now: MotorState,
+  /** Volts of its supply, and of its command where it waits for one. */
+  { supplied: volts, command }: { supplied: number; command: number | null },
+): Turning {
   const own = traits.motors[motor.id]
-  const volts = suppliedVolts(motor, between)
-  const asked = !motor.command || between(...motor.command) > 4
+  const asked = command === null || command > 4
   const able = own?.module === 'good' && own.phases === 'equal' && volts > 0.7 * motor.volts && asked
-  if (!able) return { torque: 0, watts: volts > 0 ? volts ** 2 / (500 * motor.volts) : 0, amps: 0 }
+  if (!able) return { torque: 0, watts: volts > 0 ? volts ** 2 / standbyOhm(motor) : 0, amps: 0 }
   const wanted = ratedOmega(motor)
   const error = (wanted - now.omega) / wanted
   const torque = ratedTorque(motor) * Math.max(0, Math.min(2, 1 + 8 * error))
@@ -64,20 +65,12 @@ export function moduleTurning(motor: PlantMotor, traits: Traits, now: MotorState
   return { torque, watts, amps: watts / volts }
 }
 
-export function suppliedVolts(motor: PlantMotor, between: Between): number {
-  const [a, b] = [
-    leadOf(motor, 'line') ?? leadOf(motor, 'plus'),
-    leadOf(motor, 'neutral') ?? leadOf(motor, 'minus'),
-  ]
-  return a && b ? between(a, b) : 0
-}
-
 /** Armature current times k. `volts` with its sign: plus to minus. */
 export function brushedTurning(motor: PlantMotor, traits: Traits, now: MotorState, volts: number): Turning {
   const own = traits.motors[motor.id]
-  const { armatureOhm, k } = brushed(motor)
-  if (!own || own.brushes <= 0 || own.mainOpen || now.protectorOpen) return { torque: 0, watts: 0, amps: 0 }
-  const ohm = (armatureOhm * own.mainTurns) / Math.min(1, 0.25 + own.brushes)
+  const ohm = own ? armatureOhm(motor, own, now) : null
+  if (ohm === null) return { torque: 0, watts: 0, amps: 0 }
+  const k = voltsPerOmega(motor)
   const amps = (volts - k * now.omega) / ohm
   return { torque: k * amps, watts: volts * amps, amps: Math.abs(amps) }
 }

@@ -10,15 +10,13 @@ import { run, wait } from './acts/time'
 import type { Act, ActName, ActOf, Answer, Done, Here } from './acts/types'
 import { discharge, wire } from './acts/wires'
 import { advance } from './advance'
-import type { Drawn } from './draw'
+import { type Drawn, hereOf } from './draw'
 import { says } from './says'
 import type { PlantState } from './state'
 
-const isWired = (code: string): boolean => code.includes('-wire-')
-
 /** What is wrong was named; where nothing is, that was said; a motor that was to be wired runs as it should. */
 function isRight(here: Here, cause: string, faults: Drawn['faults']): boolean {
-  if (isWired(here.machine.seed)) return cause === 'none' && fanState(here) === 'runs-normally'
+  if (here.machine.level === 'wire') return cause === 'none' && fanState(here) === 'runs-normally'
   return faults.length === 0 ? cause === 'none' : faults.some((fault) => fault.cause === cause)
 }
 
@@ -54,7 +52,7 @@ const handlers: Handlers = {
       answer: { ok: true, minutes: 0, text: says('odds') },
     }
   },
-  decide: (here, { cause }, { faults, plan }) => {
+  decide: (here, { cause }, { faults }) => {
     const right = isRight(here, cause, faults)
     const named = (id: string) => ({ key: `cause.${id}` })
     const was = faults[0]?.cause ?? 'none'
@@ -64,7 +62,7 @@ const handlers: Handlers = {
         ok: true,
         minutes: 0,
         text:
-          plan.level === 'wire'
+          here.machine.level === 'wire'
             ? says(right ? 'decide.wired' : 'decide.unwired')
             : right
               ? says('decide.right', { cause: named(cause) })
@@ -83,7 +81,7 @@ export interface Played {
 
 /** One act on a machine as it stands; what is over takes none any more. */
 export function step(drawn: Drawn, state: PlantState, act: Act, nth: number): Done {
-  const here: Here = { machine: { ...drawn.machine, traits: state.traits }, state, nth }
+  const here = hereOf(drawn, state, nth)
   if (state.over) return not(here, says('over'))
   // One handler for each name: TypeScript does not follow the pair through the table.
   const handler = handlers[act.act] as ((here: Here, act: Act, drawn: Drawn) => Done) | undefined

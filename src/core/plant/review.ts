@@ -1,6 +1,6 @@
 import type { CauseId } from '../knowledge/vocabulary'
-import type { Act, Answer } from './acts/types'
-import { mends, type Walk, walk } from './advisor/walk'
+import { type Act, type Answer, isDangerous, tells } from './acts/types'
+import { walk } from './advisor/walk'
 import type { Drawn } from './draw'
 import { evidenceOf } from './evidence'
 import type { PlantState } from './state'
@@ -35,13 +35,13 @@ export function reviewOf(drawn: Drawn, answers: Answer[], state: PlantState): Re
   const decided = state.over && 'decided' in state.over ? state.over.decided : null
   const causes = drawn.faults.map(({ cause }) => cause)
   const best = walk(drawn, story)
-  const oddsBits = scoreOf(state, causes)
+  const { right, oddsBits } = judged(drawn, answers, state)
   return {
-    right: answers.some(({ text }) => text.key === 'decide.right' || text.key === 'decide.wired'),
+    right,
     causes,
     minutes: state.minutes,
-    tests: answers.filter(({ sense }) => sense && Object.keys(sense).length > 0).length,
-    dangerous: answers.flatMap(({ hurt, against, broke }, i) => (hurt || against || broke ? [i] : [])),
+    tests: answers.filter(tells).length,
+    dangerous: answers.flatMap((answer, i) => (isDangerous(answer) ? [i] : [])),
     bits,
     open: [...before]
       .filter(([cause, probability]) => probability > 0.05 && cause !== decided)
@@ -49,14 +49,23 @@ export function reviewOf(drawn: Drawn, answers: Answer[], state: PlantState): Re
       .sort((one, two) => two.probability - one.probability),
     ...(oddsBits === undefined ? {} : { oddsBits }),
     best: best.acts,
-    ...bestFigures(drawn, best),
+    bestTests: best.tests.length,
+    bestMinutes: best.state.minutes,
+    bestRight: best.right,
   }
 }
 
-const bestFigures = (drawn: Drawn, best: Walk) => ({
-  bestTests: best.tests.length,
-  bestMinutes: best.state.minutes,
-  bestRight: best.decided !== null && drawn.faults.some(({ cause }) => mends(best.decided?.action, cause)),
+/** What a round is kept by: known without the advisor's own walk, which costs a hundred times as much. */
+export const judged = (
+  { faults }: Drawn,
+  answers: Answer[],
+  state: PlantState,
+): Pick<Review, 'right' | 'oddsBits'> => ({
+  right: answers.some(({ text }) => text.key === 'decide.right' || text.key === 'decide.wired'),
+  oddsBits: scoreOf(
+    state,
+    faults.map(({ cause }) => cause),
+  ),
 })
 
 /** Logarithmic score of the last odds; shares are what was stated over their sum. */

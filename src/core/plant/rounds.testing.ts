@@ -1,4 +1,5 @@
 import { plantBuilds } from '../knowledge/plants'
+import { coversInOrder } from '../knowledge/plants/parts'
 import type { PlantBuild } from '../knowledge/plants/types'
 import type { CauseId } from '../knowledge/vocabulary'
 import type { Act, Answer } from './acts/types'
@@ -35,14 +36,8 @@ export const allOff = (build: PlantBuild): Act[] =>
   ])
 
 /** Every cover off, what lies before it first. */
-export function opened(build: PlantBuild): Act[] {
-  const order: string[] = []
-  const add = (id: string) => {
-    const cover = build.covers.find((each) => each.id === id)
-    if (!cover || order.includes(id)) return
-    if (cover.after) add(cover.after)
-    order.push(id)
-  }
-  for (const { id, fuel } of build.covers) if (!fuel) add(id)
-  return order.map((id): Act => ({ act: 'cover', id, to: 'off' }))
-}
+export const opened = (build: PlantBuild): Act[] =>
+  coversInOrder(
+    build,
+    build.covers.flatMap(({ id, fuel }) => (fuel ? [] : [id])),
+  ).map((id): Act => ({ act: 'cover', id, to: 'off' }))

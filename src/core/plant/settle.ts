@@ -1,5 +1,6 @@
 import { abs, type Complex, complex, sub } from '../circuit/complex'
-import type { PlantPart } from '../knowledge/plants/types'
+import { type PlantPartOf, partsOf } from '../knowledge/plants/parts'
+import type { PlantBuild } from '../knowledge/plants/types'
 import { type Machine, synchronous } from './machine'
 import { netOf } from './network/assemble'
 import { type Prepared, prepare, type Solved, solveAt } from './network/phasor'
@@ -52,23 +53,21 @@ function solve(machine: Machine, state: PlantState): Settled {
 /** The same state where no coil, transformer or drive changes. */
 function pulled(machine: Machine, state: PlantState, solved: Solved): PlantState {
   const volts: Volts = (a, b) => abs(sub(solved.volts(a), solved.volts(b)))
-  const { parts } = machine.build
-  const closed = parts.flatMap((part) =>
-    part.part === 'contact' && pullsIn(part, state, volts, parts) ? [part.id] : [],
+  const { build } = machine
+  const closed = partsOf(build, 'contact').flatMap((part) =>
+    pullsIn(part, state, volts, build) ? [part.id] : [],
   )
-  const nominal = machine.build.supply.legs[0]?.volts ?? 120
+  const nominal = build.supply.legs[0]?.volts ?? 120
   const secondary = Object.fromEntries(
-    parts.flatMap((part) => {
-      if (part.part !== 'transformer') return []
-      const share = part.primary ? volts(...part.primary) / nominal : 1
-      return [[part.id, rounded(part.volts * share)]]
+    partsOf(build, 'transformer').map(({ id, primary, volts: full }) => {
+      const share = primary ? volts(...primary) / nominal : 1
+      return [id, rounded(full * share)]
     }),
   )
   const drives = Object.fromEntries(
-    parts.flatMap((part) => {
-      if (part.part !== 'drive') return []
-      const fed = volts(...part.line) > WORKS_FROM * nominal
-      return [[part.id, fed && (part.by === null || volts(...part.by) > COMMAND_VOLTS)]]
+    partsOf(build, 'drive').map(({ id, line, by }) => {
+      const fed = volts(...line) > WORKS_FROM * nominal
+      return [id, fed && (by === null || volts(...by) > COMMAND_VOLTS)]
     }),
   )
   const same =
@@ -80,15 +79,8 @@ function pulled(machine: Machine, state: PlantState, solved: Solved): PlantState
 /** To a hundredth of a volt, so that a transformer comes to rest on its own load. */
 const rounded = (volts: number): number => Math.round(volts * 100) / 100
 
-function pullsIn(
-  part: Extract<PlantPart, { part: 'contact' }>,
-  state: PlantState,
-  volts: Volts,
-  parts: PlantPart[],
-): boolean {
-  const coil = parts.find(
-    (each) => each.part === 'coil' && each.from === part.by[0] && each.to === part.by[1],
-  )
+function pullsIn(part: PlantPartOf<'contact'>, state: PlantState, volts: Volts, build: PlantBuild): boolean {
+  const coil = partsOf(build, 'coil').find(({ from, to }) => from === part.by[0] && to === part.by[1])
   if (coil && state.traits.coil !== 'good') return false
   if (part.speed !== undefined && part.speed !== state.speed) return false
   const across = volts(...part.by)
@@ -116,11 +108,7 @@ function carryCharge(machine: Machine, state: PlantState, solved: Solved): Plant
 function swingOf({ build }: Machine, solved: Solved): Record<string, Complex> {
   if (build.supply.hz === 0) return {}
   return Object.fromEntries(
-    build.parts.flatMap((part) =>
-      part.part === 'capacitor'
-        ? [[part.id, sub(solved.volts(`${part.id}.plate`), solved.volts(part.to))]]
-        : [],
-    ),
+    partsOf(build, 'capacitor').map(({ id, to }) => [id, sub(solved.volts(`${id}.plate`), solved.volts(to))]),
   )
 }
 

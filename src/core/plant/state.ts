@@ -1,7 +1,7 @@
 import type { Complex } from '../circuit/complex'
 import type { PlantBuild } from '../knowledge/plants/types'
 import type { IsolationPointId } from '../knowledge/vocabulary'
-import type { Traits } from './traits'
+import { movedTo, type Traits } from './traits'
 
 export interface MotorState {
   /** rad/s at the shaft, positive as built. */
@@ -76,6 +76,17 @@ export const NOTHING_PROVEN: ProofState = { before: false, pairs: [], after: fal
 /** Air and parts of a machine that has stood. */
 export const ROOM_CELSIUS = 25
 
+/** A motor that has stood for hours, or comes out of its box. */
+export const COLD_MOTOR: MotorState = {
+  omega: 0,
+  windingCelsius: ROOM_CELSIUS,
+  startCelsius: ROOM_CELSIUS,
+  protectorCelsius: ROOM_CELSIUS,
+  caseCelsius: ROOM_CELSIUS,
+  protectorOpen: false,
+  burnt: false,
+}
+
 export function startState(build: PlantBuild, traits: Traits): PlantState {
   return {
     seconds: 0,
@@ -88,30 +99,13 @@ export function startState(build: PlantBuild, traits: Traits): PlantState {
     called: true,
     speed: build.speeds?.[0] ?? null,
     wires: Object.fromEntries(
-      build.wires.map((wire) => {
-        const moved = (end: 'from' | 'to') =>
-          traits.moved.find((each) => each.wire === wire.id && each.end === end)?.at
-        return [
-          wire.id,
-          { from: moved('from') ?? wire.from, to: moved('to') ?? (wire.capped ? null : wire.to) },
-        ]
-      }),
-    ),
-    traits,
-    motors: Object.fromEntries(
-      build.motors.map(({ id }) => [
+      build.wires.map(({ id, from, to, capped }) => [
         id,
-        {
-          omega: 0,
-          windingCelsius: ROOM_CELSIUS,
-          startCelsius: ROOM_CELSIUS,
-          protectorCelsius: ROOM_CELSIUS,
-          caseCelsius: ROOM_CELSIUS,
-          protectorOpen: false,
-          burnt: false,
-        },
+        { from: movedTo(traits, id, 'from') ?? from, to: movedTo(traits, id, 'to') ?? (capped ? null : to) },
       ]),
     ),
+    traits,
+    motors: Object.fromEntries(build.motors.map(({ id }) => [id, COLD_MOTOR])),
     charge: {},
     swing: {},
     closed: [],

@@ -1,4 +1,5 @@
-import type { PlantBuild } from '../knowledge/plants/types'
+import { partsOf } from '../knowledge/plants/parts'
+import type { PlantBuild, PlantPart } from '../knowledge/plants/types'
 
 /** What a contact, switch or joint lets through: Ω, or null where it is open. */
 export type Ohm = number | null
@@ -80,6 +81,10 @@ export interface Traits {
   wiresChanged: boolean
 }
 
+/** Where an end of a wire was put by whoever was at it before; undefined where it sits as built. */
+export const movedTo = ({ moved }: Traits, wire: string, end: 'from' | 'to'): string | undefined =>
+  moved.find((each) => each.wire === wire && each.end === end)?.at
+
 /** Insulation of a sound part, Ω: the far end of what a household meter shows. */
 export const INSULATION = 1e9
 /** A closed contact, a crimp, a screw. */
@@ -87,10 +92,8 @@ export const CLOSED_OHM = 0.01
 
 /** The machine as it left the works, some years ago. */
 export function soundTraits(build: PlantBuild, supplyOhm: number): Traits {
-  const of = <T>(part: PlantBuild['parts'][number]['part'], value: (id: string) => T): Record<string, T> =>
-    Object.fromEntries(
-      build.parts.flatMap((each) => (each.part === part ? [[each.id, value(each.id)] as const] : [])),
-    )
+  const of = <T>(part: PlantPart['part'], value: () => T): Record<string, T> =>
+    Object.fromEntries(partsOf(build, part).map(({ id }) => [id, value()]))
   return {
     legs: build.supply.legs.map(() => 1),
     supplyOhm,

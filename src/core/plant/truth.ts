@@ -1,6 +1,7 @@
 import { type CircuitInput, type CircuitResult, solveCircuit } from '../circuit'
 import { abs, add, complex } from '../circuit/complex'
-import type { Drawn, Fault } from './draw'
+import { partsOf } from '../knowledge/plants/parts'
+import { type Drawn, type Fault, hereOf } from './draw'
 import { fanOf } from './machine'
 import { turnsByField } from './mechanics'
 import { directVolts, prepareDirect } from './network/direct'
@@ -32,7 +33,7 @@ const takenBy = (elements: CircuitResult['elements'], id: string): number =>
   (elements[`${id}.emf`] ?? elements[`${id}.module`])?.amps ?? 0
 
 export function truthOf(drawn: Drawn, state: PlantState): Truth {
-  const machine = { ...drawn.machine, traits: state.traits }
+  const { machine } = hereOf(drawn, state, 0)
   const settled = settle(machine, state)
   const circuit = circuitOf(settled.prepared.net, slipsOf(machine, settled.state))
   const solved = solveCircuit(circuit)
@@ -62,7 +63,7 @@ export function truthOf(drawn: Drawn, state: PlantState): Truth {
     },
     capacitors: Object.fromEntries(
       settled.prepared.net.capacitors.flatMap(({ id, farad }) =>
-        machine.build.parts.some((part) => part.part === 'capacitor' && part.id === id)
+        partsOf(machine.build, 'capacitor').some((part) => part.id === id)
           ? [[id, { uF: farad * 1e6, volts: settled.state.charge[id] ?? 0 }] as const]
           : [],
       ),

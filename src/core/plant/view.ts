@@ -1,4 +1,5 @@
 import { windowOf } from '../capacitor'
+import { partsOf } from '../knowledge/plants/parts'
 import {
   type CauseId,
   type IsolationPointId,
@@ -9,12 +10,11 @@ import type { Message } from '../message'
 import type { WindingResult } from '../winding'
 import { windingRead } from './acts/finding'
 import { lookPlaces } from './acts/looks'
-import { isProven, pairKey, pairsOf } from './acts/reach'
+import { isProven, pairKey, pairsOf, wireName } from './acts/reach'
 import { replaceableParts } from './acts/replace'
 import { runningOf } from './acts/running'
-import type { Act, Answer, Here } from './acts/types'
-import type { Drawn } from './draw'
-import { fittingFaults } from './draw'
+import { type Act, type Answer, type Here, isDangerous, tells } from './acts/types'
+import { type Drawn, fittingFaults, hereOf } from './draw'
 import type { Evidence } from './evidence'
 import { type Layout, layoutOf } from './layout'
 import type { PlantState } from './state'
@@ -72,7 +72,6 @@ export interface RoundView {
   over: PlantState['over']
 }
 
-/** What is shown of a round as it stands. */
 /** Readings of µF that told something of a section: its wires were off. */
 function stripsOf(
   { machine }: Drawn,
@@ -80,8 +79,7 @@ function stripsOf(
   acts: Act[],
   answers: Answer[],
 ): RoundView['strips'] {
-  return machine.build.parts.flatMap((part) => {
-    if (part.part !== 'capacitor') return []
+  return partsOf(machine.build, 'capacitor').flatMap((part) => {
     const pair = pairKey(part.from, part.to)
     const at = answers.findLastIndex(({ reading }, i) => {
       const act = acts[i]
@@ -99,6 +97,7 @@ function stripsOf(
 /** Percent on the labels of the practice machines. */
 const PRINTED = 6
 
+/** What is shown of a round as it stands. */
 export function viewOf(
   drawn: Drawn,
   state: PlantState,
@@ -107,7 +106,7 @@ export function viewOf(
   evidence: Evidence,
 ): RoundView {
   const { build } = drawn.machine
-  const here: Here = { machine: { ...drawn.machine, traits: state.traits }, state, nth: answers.length }
+  const here = hereOf(drawn, state, answers.length)
   const reach = build.terminals.flatMap(({ id, behind }) =>
     behind === null || state.covers[behind] === 'off' ? [id] : [],
   )
@@ -130,26 +129,28 @@ export function viewOf(
     called: state.called,
     speed: state.speed,
     speeds: build.speeds ?? [],
-    hasCall: build.parts.some((part) => part.part === 'pole' && (part.of === 'call' || part.of === 'speed')),
+    hasCall: partsOf(build, 'pole').some(({ of }) => of === 'call' || of === 'speed'),
     turning: runningOf(here).speed,
-    wires: wiresOf(drawn, state),
+    wires: wiresOf(here),
     layout: layoutOf(build),
     narrow: layoutOf(build, true),
     reach,
     proof: {
       before: state.proof.before,
-      pairs: pairsOf(drawn.machine).map((pair) => {
-        const [a = '', b = ''] = pair.split('|')
-        return { a, b, read: state.proof.pairs.includes(pairKey(a, b)) }
-      }),
+      pairs: pairsOf(drawn.machine).map(([a, b]) => ({
+        a,
+        b,
+        read: state.proof.pairs.includes(pairKey(a, b)),
+      })),
       after: state.proof.after,
       heldAll: build.points.every(({ id, opens }) => opens !== 'line' || state.held.includes(id)),
     },
-    capacitors: build.parts.flatMap((part) =>
-      part.part === 'capacitor'
-        ? [{ id: part.id, a: part.from, b: part.to, read: state.proof.discharged.includes(part.id) }]
-        : [],
-    ),
+    capacitors: partsOf(build, 'capacitor').map(({ id, from, to }) => ({
+      id,
+      a: from,
+      b: to,
+      read: state.proof.discharged.includes(id),
+    })),
     looks: lookPlaces(build).map(({ id, behind }) => ({ id, behind })),
     parts: replaceableParts(build).map(({ id, behind }) => ({ id, behind })),
     causes: fittingFaults(build)
@@ -160,8 +161,8 @@ export function viewOf(
     bits,
     suspects: likely(shares),
     minutes: state.minutes,
-    tests: answers.filter(({ sense }) => sense && Object.keys(sense).length > 0).length,
-    dangers: answers.filter(({ hurt, against, broke }) => hurt || against || broke).length,
+    tests: answers.filter(tells).length,
+    dangers: answers.filter(isDangerous).length,
     over: state.over,
   }
 }
@@ -173,20 +174,15 @@ function powerOf(here: Here): PowerState {
   return open ? 'off' : 'live'
 }
 
-function wiresOf({ machine: { build } }: Drawn, state: PlantState): RoundView['wires'] {
-  return build.wires.map(({ id, colour, fixed }) => {
-    const at = state.wires[id]
-    const [group = 'fan'] = id.split('-')
-    return {
-      id,
-      from: at?.from ?? null,
-      to: at?.to ?? null,
-      colour,
-      fixed: fixed === true,
-      says: { key: `wire.${group}`, params: { colour: { key: `colour.${colour}` } } },
-    }
-  })
-}
+const wiresOf = (here: Here): RoundView['wires'] =>
+  here.machine.build.wires.map(({ id, colour, fixed }) => ({
+    id,
+    from: here.state.wires[id]?.from ?? null,
+    to: here.state.wires[id]?.to ?? null,
+    colour,
+    fixed: fixed === true,
+    says: wireName(here, id),
+  }))
 
 function likely(shares: ReadonlyMap<CauseId, number>): RoundView['suspects'] {
   const all = [...shares].map(([cause, probability]) => ({ cause, probability }))

@@ -2,6 +2,7 @@ import { between, weighted } from '../../plant/random'
 import type { Traits } from '../../plant/traits'
 import type { CauseId } from '../vocabulary'
 import { hasStart, isInduction } from './motors'
+import { capacitorOf, hasPart, partsOf } from './parts'
 import type { PlantBuild, PlantPart } from './types'
 
 export interface Made {
@@ -16,12 +17,10 @@ export interface PlantFault {
   make: (build: PlantBuild, traits: Traits, random: () => number) => Made
 }
 
-const parts = <K extends PlantPart['part']>({ parts: list }: PlantBuild, part: K) =>
-  list.filter((each): each is Extract<PlantPart, { part: K }> => each.part === part)
 const has =
   (part: PlantPart['part']) =>
   (build: PlantBuild): boolean =>
-    build.parts.some((each) => each.part === part)
+    hasPart(build, part)
 const always = () => true
 const fan = (build: PlantBuild) => build.motors.find(({ id }) => id === 'fan')
 const induction = (build: PlantBuild) => isInduction(build.kind)
@@ -35,7 +34,7 @@ const capacitor = (traits: Traits, id: string, change: Partial<Traits['capacitor
   const own = traits.capacitors[id]
   return own ? { ...traits, capacitors: { ...traits.capacitors, [id]: { ...own, ...change } } } : traits
 }
-const fanCapacitor = (build: PlantBuild) => parts(build, 'capacitor').find(({ id }) => id !== 'HERM')
+const fanCapacitor = (build: PlantBuild) => capacitorOf(build, 'fan')
 /** What a domed or burnt can is seen as; many weak ones look as new. */
 const looks = (
   random: () => number,
@@ -61,8 +60,8 @@ const simple =
 
 /** Poles that a person works by hand, other than the points of the line. */
 const ownSwitch = (build: PlantBuild) =>
-  parts(build, 'pole').filter(({ of }) => of === 'wall-switch' || of === 'speed' || of === 'service-switch')
-const callPoles = (build: PlantBuild) => parts(build, 'pole').filter(({ of }) => of === 'call')
+  partsOf(build, 'pole').filter(({ of }) => of === 'wall-switch' || of === 'speed' || of === 'service-switch')
+const callPoles = (build: PlantBuild) => partsOf(build, 'pole').filter(({ of }) => of === 'call')
 
 /** Each cause as a change of what the machine is made of. Ranges are what is met on benches; where a figure has a source it stands beside it. */
 export const plantFaults: PlantFault[] = [
@@ -138,7 +137,7 @@ export const plantFaults: PlantFault[] = [
     cause: 'contactor-contacts-bad',
     fits: has('coil'),
     make: (build, traits, random) => {
-      const ids = parts(build, 'contact').map(({ id }) => id)
+      const ids = partsOf(build, 'contact').map(({ id }) => id)
       const id = ids[Math.floor(random() * ids.length)] ?? ''
       // Pitted points pass nothing, or some ohms that take a third of the volts at the running current.
       const ohm = random() < 0.7 ? null : between(random, 15, 60)
@@ -147,18 +146,18 @@ export const plantFaults: PlantFault[] = [
   },
   {
     cause: 'control-stuck-on',
-    fits: (build) => parts(build, 'contact').length > 0,
+    fits: has('contact'),
     make: simple((traits, _, build) => ({
       ...traits,
       callWire: false,
-      stuck: build.parts.some(({ part }) => part === 'coil')
-        ? parts(build, 'contact').map(({ id }) => id)
-        : [parts(build, 'contact')[0]?.id ?? ''],
+      stuck: hasPart(build, 'coil')
+        ? partsOf(build, 'contact').map(({ id }) => id)
+        : [partsOf(build, 'contact')[0]?.id ?? ''],
     })),
   },
   {
     cause: 'control-board-relay',
-    fits: (build) => parts(build, 'contact').length > 0 && !build.parts.some(({ part }) => part === 'coil'),
+    fits: (build) => hasPart(build, 'contact') && !hasPart(build, 'coil'),
     make: simple((traits, random) => ({
       ...traits,
       contacts: Object.fromEntries(Object.keys(traits.contacts).map((id) => [id, null])),
@@ -167,7 +166,7 @@ export const plantFaults: PlantFault[] = [
   },
   {
     cause: 'wall-switch-or-pull-chain',
-    fits: (build) => ownSwitch(build).length > 0 && parts(build, 'contact').length === 0,
+    fits: (build) => ownSwitch(build).length > 0 && !hasPart(build, 'contact'),
     // The switch on the wall, or the keys and chains of the fan itself.
     make: simple((traits, random, build) => {
       const walls = ownSwitch(build).filter(({ of }) => of !== 'speed')
@@ -178,9 +177,9 @@ export const plantFaults: PlantFault[] = [
   },
   {
     cause: 'wiring-loose-or-burnt',
-    fits: (build) => motorWires(build).length > 0,
+    fits: (build) => feedingWires(build).length > 0,
     make: (build, traits, random) => {
-      const wires = motorWires(build)
+      const wires = feedingWires(build)
       const wire = wires[Math.floor(random() * wires.length)] ?? ''
       const ohm = random() < 0.7 ? null : between(random, 20, 80)
       return {
@@ -280,7 +279,7 @@ export const plantFaults: PlantFault[] = [
   },
   {
     cause: 'capacitor-other-section-failed',
-    fits: (build) => parts(build, 'capacitor').some(({ id }) => id === 'HERM'),
+    fits: (build) => capacitorOf(build, 'other') !== undefined,
     make: (_, traits, random) => {
       const share = random() < 0.5 ? 0.001 : between(random, 0.3, 0.8)
       return {
@@ -466,7 +465,7 @@ export const plantFaults: PlantFault[] = [
 ]
 
 /** Wires that feed the fan's own motor: where a joint takes its volts. */
-function motorWires(build: PlantBuild): string[] {
+function feedingWires(build: PlantBuild): string[] {
   const leads = fan(build)?.leads.filter(({ role }) => !['ground', 'tap', 'return'].includes(role)) ?? []
   return leads.flatMap(({ id }) =>
     build.wires.filter(({ from, capped }) => from === id && !capped).map((wire) => wire.id),

@@ -33,7 +33,7 @@ function lastPlace(range: Range, value: number): number {
 export const TOP: Partial<Record<Range, number>> = { ohm: 4e7, microfarad: 1e4 }
 
 /** A worn meter has twice its stated percent and a flat battery's counts. */
-const wornBy = ({ machine }: Here): number => (machine.seed.includes('-worn-') ? 2 : 1)
+const wornBy = ({ machine }: Here): number => (machine.level === 'worn' ? 2 : 1)
 
 /** A value as the display shows it, with the meter's own noise, drawn from the round and the place of the act. */
 export function shown(here: Here, range: Range, value: number | null): Reading {

@@ -1,10 +1,11 @@
 import { checkCapacitor } from '../../capacitor'
 import { capacitorVerdictToValue } from '../../diagnose'
 import { driveOf } from '../../knowledge/plants/motors'
-import type { PlantBuild, PlantPart } from '../../knowledge/plants/types'
+import { motorWires, partOf, partsOf } from '../../knowledge/plants/parts'
+import type { PlantBuild } from '../../knowledge/plants/types'
 import { judgeWinding, type WindingResult } from '../../winding'
-import { fanOf, leadOf, linesOf } from '../machine'
-import { pairKey } from './reach'
+import { fanOf, leadOf, linesOf, supplyLeads } from '../machine'
+import { type Pair, pairKey, sortedPair } from './reach'
 import type { ActOf, Here, Reading, Sense } from './types'
 
 /** What a reading says of the machine, as a job would note it. Null where these two points tell nothing by themselves. */
@@ -15,9 +16,6 @@ export function senseOf(here: Here, act: ActOf<'meter'>, reading: Reading): Sens
   if (act.range === 'microfarad') return capacitorSense(here, pair, reading)
   return act.range === 'ohm' ? ohmSense(here, pair, reading) : null
 }
-
-const partOf = <K extends PlantPart['part']>({ machine }: Here, kind: K) =>
-  machine.build.parts.filter((part): part is Extract<PlantPart, { part: K }> => part.part === kind)
 
 function voltsSense(here: Here, act: ActOf<'meter'>, pair: string, { value }: Reading): Sense | null {
   const { machine, state } = here
@@ -41,10 +39,11 @@ function voltsSense(here: Here, act: ActOf<'meter'>, pair: string, { value }: Re
   if (feeds.includes(pair)) return { 'supply-voltage': volts }
   if (!state.called || state.points.thermostat === 'off') return null
   if (pair === pairKey('contactor-out-1', 'contactor-out-2')) return { 'contactor-output': volts }
-  if (pair === controlPair(build)) return { 'control-voltage': volts }
+  const control = controlPair(build)
+  if (control && pair === pairKey(...control)) return { 'control-voltage': volts }
   if (driveOf(motor) === 'module' && motor.command && pair === pairKey(...motor.command))
     return { 'board-drive': (volts ?? 0) > 10 ? 'present' : 'none' }
-  if (pair === feedOf(here))
+  if (pair === pairKey(...feedOf(here)))
     return driveOf(motor) === 'module'
       ? { 'module-supply': (volts ?? 0) > 0.7 * motor.volts ? 'present' : 'none' }
       : { 'motor-voltage': volts }
@@ -52,41 +51,38 @@ function voltsSense(here: Here, act: ActOf<'meter'>, pair: string, { value }: Re
 }
 
 /** Where the call is read: at the coil, or at the wires that bring it. Null where nothing of it can be reached. */
-export function controlPair(build: PlantBuild): string | null {
-  const coil = build.parts.find((part) => part.part === 'coil')
-  if (coil?.part === 'coil') return pairKey(coil.from, coil.to)
+export function controlPair(build: PlantBuild): Pair | null {
+  const coil = partOf(build, 'coil')
+  if (coil) return sortedPair(coil.from, coil.to)
   const has = (id: string) => build.terminals.some((terminal) => terminal.id === id)
   if (!has('call-1')) return null
-  if (has('call-2')) return pairKey('call-1', 'call-2')
-  return build.supply.hz === 0 ? pairKey('call-1', 'board-neutral') : null
+  if (has('call-2')) return sortedPair('call-1', 'call-2')
+  return build.supply.hz === 0 ? sortedPair('call-1', 'board-neutral') : null
 }
 
 /** Direct volts of a drive at the plug of its motor. */
 function driveSense(here: Here, pair: string, act: ActOf<'meter'>, volts: number | null): Sense | null {
-  const [drive] = partOf(here, 'drive')
+  const drive = partOf(here.machine.build, 'drive')
   if (!drive || !here.state.called || act.range !== 'volts-dc' || pair !== pairKey(...drive.to)) return null
   return { 'board-drive': (volts ?? 0) > 0.5 * drive.volts ? 'present' : 'none' }
 }
 
 /** The two leads through which the motor is fed at its speed. */
-export function feedOf({ machine, state }: Here): string {
+export function feedOf({ machine, state }: Here): Pair {
   const motor = fanOf(machine.build)
   const tap = state.speed
     ? machine.build.wires.find(({ to }) => to === `board-${state.speed}`)?.from
     : undefined
-  const live = tap ?? leadOf(motor, 'run') ?? leadOf(motor, 'line') ?? leadOf(motor, 'plus') ?? ''
-  const back = leadOf(motor, 'common') ?? leadOf(motor, 'neutral') ?? leadOf(motor, 'minus') ?? ''
-  return pairKey(live, back)
+  const [line = '', neutral = ''] = supplyLeads(motor) ?? []
+  return sortedPair(tap ?? leadOf(motor, 'run') ?? line, leadOf(motor, 'common') ?? neutral)
 }
 
 /** µF of a section with its wires off, against the label that is printed on it. */
 function capacitorSense(here: Here, pair: string, { value }: Reading): Sense | null {
   const { state } = here
-  const part = partOf(here, 'capacitor').find(({ from, to }) => pairKey(from, to) === pair)
+  const part = partsOf(here.machine.build, 'capacitor').find(({ from, to }) => pairKey(from, to) === pair)
   if (!part) return null
-  const wired = Object.values(state.wires).some(({ from, to }) =>
-    [from, to].some((at) => at === (part.id === 'HERM' || part.id === 'FAN' ? part.id : part.to)),
-  )
+  const wired = Object.values(state.wires).some(({ from, to }) => from === part.to || to === part.to)
   // With its wires on, the windings are read along: that is no reading of the capacitor.
   if (wired) return null
   const uF = state.traits.labelUf[part.id] ?? part.uF
@@ -155,37 +151,21 @@ export function phaseSense(ohms: Readonly<Record<string, number | null>>): Sense
 
 /** The motor's leads that hang free; none where one of them still sits on a terminal. */
 export function freeLeads({ machine, state }: Here): string[] {
-  const motor = fanOf(machine.build)
-  const wires = machine.build.wires.filter(
-    ({ from, fixed }) => fixed && motor.leads.some(({ id, role }) => id === from && role !== 'ground'),
-  )
+  const wires = motorWires(machine.build)
   return wires.every(({ id }) => state.wires[id]?.to === null) ? wires.map(({ from }) => from) : []
 }
 
 function ohmSense(here: Here, pair: string, { value }: Reading): Sense | null {
-  const { machine, state } = here
-  const motor = fanOf(machine.build)
-  const frame = `${motor.id}-frame`
-  const own = machine.build.wires.filter(
-    ({ from, fixed }) => fixed && motor.leads.some(({ id, role }) => id === from && role !== 'ground'),
-  )
-  const [a, b] = pair.split('|')
-  const leads = motor.leads.filter(({ role }) => role !== 'ground').map(({ id }) => id)
-  const lead = [a, b].find((each) => each !== undefined && leads.includes(each))
-  const free = (id: string) =>
-    state.wires[machine.build.wires.find(({ from }) => from === id)?.id ?? '']?.to === null
-  if (
-    lead &&
-    [a, b].some((each) => each === frame || each === 'ground') &&
-    own.every(({ from }) => free(from))
-  )
+  const { build } = here.machine
+  const iron = [`${fanOf(build).id}-frame`, 'ground']
+  if (freeLeads(here).some((lead) => iron.some((each) => pair === pairKey(lead, each))))
     return { 'to-frame': value }
-  const [coil] = partOf(here, 'coil')
-  if (coil && pair === pairKey(coil.from, coil.to)) return { 'contactor-coil': value === null ? null : value }
-  const [chain] = partOf(here, 'chain')
+  const coil = partOf(build, 'coil')
+  if (coil && pair === pairKey(coil.from, coil.to)) return { 'contactor-coil': value }
+  const chain = partOf(build, 'chain')
   if (chain && pair === pairKey(chain.from, chain.to))
     return { 'safety-switches': value !== null && value < 5 ? 'closed' : 'one-open' }
-  const pole = partOf(here, 'pole').find(({ from, to }) => pairKey(from, to) === pair)
+  const pole = partsOf(build, 'pole').find(({ from, to }) => pairKey(from, to) === pair)
   if (pole && ['speed', 'wall-switch', 'service-switch'].includes(pole.of))
     return { 'wall-switch': value !== null && value < 5 ? 'good' : 'bad' }
   return null

@@ -1,4 +1,5 @@
 import { driveOf } from '../../knowledge/plants/motors'
+import { coverOf, hasPart, partOf } from '../../knowledge/plants/parts'
 import type { PlantBuild } from '../../knowledge/plants/types'
 import { fanOf } from '../machine'
 import { runningOf } from './running'
@@ -10,28 +11,24 @@ export interface LookPlace {
   minutes: number
 }
 
-const behindOf = (build: PlantBuild, id: string) =>
-  build.terminals.find((terminal) => terminal.id === id)?.behind ?? null
-
 /** What can be looked at, and the cover before it. */
 export function lookPlaces(build: PlantBuild): LookPlace[] {
   const inside = fanOf(build).behind
-  const has = (part: PlantBuild['parts'][number]['part']) => build.parts.some((each) => each.part === part)
-  const capacitor = build.parts.find((part) => part.part === 'capacitor')
+  const capacitor = partOf(build, 'capacitor')
   const wheelCover = build.covers.find(({ wheel }) => wheel)?.id ?? null
   const place = (id: string, behind: string | null, minutes = 1): LookPlace => ({ id, behind, minutes })
   return [
     place('breaker', null),
-    ...(build.parts.some((part) => part.part === 'drive') ? [place('remote', null)] : []),
+    ...(hasPart(build, 'drive') ? [place('remote', null)] : []),
     place('wheel', build.wheel.kind === 'axial' ? null : wheelCover, 2),
     place('connections', inside, 3),
-    ...(capacitor?.part === 'capacitor'
-      ? [place('capacitor', behindOf(build, capacitor.to)), place('label', behindOf(build, capacitor.to))]
+    ...(capacitor
+      ? [place('capacitor', coverOf(build, capacitor.to)), place('label', coverOf(build, capacitor.to))]
       : []),
-    ...(has('coil') ? [place('contactor', behindOf(build, 'coil-1'))] : []),
+    ...(hasPart(build, 'coil') ? [place('contactor', coverOf(build, 'coil-1'))] : []),
     ...(['module', 'rail'].includes(driveOf(build)) ? [place('module', inside, 3)] : []),
     ...(build.terminals.some(({ id }) => id === 'board-line')
-      ? [place('board', behindOf(build, 'board-line'))]
+      ? [place('board', coverOf(build, 'board-line'))]
       : []),
     ...(build.wheel.damper ? [place('damper', null, 2)] : []),
     ...(build.wheel.vent ? [place('vent', null, 4)] : []),
@@ -117,14 +114,13 @@ export function companionRuns({ machine, state }: Here): boolean {
 function boardCode(here: Here): string {
   const { machine, state } = here
   const supplied =
-    Object.values(state.secondary).some((volts) => volts > 16) ||
-    !machine.build.parts.some(({ part }) => part === 'transformer')
+    Object.values(state.secondary).some((volts) => volts > 16) || !hasPart(machine.build, 'transformer')
   const powered =
     supplied && Object.values(state.traits.transformers).every(({ alive, fuse }) => alive && fuse)
   if (!powered) return 'no-light'
   if (!state.traits.chainClosed) return 'limit-open'
   const run = runningOf(here)
-  const air = machine.build.parts.find((part) => part.part === 'air-switch')
-  if (air && run.called && (!state.airSwitch || !state.traits.tubeClear)) return 'pressure-switch-open'
+  if (hasPart(machine.build, 'air-switch') && run.called && (!state.airSwitch || !state.traits.tubeClear))
+    return 'pressure-switch-open'
   return state.traits.otherSound ? 'no-fault' : 'flame-lost'
 }

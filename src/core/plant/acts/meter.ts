@@ -1,11 +1,12 @@
 import { abs, sub } from '../../circuit/complex'
+import { partsOf } from '../../knowledge/plants/parts'
 import { chanceAt } from '../machine'
 import { netOf } from '../network/assemble'
 import { directVolts, prepareDirect } from '../network/direct'
 import { GROUND, type Net } from '../network/net'
 import { prepare, solveAt } from '../network/phasor'
 import { says } from '../says'
-import { settle, slipsOf } from '../settle'
+import { settle } from '../settle'
 import type { PlantState } from '../state'
 import { shown } from './display'
 import { freeLeads, phaseSense, senseOf, windingSense } from './finding'
@@ -15,10 +16,12 @@ import {
   DISCHARGED_VOLTS,
   directBetween,
   hurtBy,
+  laid,
   not,
   outOfReach,
   pairKey,
   pairsOf,
+  phasorsOf,
   probeName,
   voltsAcross,
   wireName,
@@ -106,11 +109,11 @@ function volts(here: Here, { range, red, black }: ActOf<'meter'>): number {
   if (range === 'volts-dc')
     return directBetween(here, red, black, (net) => across(net, 'meter', red, black, input.ohm))
   if (here.machine.build.supply.hz === 0) return 0
-  const settled = settle(here.machine, here.state)
-  const net = netOf(here.machine, settled.state)
-  across(net, 'meter', red, black, input.ohm)
-  net.capacitors.push({ id: 'meter', a: red, b: black, farad: input.farad })
-  const { volts: at } = solveAt(prepare(net), slipsOf(here.machine, settled.state))
+  const loaded = laid(here, (net) => {
+    across(net, 'meter', red, black, input.ohm)
+    net.capacitors.push({ id: 'meter', a: red, b: black, farad: input.farad })
+  })
+  const at = phasorsOf(here, loaded)
   return abs(sub(at(red), at(black)))
 }
 
@@ -225,23 +228,14 @@ function microfarads(here: Here, { red, black }: ActOf<'meter'>): number | null 
 /** The amps socket is a piece of wire with a fuse: between two live parts it is a short. */
 function amps(here: Here, act: ActOf<'meter'>, live: number): Done {
   if (here.state.broke.includes('meter-fuse')) return done(here, act, 0, says('meter.no-fuse'))
-  const { machine } = here
   const mains = voltsAcross(here, act.red, act.black, TEST_OHM)
   if (mains > ARC_VOLTS)
     return hurtBy(here, 1, {
       hurt: { how: 'arc', volts: mains },
       answer: { text: says('hurt.arc', { volts: mains }), broke: ['meter'] },
     })
-  const settled = settle(machine, here.state)
-  const net = netOf(machine, settled.state)
-  across(net, 'meter', act.red, act.black, SHUNT_OHM)
-  const through =
-    net.hz === 0
-      ? Math.abs(shunt(directVolts(prepareDirect(net), settled.state.charge), act))
-      : Math.abs(
-          abs(sub(...bothEnds(solveAt(prepare(net), slipsOf(machine, settled.state)).volts, act))) /
-            SHUNT_OHM,
-        )
+  const { red, black } = act
+  const through = shuntVolts(here, red, black) / SHUNT_OHM
   if (through <= FUSE_AMPS) return done(here, act, through)
   const state = blowControlFuse(here, live)
   return {
@@ -250,13 +244,17 @@ function amps(here: Here, act: ActOf<'meter'>, live: number): Done {
   }
 }
 
-const shunt = (at: (node: string) => number, { red, black }: ActOf<'meter'>) =>
-  (at(red) - at(black)) / SHUNT_OHM
-const bothEnds = <T>(at: (node: string) => T, { red, black }: ActOf<'meter'>): [T, T] => [at(red), at(black)]
+/** What stands across the shunt of the amps socket between two points. */
+function shuntVolts(here: Here, red: string, black: string): number {
+  const shunted = (net: Net) => across(net, 'meter', red, black, SHUNT_OHM)
+  if (here.machine.build.supply.hz === 0) return Math.abs(directBetween(here, red, black, shunted))
+  const at = phasorsOf(here, laid(here, shunted))
+  return abs(sub(at(red), at(black)))
+}
 
 /** A shorted control circuit takes its own fuse along. */
 function blowControlFuse({ machine, state }: Here, live: number): PlantState {
-  const fused = machine.build.parts.find((part) => part.part === 'transformer' && part.fuseAmps !== undefined)
+  const fused = partsOf(machine.build, 'transformer').find(({ fuseAmps }) => fuseAmps !== undefined)
   if (!fused || live > ARC_VOLTS) return state
   const own = state.traits.transformers[fused.id]
   return own?.alive
@@ -274,24 +272,23 @@ function blowControlFuse({ machine, state }: Here, live: number): PlantState {
 function proofRead(state: PlantState, here: Here, act: ActOf<'meter'>, read: number): PlantState {
   const { proof } = state
   const pair = pairKey(act.red, act.black)
+  const pairs = pairsOf(here.machine).map((each) => pairKey(...each))
   const { known, hz } = here.machine.build.supply
   const fits = hz === 0 ? act.range === 'volts-dc' : act.range !== 'volts-dc'
   if (pair === pairKey(...known) && fits && Math.abs(read) > 8) {
-    const all = pairsOf(here.machine).every((each) => proof.pairs.includes(each))
+    const all = pairs.every((each) => proof.pairs.includes(each))
     return { ...state, proof: all ? { ...proof, after: true } : { ...proof, before: true } }
   }
-  if (fits && pairsOf(here.machine).includes(pair)) {
+  if (fits && pairs.includes(pair)) {
     const dead = Math.abs(read) < DEAD_VOLTS
-    const pairs = proof.pairs.filter((each) => each !== pair)
+    const others = proof.pairs.filter((each) => each !== pair)
     return {
       ...state,
-      proof: { ...proof, after: false, pairs: dead && proof.before ? [...pairs, pair] : pairs },
+      proof: { ...proof, after: false, pairs: dead && proof.before ? [...others, pair] : others },
     }
   }
   if (act.range !== 'volts-dc' || Math.abs(read) >= DISCHARGED_VOLTS) return state
-  const own = here.machine.build.parts.find(
-    (part) => part.part === 'capacitor' && pairKey(part.from, part.to) === pair,
-  )
+  const own = partsOf(here.machine.build, 'capacitor').find(({ from, to }) => pairKey(from, to) === pair)
   return own
     ? { ...state, proof: { ...proof, discharged: [...new Set([...proof.discharged, own.id])] } }
     : state
@@ -323,10 +320,15 @@ export function clamp(here: Here, { wire }: ActOf<'clamp'>): Done {
 export function tester(here: Here, { at }: ActOf<'tester'>): Done {
   const hidden = outOfReach(here, [at])
   if (hidden) return hidden
-  const settled = settle(here.machine, here.state)
-  const net = netOf(here.machine, settled.state)
-  if (net.hz > 0) net.capacitors.push({ id: 'tester', a: at, b: GROUND, farad: 5e-12 })
-  const volts = net.hz === 0 ? 0 : abs(solveAt(prepare(net), slipsOf(here.machine, settled.state)).volts(at))
+  const volts =
+    here.machine.build.supply.hz === 0
+      ? 0
+      : abs(
+          phasorsOf(
+            here,
+            laid(here, (net) => net.capacitors.push({ id: 'tester', a: at, b: GROUND, farad: 5e-12 })),
+          )(at),
+        )
   // Static of a sleeve, a flat battery: one look in thirty lies.
   const lies = chanceAt(here.machine, `tester|${here.nth}`)() < 1 / 30
   const lights = volts > 45 !== lies

@@ -1,13 +1,14 @@
 import { abs, sub } from '../../circuit/complex'
 import { CoreError } from '../../errors'
+import { partsOf } from '../../knowledge/plants/parts'
 import type { Message } from '../../message'
 import { linesOf } from '../machine'
 import { netOf } from '../network/assemble'
 import { afterDecay, directVolts, prepareDirect } from '../network/direct'
 import { GROUND, type Net } from '../network/net'
-import { prepare, solveAt } from '../network/phasor'
+import { prepare, type Solved, solveAt } from '../network/phasor'
 import { says } from '../says'
-import { settle, slipsOf } from '../settle'
+import { type Settled, settle, slipsOf } from '../settle'
 import { NOTHING_PROVEN, type PlantState } from '../state'
 import type { Answer, Done, Here, Hurt } from './types'
 
@@ -68,40 +69,48 @@ export function voltsBetween({ machine, state }: Here, a: string, b: string): nu
   return abs(sub(solved.volts(a), solved.volts(b)))
 }
 
-/** The same with some ohms laid across them: what only floats falls away. */
-export function voltsAcross({ machine, state }: Here, a: string, b: string, ohm: number): number {
-  if (machine.build.supply.hz === 0) return 0
+/** The machine at rest with something laid into its net: a meter's input, a hand, a resistor. */
+export function laid({ machine, state }: Here, into: (net: Net) => void): { settled: Settled; net: Net } {
   const settled = settle(machine, state)
   const net = netOf(machine, settled.state)
-  net.resistors.push({ id: 'across', a, b, ohm })
-  const { volts } = solveAt(prepare(net), slipsOf(machine, settled.state))
+  into(net)
+  return { settled, net }
+}
+
+/** Phasors of its nodes. */
+export const phasorsOf = ({ machine }: Here, { settled, net }: ReturnType<typeof laid>): Solved['volts'] =>
+  solveAt(prepare(net), slipsOf(machine, settled.state)).volts
+
+/** The same with some ohms laid across them: what only floats falls away. */
+export function voltsAcross(here: Here, a: string, b: string, ohm: number): number {
+  if (here.machine.build.supply.hz === 0) return 0
+  const volts = phasorsOf(
+    here,
+    laid(here, (net) => net.resistors.push({ id: 'across', a, b, ohm })),
+  )
   return abs(sub(volts(a), volts(b)))
 }
 
 /** Direct volts between two nodes: charges, rails, a battery. */
 export function directBetween(
-  { machine, state }: Here,
+  here: Here,
   a: string,
   b: string,
-  extra?: (net: Net) => void,
+  into: (net: Net) => void = () => undefined,
 ): number {
-  const settled = settle(machine, state).state
-  const net = netOf(machine, settled)
-  extra?.(net)
-  const volts = directVolts(prepareDirect(net), settled.charge)
+  const { settled, net } = laid(here, into)
+  const volts = directVolts(prepareDirect(net), settled.state.charge)
   return volts(a) - volts(b)
 }
 
 /** What goes through a hand on this node that leans on the cabinet, A: a wire that only floats gives next to nothing. */
 export function throughHand(here: Here, node: string): { amps: number; volts: number } {
-  const { machine, state } = here
-  const settled = settle(machine, state)
-  const net = netOf(machine, settled.state)
-  const volts = abs(settled.solved.volts(node))
-  if (net.hz === 0) return { amps: 0, volts: 0 }
-  net.resistors.push({ id: 'hand', a: node, b: GROUND, ohm: BODY_OHM })
-  const held = solveAt(prepare(net), slipsOf(machine, settled.state))
-  return { amps: abs(held.volts(node)) / BODY_OHM, volts }
+  if (here.machine.build.supply.hz === 0) return { amps: 0, volts: 0 }
+  const held = laid(here, (net) => net.resistors.push({ id: 'hand', a: node, b: GROUND, ohm: BODY_OHM }))
+  return {
+    amps: abs(phasorsOf(here, held)(node)) / BODY_OHM,
+    volts: abs(held.settled.solved.volts(node)),
+  }
 }
 
 /** What a hand on these terminals meets: mains first, then what a capacitor holds. */
@@ -139,24 +148,18 @@ export function chargeAt(
   const settled = settle(machine, state).state
   const list = netOf(machine, settled).capacitors.flatMap(({ id, a, b, farad }) => {
     const volts = settled.charge[id] ?? 0
-    const ends = [a.replace(/\.plate$/, ''), b, ...terminalsOf(machine.build.parts, id)]
+    const own = partsOf(machine.build, 'capacitor').find((part) => part.id === id)
+    const ends = [a, b, ...(own ? [own.from, own.to] : [])]
     if (!ends.some((end) => nodes.includes(end)) || Math.abs(volts) < 1e-3) return []
     return [{ id, volts, coulombs: farad * Math.abs(volts), joules: (farad * volts ** 2) / 2 }]
   })
   return list.sort((one, two) => Math.abs(two.volts) - Math.abs(one.volts))[0] ?? null
 }
 
-function terminalsOf(parts: Here['machine']['build']['parts'], id: string): string[] {
-  const part = parts.find((each) => each.part === 'capacitor' && each.id === id)
-  return part?.part === 'capacitor' ? [part.from, part.to] : []
-}
-
 /** Charges after some seconds with something laid across: a meter, a resistor, a screwdriver. */
-export function chargeAfter(here: Here, seconds: number, extra: (net: Net) => void): Record<string, number> {
-  const settled = settle(here.machine, here.state).state
-  const net = netOf(here.machine, settled)
-  extra(net)
-  return afterDecay(prepareDirect(net), settled.charge, seconds)
+export function chargeAfter(here: Here, seconds: number, into: (net: Net) => void): Record<string, number> {
+  const { settled, net } = laid(here, into)
+  return afterDecay(prepareDirect(net), settled.state.charge, seconds)
 }
 
 /** Is every point of the line off and held, and every pair read dead with the meter tried before and after. */
@@ -166,7 +169,7 @@ export function isProven({ machine, state }: Here): boolean {
     allOff(machine.build.points, state) &&
     proof.before &&
     proof.after &&
-    pairsOf(machine).every((pair) => proof.pairs.includes(pair))
+    pairsOf(machine).every((pair) => proof.pairs.includes(pairKey(...pair)))
   )
 }
 
@@ -174,14 +177,17 @@ const allOff = (points: Here['machine']['build']['points'], state: PlantState): 
   points.every(({ id, opens }) => opens !== 'line' || (state.points[id] === 'off' && state.held.includes(id)))
 
 /** Pairs of the proof: the lines against each other and each against ground. */
-export function pairsOf({ build }: Here['machine']): string[] {
+export function pairsOf({ build }: Here['machine']): Pair[] {
   const [one, two] = linesOf(build)
-  const both = [pairKey(one, two), pairKey('ground', one)]
+  const both = [sortedPair(one, two), sortedPair('ground', one)]
   // The minus of a battery is the chassis.
-  return build.supply.hz === 0 ? both : [...both, pairKey('ground', two)]
+  return build.supply.hz === 0 ? both : [...both, sortedPair('ground', two)]
 }
 
-export const pairKey = (a: string, b: string): string => [a, b].sort().join('|')
+/** Two points that are read against each other, the same whichever was named first. */
+export type Pair = readonly [string, string]
+export const sortedPair = (a: string, b: string): Pair => (a <= b ? [a, b] : [b, a])
+export const pairKey = (a: string, b: string): string => sortedPair(a, b).join('|')
 
 /** What the procedure asks before a hand goes in, where it was not done. */
 export function againstProcedure(here: Here, nodes: string[]): Answer['against'] | undefined {

@@ -1,8 +1,9 @@
 import { driveOf } from '../../knowledge/plants/motors'
-import type { PlantBuild } from '../../knowledge/plants/types'
+import { capacitorOf, coverOf, hasPart, partsOf } from '../../knowledge/plants/parts'
+import type { PlantBuild, PlantPart } from '../../knowledge/plants/types'
 import { fanOf } from '../machine'
 import { says } from '../says'
-import { ROOM_CELSIUS } from '../state'
+import { COLD_MOTOR } from '../state'
 import { soundTraits, type Traits } from '../traits'
 import { switched } from './points'
 import { againstProcedure, coverName, hurtBy, not, touched } from './reach'
@@ -26,11 +27,11 @@ const pick =
 
 /** Parts that can be put in new, cleaned or put right: what a round can be mended with. */
 export function replaceableParts(build: PlantBuild): ReplaceablePart[] {
-  const behind = (id: string) => build.terminals.find((terminal) => terminal.id === id)?.behind ?? null
+  const behind = (id: string) => coverOf(build, id)
   const fan = fanOf(build)
   const leads = fan.leads.filter(({ role }) => role !== 'ground').map(({ id }) => id)
-  const capacitors = build.parts.filter((part) => part.part === 'capacitor')
-  const first = capacitors[0]
+  const capacitors = partsOf(build, 'capacitor')
+  const [first] = capacitors
   const part = (
     id: string,
     behindCover: string | null,
@@ -38,15 +39,15 @@ export function replaceableParts(build: PlantBuild): ReplaceablePart[] {
     touches: string[],
     renewed: ReplaceablePart['renewed'],
   ): ReplaceablePart => ({ id, behind: behindCover, minutes, touches, renewed })
-  const has = (kind: PlantBuild['parts'][number]['part']) => build.parts.some((each) => each.part === kind)
+  const has = (kind: PlantPart['part']) => hasPart(build, kind)
   return [
-    ...(first?.part === 'capacitor'
+    ...(first
       ? [
           part(
             'capacitor',
             behind(first.to),
             10,
-            capacitors.flatMap((each) => (each.part === 'capacitor' ? [each.from, each.to] : [])),
+            capacitors.flatMap(({ from, to }) => [from, to]),
             newCapacitor,
           ),
         ]
@@ -76,9 +77,7 @@ export function replaceableParts(build: PlantBuild): ReplaceablePart[] {
         ]
       : []),
     ...(has('chain') ? [part('safety-switch', fan.behind, 15, [], pick('chainClosed'))] : []),
-    ...(build.parts.some(({ part: kind }) => kind === 'pole')
-      ? [part('switch', null, 20, [], pick('poles'))]
-      : []),
+    ...(has('pole') ? [part('switch', null, 20, [], pick('poles'))] : []),
     part('connections', fan.behind, 15, leads, (traits) => ({ ...traits, joint: null })),
     part('wheel', fan.behind, 25, [], pick('wheel', 'rubs', 'slips', 'cracked')),
     part('cleaning', fan.behind, 25, [], pick('dirt', 'painted', 'held')),
@@ -119,7 +118,7 @@ function newMotor(traits: Traits, sound: Traits, { volts }: ReplaceWith, build: 
 const newBrushes = (traits: Traits): Traits => withMotor(traits, { brushes: 1 })
 
 function newCapacitor(traits: Traits, sound: Traits, { uF }: ReplaceWith, build: PlantBuild): Traits {
-  const own = build.parts.find((part) => part.part === 'capacitor' && part.id !== 'HERM')
+  const own = capacitorOf(build, 'fan')
   return { ...traits, capacitors: sound.capacitors, labelUf: uF && own ? { [own.id]: uF } : {} }
 }
 
@@ -139,21 +138,7 @@ export function replace(here: Here, { part: id, with: given = {} }: ActOf<'repla
     traits: part.renewed(was.traits, sound, given, machine.build),
     charge: id === 'capacitor' ? {} : was.charge,
     breakerTripped: id === 'supply' ? false : was.breakerTripped,
-    motors:
-      id === 'motor' && was.motors.fan
-        ? {
-            ...was.motors,
-            fan: {
-              omega: 0,
-              windingCelsius: ROOM_CELSIUS,
-              startCelsius: ROOM_CELSIUS,
-              protectorCelsius: ROOM_CELSIUS,
-              caseCelsius: ROOM_CELSIUS,
-              protectorOpen: false,
-              burnt: false,
-            },
-          }
-        : was.motors,
+    motors: id === 'motor' && was.motors.fan ? { ...was.motors, fan: COLD_MOTOR } : was.motors,
   }))
   return {
     state: after,

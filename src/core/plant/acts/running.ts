@@ -1,6 +1,6 @@
 import { abs, complex } from '../../circuit/complex'
-import { fanOf } from '../machine'
-import { ratedOmega, turnsByField } from '../mechanics'
+import { fanOf, ratedOmega } from '../machine'
+import { turnsByField } from '../mechanics'
 import { settle } from '../settle'
 import type { PlantState } from '../state'
 import { feedOf } from './finding'
@@ -62,8 +62,7 @@ export function runningOf(here: Here): Running {
 function loudIron(here: Here): boolean {
   const fan = fanOf(here.machine.build)
   if (!turnsByField(fan)) return false
-  const [a = '', b = ''] = feedOf(here).split('|')
-  return voltsBetween(here, a, b) > 1.12 * fan.volts
+  return voltsBetween(here, ...feedOf(here)) > 1.12 * fan.volts
 }
 
 /** The one word for what it does, as the vocabulary has it. `opened`: its protector has opened since it was called. */

@@ -1,6 +1,5 @@
 import { advance } from '../advance'
-import { fanOf } from '../machine'
-import { ratedOmega } from '../mechanics'
+import { fanOf, ratedOmega } from '../machine'
 import { says } from '../says'
 import { settle } from '../settle'
 import type { MotorState, PlantState } from '../state'

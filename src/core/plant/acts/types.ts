@@ -69,6 +69,14 @@ export interface Answer {
   against?: Message<keyof PlantWords>
 }
 
+/** Did it tell anything of the machine? */
+export const tells = ({ sense }: Pick<Answer, 'sense'>): boolean =>
+  sense !== undefined && Object.keys(sense).length > 0
+
+/** Did it hurt, or would it have with other luck: something burnt, or done against the procedure. */
+export const isDangerous = ({ hurt, against, broke }: Pick<Answer, 'hurt' | 'against' | 'broke'>): boolean =>
+  Boolean(hurt ?? against ?? broke)
+
 export interface Done {
   state: PlantState
   answer: Answer

@@ -1,4 +1,13 @@
 import { driveOf } from '../../knowledge/plants/motors'
+import {
+  capacitorOf,
+  coverOf,
+  coversInOrder,
+  hasPart,
+  motorWires,
+  partOf,
+  partsOf,
+} from '../../knowledge/plants/parts'
 import type { IsolationPointId, ObservationId } from '../../knowledge/vocabulary'
 import { controlPair, feedOf } from '../acts/finding'
 import { lookPlaces } from '../acts/looks'
@@ -6,6 +15,7 @@ import { isProven, pairsOf } from '../acts/reach'
 import type { Act, Here } from '../acts/types'
 import { fanOf, linesOf } from '../machine'
 import { ROOM_CELSIUS } from '../state'
+import { movedTo } from '../traits'
 
 /**
  * How a careful repairer makes each observation on this machine as it stands: the acts in their order, made dead and proved
@@ -16,7 +26,6 @@ export function actsFor(here: Here, observation: ObservationId): Act[] | null {
 }
 
 type Procedure = (here: Here) => Act[] | null
-const parts = ({ machine }: Here) => machine.build.parts
 
 /** On what was found on, wires where they were found, called. `all`: after a repair, every point. */
 export function fed(here: Here, all = false): Act[] {
@@ -36,8 +45,8 @@ export function fed(here: Here, all = false): Act[] {
 
 function landed({ machine, state }: Here): Act[] {
   return machine.build.wires.flatMap(({ id, to, capped }): Act[] => {
-    const moved = machine.traits.moved.find((each) => each.wire === id && each.end === 'to')?.at
-    return state.wires[id]?.to === null && !capped ? [{ act: 'wire', id, end: 'to', to: moved ?? to }] : []
+    const found = movedTo(machine.traits, id, 'to') ?? to
+    return state.wires[id]?.to === null && !capped ? [{ act: 'wire', id, end: 'to', to: found }] : []
   })
 }
 
@@ -55,54 +64,46 @@ export function dead(here: Here): Act[] {
   const inside = coversFor(here, inReach(here))
   if (isProven(here)) return inside
   const [one, two] = machine.build.supply.known
-  const range = machine.build.supply.hz === 0 ? 'volts-dc' : 'volts-ac'
+  const range = mainsRange(here)
   const known: Act = { act: 'meter', range, red: one, black: two }
   return [
     ...off(here),
     ...coversFor(here, [...linesOf(machine.build), ...inReach(here)]),
     known,
-    ...pairsOf(machine).map((pair): Act => {
-      const [a = '', b = ''] = pair.split('|')
-      return { act: 'meter', range: machine.build.supply.hz === 0 ? range : 'low-z', red: a, black: b }
-    }),
-    known,
-    ...parts(here).flatMap((part): Act[] =>
-      part.part === 'capacitor'
-        ? [
-            { act: 'meter', range: 'volts-dc', red: part.from, black: part.to },
-            { act: 'discharge', a: part.from, b: part.to, ohm: 20_000 },
-            { act: 'meter', range: 'volts-dc', red: part.from, black: part.to },
-          ]
-        : [],
+    ...pairsOf(machine).map(
+      ([red, black]): Act => ({
+        act: 'meter',
+        range: machine.build.supply.hz === 0 ? range : 'low-z',
+        red,
+        black,
+      }),
     ),
+    known,
+    ...partsOf(machine.build, 'capacitor').flatMap(({ from, to }): Act[] => [
+      { act: 'meter', range: 'volts-dc', red: from, black: to },
+      { act: 'discharge', a: from, b: to, ohm: 20_000 },
+      { act: 'meter', range: 'volts-dc', red: from, black: to },
+    ]),
   ]
 }
 
 /** Where a hand goes in for the fan: its leads and the capacitors. */
-const inReach = (here: Here): string[] => [
-  ...fanOf(here.machine.build).leads.map(({ id }) => id),
-  ...parts(here).flatMap((part) => (part.part === 'capacitor' ? [part.from, part.to] : [])),
+const inReach = ({ machine: { build } }: Here): string[] => [
+  ...fanOf(build).leads.map(({ id }) => id),
+  ...partsOf(build, 'capacitor').flatMap(({ from, to }) => [from, to]),
 ]
 
 /** Covers off, what lies before them first. */
-function covers({ machine, state }: Here, wanted: string[]): Act[] {
-  const order: string[] = []
-  const add = (id: string) => {
-    const spec = machine.build.covers.find((each) => each.id === id)
-    if (!spec || order.includes(id) || state.covers[id] === 'off') return
-    if (spec.after) add(spec.after)
-    order.push(id)
-  }
-  for (const id of wanted) add(id)
-  return order.map((id): Act => ({ act: 'cover', id, to: 'off' }))
-}
-
-function coversFor(here: Here, probes: string[]): Act[] {
-  const behind = probes.flatMap(
-    (probe) => here.machine.build.terminals.find(({ id }) => id === probe)?.behind ?? [],
+const covers = ({ machine, state }: Here, wanted: string[]): Act[] =>
+  coversInOrder(machine.build, wanted).flatMap((id): Act[] =>
+    state.covers[id] === 'off' ? [] : [{ act: 'cover', id, to: 'off' }],
   )
-  return covers(here, behind)
-}
+
+const coversFor = (here: Here, probes: string[]): Act[] =>
+  covers(
+    here,
+    probes.flatMap((probe) => coverOf(here.machine.build, probe) ?? []),
+  )
 
 /** Covers come off with the machine off; then it is fed and read. */
 const liveMeter = (here: Here, red: string, black: string, range: 'volts-ac' | 'volts-dc'): Act[] => {
@@ -144,19 +145,13 @@ const lookLive =
     ]
   }
 
-/** Leads of the fan's motor that are no ground, as wires that come off. */
-const motorWires = ({ machine }: Here) => {
-  const leads = fanOf(machine.build).leads.filter(({ role }) => role !== 'ground')
-  return machine.build.wires.filter(({ from, fixed }) => fixed && leads.some(({ id }) => id === from))
-}
-
 const wiresOff = (here: Here): Act[] =>
-  motorWires(here).flatMap(({ id }): Act[] =>
+  motorWires(here.machine.build).flatMap(({ id }): Act[] =>
     here.state.wires[id]?.to === null ? [] : [{ act: 'wire', id, end: 'to', to: 'off' }],
   )
 
 const windings: Procedure = (here) => {
-  const leads = motorWires(here).map(({ from }) => from)
+  const leads = motorWires(here.machine.build).map(({ from }) => from)
   if (leads.length < 2 || driveOf(fanOf(here.machine.build)) === 'module') return null
   const pairs = leads.flatMap((a, i) =>
     leads.slice(i + 1).map((b): Act => ({ act: 'meter', range: 'ohm', red: a, black: b })),
@@ -167,11 +162,9 @@ const windings: Procedure = (here) => {
 const capacitor =
   (section: 'fan' | 'other'): Procedure =>
   (here) => {
-    const part = parts(here).find(
-      (each) => each.part === 'capacitor' && (each.id === 'HERM') === (section === 'other'),
-    )
-    if (part?.part !== 'capacitor') return null
-    const at = part.id === 'HERM' || part.id === 'FAN' ? part.id : part.to
+    const part = capacitorOf(here.machine.build, section)
+    if (!part) return null
+    const at = part.to
     const off = here.machine.build.wires.flatMap(({ id }): Act[] => {
       const now = here.state.wires[id]
       if (now?.to === at) return [{ act: 'wire', id, end: 'to', to: 'off' }]
@@ -216,37 +209,35 @@ const procedures: Partial<Record<ObservationId, Procedure>> = {
   ],
   'supply-voltage': (here) => liveMeter(here, ...linesOf(here.machine.build), mainsRange(here)),
   'control-voltage': (here) => {
-    if (parts(here).some((part) => part.part === 'drive')) return lookLive('remote')(here)
-    const [a, b] = controlPair(here.machine.build)?.split('|') ?? []
-    return a && b ? liveMeter(here, a, b, mainsRange(here)) : null
+    if (hasPart(here.machine.build, 'drive')) return lookLive('remote')(here)
+    const pair = controlPair(here.machine.build)
+    return pair ? liveMeter(here, ...pair, mainsRange(here)) : null
   },
   'contactor-position': lookLive('contactor'),
   'contactor-output': (here) =>
-    parts(here).some(({ part }) => part === 'coil')
+    hasPart(here.machine.build, 'coil')
       ? liveMeter(here, 'contactor-out-1', 'contactor-out-2', 'volts-ac')
       : null,
   'motor-voltage': (here) => {
     if (['module', 'rail'].includes(driveOf(fanOf(here.machine.build)))) return null
-    const [a = '', b = ''] = feedOf(here).split('|')
-    return liveMeter(here, a, b, mainsRange(here))
+    return liveMeter(here, ...feedOf(here), mainsRange(here))
   },
   'module-supply': (here) => {
     if (driveOf(fanOf(here.machine.build)) !== 'module') return null
-    const [a = '', b = ''] = feedOf(here).split('|')
-    return liveMeter(here, a, b, 'volts-ac')
+    return liveMeter(here, ...feedOf(here), 'volts-ac')
   },
   'board-drive': (here) => {
-    const drive = parts(here).find((part) => part.part === 'drive')
+    const drive = partOf(here.machine.build, 'drive')
     const { command } = fanOf(here.machine.build)
-    if (command) return liveMeter(here, command[0], command[1], 'volts-ac')
-    return drive?.part === 'drive' ? liveMeter(here, drive.to[0], drive.to[1], 'volts-dc') : null
+    if (command) return liveMeter(here, ...command, 'volts-ac')
+    return drive ? liveMeter(here, ...drive.to, 'volts-dc') : null
   },
   'safety-switches': (here) => {
-    const chain = parts(here).find((part) => part.part === 'chain')
-    return chain?.part === 'chain' ? [...pairOhm(here, chain.from, chain.to)] : null
+    const chain = partOf(here.machine.build, 'chain')
+    return chain ? pairOhm(here, chain.from, chain.to) : null
   },
   'wall-switch': (here) => {
-    const poles = parts(here).flatMap((part) => (part.part === 'pole' ? [part] : []))
+    const poles = partsOf(here.machine.build, 'pole')
     const wall = poles.find(({ of }) => of === 'wall-switch' || of === 'service-switch')
     const key = poles.find(({ of, speed }) => of === 'speed' && speed === here.state.speed)
     if (!wall && !key) return null
@@ -267,8 +258,8 @@ const procedures: Partial<Record<ObservationId, Procedure>> = {
     ]
   },
   'contactor-coil': (here) => {
-    const coil = parts(here).find((part) => part.part === 'coil')
-    return coil?.part === 'coil' ? pairOhm(here, coil.from, coil.to) : null
+    const coil = partOf(here.machine.build, 'coil')
+    return coil ? pairOhm(here, coil.from, coil.to) : null
   },
   'capacitor-look': lookOff('capacitor'),
   'capacitor-label-match': lookOff('label'),
@@ -276,7 +267,7 @@ const procedures: Partial<Record<ObservationId, Procedure>> = {
   'capacitor-other-reading': capacitor('other'),
   winding: windings,
   'to-frame': (here) => {
-    const [first] = motorWires(here)
+    const [first] = motorWires(here.machine.build)
     return first
       ? [
           ...dead(here),

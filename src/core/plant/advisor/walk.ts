@@ -8,6 +8,7 @@ import {
 } from '../../diagnose'
 import { alsoMendedBy } from '../../knowledge/actions'
 import { mendedPart } from '../../knowledge/plants/mends'
+import { partOf } from '../../knowledge/plants/parts'
 import {
   type ActionId,
   type CauseId,
@@ -15,8 +16,8 @@ import {
   type ObservationId,
   observationInfo,
 } from '../../knowledge/vocabulary'
-import type { Act, Answer, Here, Sense } from '../acts/types'
-import type { Drawn } from '../draw'
+import type { Act, Answer, Sense } from '../acts/types'
+import { type Drawn, hereOf } from '../draw'
 import { step } from '../play'
 import type { PlantState } from '../state'
 import type { Story } from '../story'
@@ -53,26 +54,20 @@ const ENOUGH = 14
 
 /** Figures of the plates that the diagnosis works with. */
 export function plateFigures({ machine }: Drawn): PlateFigures {
-  const { plate, parts } = machine.build
+  const { plate } = machine.build
   const volts = Array.isArray(plate.voltages)
     ? plate.voltages.filter((each): each is number => typeof each === 'number')
     : []
-  const transformer = parts.find((part) => part.part === 'transformer')
+  const transformer = partOf(machine.build, 'transformer')
   return {
     ...(volts.length > 0 ? { volts } : {}),
     ...(machine.build.supply.hz === 0
       ? { controlVolts: 12 }
-      : transformer?.part === 'transformer'
+      : transformer
         ? { controlVolts: transformer.volts > 20 ? 24 : 12 }
         : {}),
   }
 }
-
-const hereOf = (drawn: Drawn, state: PlantState, nth: number): Here => ({
-  machine: { ...drawn.machine, traits: state.traits },
-  state,
-  nth,
-})
 
 /** One machine, from the story to a decision: the next test of the advisor, made on the machine, until it has decided. */
 export function walk(drawn: Drawn, story: Story, choose: Choose = offered): Walk {

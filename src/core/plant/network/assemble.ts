@@ -1,8 +1,10 @@
 import { driveOf, isInduction, motorData } from '../../knowledge/plants/motors'
+import type { PlantPartOf } from '../../knowledge/plants/parts'
 import type { PlantMotor, PlantPart } from '../../knowledge/plants/types'
-import { leadOf, type Machine, motorNow, overVolts } from '../machine'
+import { leadOf, type Machine, motorNow, overVolts, supplyLeads } from '../machine'
 import type { PlantState } from '../state'
 import { CLOSED_OHM, INSULATION, type Ohm } from '../traits'
+import { armatureOhm, moduleOhm, voltsPerOmega } from './electronic'
 import { emptyNet, GROUND, type Net } from './net'
 
 /** Wire to wire in one sheath, and wire to everything else, F a metre. 30 to 100 pF/m is the range of house cable. */
@@ -65,10 +67,9 @@ const closed = (net: Net, id: string, a: string, b: string, ohm: Ohm): void => {
   else net.resistors.push({ id: `${id}.gap`, a, b, ohm: INSULATION * 10 })
 }
 
-type PartOf<K extends PlantPart['part']> = Extract<PlantPart, { part: K }>
 type Into<K extends PlantPart['part']> = (
   net: Net,
-  part: PartOf<K>,
+  part: PlantPartOf<K>,
   state: PlantState,
   machine: Machine,
 ) => void
@@ -128,7 +129,7 @@ const partInto: { [K in PlantPart['part']]: Into<K> } = {
 }
 
 /** What a switch lets through now. */
-function poleOhm({ id, of, speed }: PartOf<'pole'>, state: PlantState): Ohm {
+function poleOhm({ id, of, speed }: PlantPartOf<'pole'>, state: PlantState): Ohm {
   const { traits, points, called } = state
   const ohm = traits.poles[id] ?? CLOSED_OHM
   const through = traits.poles[id] === null ? null : ohm
@@ -210,21 +211,17 @@ function tapsInto(net: Net, motor: PlantMotor, run: string): void {
 function electronicInto(net: Net, motor: PlantMotor, hz: number, state: PlantState): void {
   const traits = state.traits.motors[motor.id]
   const now = state.motors[motor.id]
-  const [a, b] = [
-    leadOf(motor, 'line') ?? leadOf(motor, 'plus'),
-    leadOf(motor, 'neutral') ?? leadOf(motor, 'minus'),
-  ]
-  if (!traits || !now || !a || !b) return
+  const leads = supplyLeads(motor)
+  if (!traits || !now || !leads) return
+  const [a, b] = leads
   net.resistors.push({ id: `${motor.id}.tie`, a: `${motor.id}.in`, b: b, ohm: 1 })
   if (driveOf(motor) === 'brushes') {
-    const { armatureOhm, k } = brushed(motor)
-    const touching = traits.brushes <= 0 || traits.mainOpen ? null : 1
-    if (touching === null || now.protectorOpen) {
+    const ohm = armatureOhm(motor, traits, now)
+    if (ohm === null) {
       closed(net, `${motor.id}.brushes`, a, b, null)
       return
     }
-    const ohm = (armatureOhm * traits.mainTurns) / Math.min(1, 0.25 + traits.brushes)
-    const volts = k * now.omega
+    const volts = voltsPerOmega(motor) * now.omega
     if (hz === 0) net.sources.push({ id: `${motor.id}.emf`, a, b, volts, degrees: 0, ohm })
     else net.rails.push({ id: `${motor.id}.emf`, a, b, volts, degrees: 0, ohm })
     return
@@ -253,24 +250,6 @@ function phasesInto(net: Net, motor: PlantMotor, phases: 'equal' | 'unequal' | '
       `${motor.id}.star`,
       phases === 'open' && phase === 'w' ? null : ohm,
     )
-}
-
-const STANDBY_OHM_PER_VOLT = 500
-
-/** Ohms that take a module's power at this speed: power goes with its cube. */
-export function moduleOhm(motor: PlantMotor, omega: number): number {
-  const share = Math.abs(omega) / ((motor.ratedRpm * Math.PI) / 30)
-  const watts = (motor.watts / 0.7) * share ** 3
-  const standby = STANDBY_OHM_PER_VOLT * motor.volts
-  return watts < 1e-3 ? standby : Math.min(standby, motor.volts ** 2 / watts)
-}
-
-/** E = kω with a tenth of the volts lost in the armature at rated load. */
-export function brushed(motor: PlantMotor): { armatureOhm: number; k: number } {
-  const omega = (motor.ratedRpm * Math.PI) / 30
-  const k = (0.85 * motor.volts) / omega
-  const amps = motor.watts / (0.85 * motor.volts)
-  return { k, armatureOhm: (0.15 * motor.volts) / amps }
 }
 
 function wiresInto(net: Net, { build }: Machine, state: PlantState): void {

@@ -1,7 +1,7 @@
 import { complex } from '../../circuit/complex'
-import { CoreError } from '../../errors'
-import { type Factors, factorise, solveWith } from './lu'
-import { type Net, nodesOf } from './net'
+import { solveWith } from './lu'
+import { type NodeMatrix, nodeMatrix } from './matrix'
+import type { Net } from './net'
 
 /** Series ohms of a capacitor as direct current sees it: plates, tabs and leads. Keeps a charged one from being an ideal source. */
 const SERIES_OHM = 0.5
@@ -12,10 +12,8 @@ const CHOKE_OHM = 0.01
 const LEAST_FARAD = 8e-10
 
 /** A net seen by direct current: windings are their ohms, capacitors are what they are charged to. */
-export interface Direct {
+export interface Direct extends NodeMatrix {
   net: Net
-  index: ReadonlyMap<string, number>
-  factors: Factors
 }
 
 /** Charge of each capacitor, V from its first end to its second. */
@@ -30,28 +28,16 @@ export type Charge = Readonly<Record<string, number>>
 export function prepareDirect(given: Net): Direct {
   // What lies between two wires is no store of anything here: it would stand as a short.
   const net = { ...given, capacitors: given.capacitors.filter(({ farad }) => farad >= LEAST_FARAD) }
-  const names = nodesOf(net)
-  const index = new Map(names.map((name, i) => [name, i]))
-  const size = names.length
-  const [re, im] = [new Float64Array(size * size), new Float64Array(size * size)]
-  const stamp = (a: string, b: string, ohm: number) => {
-    const [p, q] = [index.get(a), index.get(b)]
-    const g = 1 / ohm
-    for (const at of [p, q]) if (at !== undefined) re[at * size + at] = (re[at * size + at] ?? 0) + g
-    if (p === undefined || q === undefined) return
-    re[p * size + q] = (re[p * size + q] ?? 0) - g
-    re[q * size + p] = (re[q * size + p] ?? 0) - g
-  }
-  for (const { a, b, ohm } of [...net.resistors, ...net.sources, ...net.rails]) stamp(a, b, ohm)
-  for (const { a, b } of net.inductors) stamp(a, b, CHOKE_OHM)
-  for (const { a, b } of net.capacitors) stamp(a, b, SERIES_OHM)
-  for (const { data, main, aux } of net.motors) {
-    stamp(main[0], main[1], data.main.r)
-    if (aux && data.aux) stamp(aux[0], aux[1], data.aux.r)
-  }
-  const factors = factorise(size, re, im)
-  if (!factors) throw new CoreError('singular', 'A part of this machine hangs on nothing.', 'circuit')
-  return { net, index, factors }
+  const matrix = nodeMatrix(net, (stamp) => {
+    for (const { a, b, ohm } of [...net.resistors, ...net.sources, ...net.rails]) stamp(a, b, 1 / ohm)
+    for (const { a, b } of net.inductors) stamp(a, b, 1 / CHOKE_OHM)
+    for (const { a, b } of net.capacitors) stamp(a, b, 1 / SERIES_OHM)
+    for (const { data, main, aux } of net.motors) {
+      stamp(...main, 1 / data.main.r)
+      if (aux && data.aux) stamp(...aux, 1 / data.aux.r)
+    }
+  })
+  return { net, ...matrix }
 }
 
 /** Volts of every node with these charges, against ground. */

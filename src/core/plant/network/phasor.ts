@@ -1,8 +1,8 @@
-import { add, type Complex, complex, mul, solveComplex, sub } from '../../circuit/complex'
-import { CoreError } from '../../errors'
+import { add, type Complex, complex, mul, polar, solveComplex, sub } from '../../circuit/complex'
 import { windingImpedances } from '../../motor'
-import { type Factors, factorise, solveWith } from './lu'
-import { type Net, type NetMotor, nodesOf } from './net'
+import { solveWith } from './lu'
+import { type NodeMatrix, nodeMatrix } from './matrix'
+import type { Net, NetMotor } from './net'
 
 interface Port {
   motor: NetMotor
@@ -29,8 +29,6 @@ export interface Solved {
   aux: Record<string, Complex>
 }
 
-const rad = (degrees: number) => (degrees * Math.PI) / 180
-
 /**
  * Nodal analysis with the sources as their Norton equivalents. The motors are left out and looked at from their ports
  * (Thévenin), so that a change of speed costs a system of four unknowns and not of fifty.
@@ -38,18 +36,17 @@ const rad = (degrees: number) => (degrees * Math.PI) / 180
  * @throws CoreError `singular` where a part hangs on nothing
  */
 export function prepare(net: Net): Prepared {
-  const names = nodesOf(net)
-  const index = new Map(names.map((name, i) => [name, i]))
-  const factors = matrixOf(net, index)
-  if (!factors) throw new CoreError('singular', 'A part of this machine hangs on nothing.', 'circuit')
-  const inject = names.map(() => complex(0))
+  const { index, factors } = matrixOf(net)
+  const nothing = () => Array.from({ length: factors.size }, () => complex(0))
+  const inject = nothing()
   const push = (node: string, current: Complex, sign: 1 | -1) => {
     const at = index.get(node)
     const before = at === undefined ? undefined : inject[at]
     if (at !== undefined && before) inject[at] = sign > 0 ? add(before, current) : sub(before, current)
   }
   for (const { a, b, volts, degrees, ohm } of net.sources) {
-    const current = complex((volts * Math.cos(rad(degrees))) / ohm, (volts * Math.sin(rad(degrees))) / ohm)
+    const { re, im } = polar(volts, degrees)
+    const current = complex(re / ohm, im / ohm)
     push(a, current, 1)
     push(b, current, -1)
   }
@@ -58,7 +55,7 @@ export function prepare(net: Net): Prepared {
     ...(motor.aux ? [{ motor, winding: 'aux' as const, a: motor.aux[0], b: motor.aux[1] }] : []),
   ])
   const drawn = ports.map(({ a, b }) => {
-    const right = names.map(() => complex(0))
+    const right = nothing()
     const [from, to] = [index.get(a), index.get(b)]
     if (from !== undefined) right[from] = complex(-1)
     if (to !== undefined) right[to] = complex(1)
@@ -67,29 +64,13 @@ export function prepare(net: Net): Prepared {
   return { net, index, open: solveWith(factors, inject), ports, drawn }
 }
 
-function matrixOf(net: Net, index: ReadonlyMap<string, number>): Factors | null {
-  const size = index.size
-  const [re, im] = [new Float64Array(size * size), new Float64Array(size * size)]
-  const omega = 2 * Math.PI * net.hz
-  const stamp = (a: string, b: string, gr: number, gi: number) => {
-    const [p, q] = [index.get(a), index.get(b)]
-    for (const at of [p, q])
-      if (at !== undefined) {
-        re[at * size + at] = (re[at * size + at] ?? 0) + gr
-        im[at * size + at] = (im[at * size + at] ?? 0) + gi
-      }
-    if (p === undefined || q === undefined) return
-    for (const at of [p * size + q, q * size + p]) {
-      re[at] = (re[at] ?? 0) - gr
-      im[at] = (im[at] ?? 0) - gi
-    }
-  }
-  for (const { a, b, ohm } of net.resistors) stamp(a, b, 1 / ohm, 0)
-  for (const { a, b, ohm } of [...net.sources, ...net.rails]) stamp(a, b, 1 / ohm, 0)
-  for (const { a, b, farad } of net.capacitors) stamp(a, b, 0, omega * farad)
-  for (const { a, b, henry } of net.inductors) stamp(a, b, 0, -1 / (omega * henry))
-  return factorise(size, re, im)
-}
+const matrixOf = (net: Net): NodeMatrix =>
+  nodeMatrix(net, (stamp) => {
+    const omega = 2 * Math.PI * net.hz
+    for (const { a, b, ohm } of [...net.resistors, ...net.sources, ...net.rails]) stamp(a, b, 1 / ohm)
+    for (const { a, b, farad } of net.capacitors) stamp(a, b, 0, omega * farad)
+    for (const { a, b, henry } of net.inductors) stamp(a, b, 0, -1 / (omega * henry))
+  })
 
 const across = (values: Complex[], index: ReadonlyMap<string, number>, a: string, b: string): Complex => {
   const at = (node: string) => values[index.get(node) ?? -1] ?? complex(0)
