@@ -9,12 +9,14 @@ import {
   type Act,
   type Drawn,
   drawMachine,
+  isDangerous,
+  judged,
   type Played,
   planOfCode,
   play,
   type RoundPlan,
-  reviewOf,
   step,
+  tells,
 } from '@/core/plant'
 import { actsOf, PracticeDto, planOf } from '@/core/plant/input'
 import { goalMet, planOfLesson } from '@/core/plant/lesson'
@@ -49,6 +51,7 @@ class NewRound {
 
 /** So many rounds stand in the list of what was played. */
 const SHOWN = 60
+const DUE_SHOWN = 8
 /** A round of more acts is none: somebody forgot it open. */
 const MOST_ACTS = 500
 
@@ -195,16 +198,18 @@ function outcomeOf(
   acts: Act[],
   { state, answers }: Played,
 ): Partial<PracticeRoundRow> & Pick<PracticeRoundRow, 'endedAt'> {
-  const tests = answers.filter(({ sense }) => sense && Object.keys(sense).length > 0).length
-  const dangers = answers.filter(({ hurt, against, broke }) => hurt || against || broke).length
-  const figures = { minutes: state.minutes, tests, dangers }
+  const figures = {
+    minutes: state.minutes,
+    tests: answers.filter(tells).length,
+    dangers: answers.filter(isDangerous).length,
+  }
   const lesson = round.lesson ? lessonOf(round.lesson) : undefined
   const met = lesson ? goalMet(lesson, drawn, acts, answers, state) : false
   if (!state.over && !met) return { ...figures, endedAt: null }
   const endedAt = new Date().toISOString()
   if (state.over && 'hurt' in state.over) return { ...figures, endedAt, outcome: 'hurt' }
   if (met && lesson?.goal.kind !== 'decided') return { ...figures, endedAt, outcome: 'right' }
-  const { right, oddsBits } = reviewOf(drawn, answers, state)
+  const { right, oddsBits } = judged(drawn, answers, state)
   const decided = state.over && 'decided' in state.over ? state.over.decided : ''
   const last = state.odds.at(-1)?.of
   const sum = Object.values(last ?? {}).reduce((total, share) => total + share, 0)
@@ -279,6 +284,11 @@ export async function readPractice(): Promise<PracticeBench> {
   const { db } = await store()
   const [rounds, cards] = await Promise.all([listRounds(db, 2000), listCards(db)])
   const now = new Date().toISOString()
+  const due = cards.filter(({ dueAt }) => dueAt <= now).slice(0, DUE_SHOWN)
+  const families = familiesOf(
+    rounds,
+    due.map(({ cause }) => cause),
+  )
   return {
     rounds: rounds.slice(0, SHOWN).map((round) => ({ ...round, family: planOfCode(round.code).family })),
     lessons: lessons.map(({ id, family, minutes }) => ({
@@ -289,22 +299,22 @@ export async function readPractice(): Promise<PracticeBench> {
         ({ lesson, outcome, dangers }) => lesson === id && outcome === 'right' && dangers === 0,
       ),
     })),
-    due: cards
-      .filter(({ dueAt }) => dueAt <= now)
-      .slice(0, 8)
-      .map(({ cause }) => ({ cause, family: familyOf(rounds, cause as CauseId) })),
+    due: due.map(({ cause }) => ({ cause, family: families.get(cause) ?? null })),
     calibration: calibrationOf(rounds),
   }
 }
 
-/** The family in which a cause was met last: it comes back there. */
-function familyOf(rounds: PracticeRoundRow[], cause: CauseId): string | null {
+/** The family in which each cause was met last: it comes back there. No round is drawn twice, and none beyond the last asked for. */
+function familiesOf(rounds: PracticeRoundRow[], causes: string[]): Map<string, string> {
+  const found = new Map<string, string>()
+  const left = new Set(causes)
   for (const { code, endedAt } of rounds) {
+    if (left.size === 0) break
     if (!endedAt) continue
-    const drawn = drawMachine(planOfCode(code))
-    if (drawn.faults.some((fault) => fault.cause === cause)) return drawn.plan.family
+    const { faults, plan } = drawMachine(planOfCode(code))
+    for (const { cause } of faults) if (left.delete(cause)) found.set(cause, plan.family)
   }
-  return null
+  return found
 }
 
 function calibrationOf(rounds: PracticeRoundRow[]): PracticeBench['calibration'] {

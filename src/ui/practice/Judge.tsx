@@ -1,6 +1,7 @@
 'use client'
 
 import { useState } from 'react'
+import { capital } from '@/core/units/capital'
 import type { PanelProps } from './types'
 
 const SHOWN = 6
@@ -94,8 +95,6 @@ export function Judge({ round, busy, act, help }: PanelProps & { help: boolean }
     </section>
   )
 }
-
-const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1)
 
 /** What the advisor holds likely after what was seen, as in a job. */
 function Advice({ round }: Pick<PanelProps, 'round'>) {

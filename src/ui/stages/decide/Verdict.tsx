@@ -10,11 +10,11 @@ import { shortLabels } from '@/core/knowledge/valueLabels'
 import { type CauseId, causeInfo } from '@/core/knowledge/vocabulary'
 import { type OptionKind, optionInfo } from '@/core/options'
 import { formatPercent } from '@/core/units'
+import { capital } from '@/core/units/capital'
 import { useJob } from '../../job/JobProvider'
 import { NoHands, OtherWays } from './OtherWays'
 
 const TRADE = 'call-licensed-trade'
-const capital = (text: string) => text.replace(/^./, (letter) => letter.toUpperCase())
 
 /** What it is, how sure, what holds the verdict back; and what was decided. */
 export function Verdict({ lead, onAgree }: { lead: Suspect; onAgree: () => void }) {
