@@ -100,6 +100,7 @@ describe('a round', () => {
     await acted(id, [{ act: 'look' }, { act: 'decide', cause: 'capacitor-open' }])
     const taken = await importRound(JSON.parse(await exportRound(id)) as Record<string, unknown>)
     expect(taken.id).not.toBe(id)
+    const rounds = (await readPractice()).rounds.length
     expect(taken).toMatchObject({ outcome: 'right', tests: 1 })
     expect((await readRound(taken.id)).acts).toEqual((await readRound(id)).acts)
     for (const file of [
@@ -107,8 +108,10 @@ describe('a round', () => {
       { kind: 'rest-cog-practice' },
       { kind: 'rest-cog-practice', code: 'x', acts: [] },
       { kind: 'rest-cog-practice', code: taken.code, acts: [{ act: 'dance' }] },
+      { kind: 'rest-cog-practice', code: taken.code, acts: [{ act: 'tester', at: 'of another machine' }] },
     ])
       await expect(importRound(file)).rejects.toThrow()
+    expect((await readPractice()).rounds).toHaveLength(rounds)
   })
 })
 

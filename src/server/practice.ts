@@ -57,11 +57,18 @@ const MOST_ACTS = 500
 
 /** Begin a round: drawn, by a code, by a lesson, or for a cause that is due. @throws CoreError `bad-code`, `unknown-family` … */
 export async function beginRound(body: Record<string, unknown>): Promise<PracticeRoundRow> {
+  const row = roundFor(body)
+  const { db } = await store()
+  await transact(db, (trx) => insertRound(trx, row))
+  return row
+}
+
+function roundFor(body: Record<string, unknown>): PracticeRoundRow {
   const asked = validated(NewRound, body)
   const plan = planFor(asked)
   // Drawn once, so that a plan that cannot be is refused before it stands in the list.
   const { code } = drawMachine(plan)
-  const row: PracticeRoundRow = {
+  return {
     id: newId(Date.now(), Math.random),
     code,
     lesson: asked.lesson ?? null,
@@ -75,9 +82,6 @@ export async function beginRound(body: Record<string, unknown>): Promise<Practic
     oddsBits: null,
     given: null,
   }
-  const { db } = await store()
-  await transact(db, (trx) => insertRound(trx, row))
-  return row
 }
 
 function planFor({ lesson, code, family, motorKind, level, cause }: NewRound): RoundPlan {
@@ -355,9 +359,10 @@ export async function importRound(body: Record<string, unknown>): Promise<Practi
       'This is no file of a practice round. Take one that was saved from a round’s page.',
     )
   const acts = actsOf(validated(PracticeDto, { round: {}, acts: body.acts }).acts)
-  const round = await beginRound({ code: body.code, ...(body.help === 1 ? { help: true } : {}) })
+  const round = roundFor({ code: body.code, ...(body.help === 1 ? { help: true } : {}) })
   const { db } = await store()
   return transact(db, async (trx) => {
+    await insertRound(trx, round)
     let row = round
     for (const [nth, act] of acts.entries())
       await insertAct(trx, { roundId: round.id, nth, act: JSON.stringify(act) })

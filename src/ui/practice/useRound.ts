@@ -5,7 +5,8 @@ import type { Act } from '@/core/plant'
 import type { SaidRound } from '@/wording/practiceRound'
 import type { FromMachine, ToMachine } from '@/workers/practice.worker'
 import { notify } from '../kit/notify'
-import { setWaiting, stow, type Waiting, waitingOf } from './waiting'
+import { resumed } from './unsent'
+import { sendRound, setWaiting, waitingOf } from './waiting'
 
 export interface RoundHandle {
   round: SaidRound | null
@@ -31,9 +32,11 @@ export function useRound(id: string, code: string, lesson: string | null, stored
     })
     worker.current = machine
     // What this tab did and the server has not yet: played with the rest, and sent again.
-    const left = waitingOf(id).filter(({ nth }, i) => nth === first.current.length + i)
+    const { left, lost } = resumed(first.current, waitingOf(id))
     setWaiting(id, left)
-    for (const each of left) queue.current = queue.current.then(() => stow(id, each))
+    if (lost > 0)
+      notify('Another window has gone on with this round. What was done here since then is not in it.')
+    queue.current = queue.current.then(() => sendRound(id))
     count.current = first.current.length + left.length
     machine.onmessage = ({ data }: MessageEvent<FromMachine>) => {
       if (data.kind === 'progress') {
@@ -51,10 +54,9 @@ export function useRound(id: string, code: string, lesson: string | null, stored
       setRound(data.round)
       if (!act) return
       const nth = count.current++
-      const kept: Waiting = { nth, act }
       // Until the server has it, it stands here: a page that is loaded again takes it along.
-      setWaiting(id, [...waitingOf(id), kept])
-      queue.current = queue.current.then(() => stow(id, kept))
+      setWaiting(id, [...waitingOf(id), { nth, act }])
+      queue.current = queue.current.then(() => sendRound(id))
     }
     machine.onerror = () => {
       setBusy(false)

@@ -1,12 +1,7 @@
 import type { ErrorShape } from '@/core/errors'
-import type { Act } from '@/core/plant'
 import { notify } from '../kit/notify'
+import type { Waiting } from './unsent'
 
-/** An act that the server has not answered for. */
-export interface Waiting {
-  nth: number
-  act: Act
-}
 const PREFIX = 'rest-cog/practice/'
 const keyOf = (id: string) => `${PREFIX}${id}`
 
@@ -20,24 +15,29 @@ export function setWaiting(id: string, list: Waiting[]): void {
   else sessionStorage.setItem(keyOf(id), JSON.stringify(list))
 }
 
-/** Keep one act; told where it could not be kept, so that nobody finds a shorter round later. */
-export async function stow(id: string, { nth, act }: Waiting): Promise<void> {
-  const response = await fetch(`/api/practice/${id}`, {
-    method: 'POST',
-    keepalive: true,
-    headers: { 'content-type': 'application/json' },
-    body: JSON.stringify({ nth, act }),
-  }).catch(() => null)
-  if (!response) {
-    notify('The server cannot be reached: what you do in this round waits in this tab.')
-    return
+/**
+ * Send what this tab holds of a round, the oldest first, each once the one before it is stored. What cannot be kept now stays
+ * for the next time, with all behind it; where the server refuses one, the rest was done on top of it and goes too. Told both
+ * times, so that nobody finds a shorter round later.
+ */
+export async function sendRound(id: string): Promise<void> {
+  for (let next = waitingOf(id)[0]; next; next = waitingOf(id)[0]) {
+    const { nth, act } = next
+    const response = await fetch(`/api/practice/${id}`, {
+      method: 'POST',
+      keepalive: true,
+      headers: { 'content-type': 'application/json' },
+      body: JSON.stringify({ nth, act }),
+    }).catch(() => null)
+    if (!response) {
+      notify('The server cannot be reached: what you do in this round waits in this tab.')
+      return
+    }
+    const { error } = (await response.json()) as { error?: ErrorShape }
+    if (error) notify(error.message)
+    if (response.status >= 500) return
+    setWaiting(id, error ? [] : waitingOf(id).filter((each) => each.nth !== nth))
   }
-  setWaiting(
-    id,
-    waitingOf(id).filter((each) => each.nth !== nth),
-  )
-  const answer = (await response.json()) as { error?: ErrorShape }
-  if (answer.error) notify(answer.error.message)
 }
 
 /** Send whatever rounds of this tab still hold; true where there was something. */
@@ -45,6 +45,6 @@ export async function sendWaiting(): Promise<boolean> {
   const ids = Object.keys(sessionStorage).flatMap((key) =>
     key.startsWith(PREFIX) ? [key.slice(PREFIX.length)] : [],
   )
-  for (const id of ids) for (const each of waitingOf(id)) await stow(id, each)
+  for (const id of ids) await sendRound(id)
   return ids.length > 0
 }
