@@ -1,18 +1,9 @@
 import { abs, complex, polar, sub } from '../circuit/complex'
 import { driveOf } from '../knowledge/plants/motors'
-import { partOf } from '../knowledge/plants/parts'
+import { fanOf, partOf } from '../knowledge/plants/parts'
 import type { PlantMotor } from '../knowledge/plants/types'
 import { burns, protectorOpen, smells, warmed } from './heat'
-import {
-  chanceAt,
-  fanOf,
-  leadOf,
-  type Machine,
-  motorNow,
-  overVolts,
-  ratedOmega,
-  supplyLeads,
-} from './machine'
+import { chanceAt, leadOf, type Machine, motorNow, overVolts, ratedOmega, supplyLeads } from './machine'
 import {
   airOf,
   brushedTurning,

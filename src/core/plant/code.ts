@@ -2,6 +2,7 @@ import { CoreError } from '../errors'
 import { plantBuilds } from '../knowledge/plants'
 import { plantFaults } from '../knowledge/plants/faults'
 import { familyLetters } from '../knowledge/plants/letters'
+import { TASK_IDS, type TaskId, wireTask } from '../knowledge/plants/tasks'
 import type { CauseId, FamilyId, MotorKindId } from '../knowledge/vocabulary'
 
 /** `wire`: nothing is wrong, the motor's leads hang free, and what is asked for is landings and power. */
@@ -16,6 +17,8 @@ export interface RoundPlan {
   seed: string
   /** Named faults; left out they are drawn from the priors. */
   faults?: CauseId[]
+  /** What was put in and is to be wired; left out at the level `wire` it is the machine's own motor. */
+  task?: TaskId
 }
 
 /** Machines of another version are other machines: their code says so. */
@@ -29,8 +32,12 @@ const SEED = /^[a-z0-9]{1,24}$/
  *
  * @example codeOf({ family: 'outdoor-unit-fan', motorKind: 'psc', level: 'plain', seed: '37' }) // 'OU-37-psc-plain-v1'
  */
-export function codeOf({ family, motorKind, level, seed, faults }: RoundPlan): string {
-  const named = faults ? `-f${faults.map((cause) => indexOf(cause)).join('.')}` : ''
+export function codeOf({ family, motorKind, level, seed, faults, task }: RoundPlan): string {
+  const named = task
+    ? `-t${TASK_IDS.indexOf(task)}`
+    : faults
+      ? `-f${faults.map((cause) => indexOf(cause)).join('.')}`
+      : ''
   return `${familyLetters[family]}-${seed}-${motorKind.replaceAll('-', '_')}-${level}${named}-v${CODE_VERSION}`
 }
 
@@ -63,6 +70,14 @@ export function planOfCode(code: string): RoundPlan {
     )
   if (!isLevel(level)) return bad(`"${level.slice(0, 40)}" is no level. Levels: ${LEVELS.join(', ')}.`)
   if (!SEED.test(seed)) return bad('The number of the round is one to 24 letters and digits.')
+  const asked = parts.length === 6 ? /^t(\d+)$/.exec(parts[4] ?? '') : null
+  if (asked) {
+    const task = TASK_IDS[Number(asked[1])]
+    const known = wireTask(task)
+    if (!task || level !== 'wire' || known?.family !== family || known.kind !== build.kind)
+      return bad('This code names something to be wired that its machine cannot have.')
+    return { family, motorKind: build.kind, level, seed, task }
+  }
   const named = parts.length === 6 ? /^f((?:\d+\.?)*)$/.exec(parts[4] ?? '') : undefined
   if (named === null) return bad('The faults in this code are not readable.')
   if (!named) return { family, motorKind: build.kind, level, seed }

@@ -3,6 +3,7 @@ import { CoreError } from '../errors'
 import { plantBuild } from '../knowledge/plants'
 import { type PlantFault, plantFaults } from '../knowledge/plants/faults'
 import { coverOf, coversInOrder, motorWires } from '../knowledge/plants/parts'
+import { type WireTask, wireTask } from '../knowledge/plants/tasks'
 import type { PlantBuild } from '../knowledge/plants/types'
 import type { CauseId } from '../knowledge/vocabulary'
 import { companionRuns } from './acts/looks'
@@ -54,7 +55,8 @@ export function fittingFaults(build: PlantBuild): (readonly [PlantFault, number]
 
 /** @throws CoreError `unknown-family`, `invalid-input` for a fault that this machine cannot have */
 export function drawMachine(plan: RoundPlan): Drawn {
-  const build = plantBuild(plan.family, plan.motorKind)
+  const task = wireTask(plan.task)
+  const build = task?.build ?? plantBuild(plan.family, plan.motorKind)
   if (!build)
     throw new CoreError(
       'unknown-family',
@@ -91,7 +93,7 @@ function withFaults(
     faults.push({ cause: fault.cause, strength: made.strength })
   }
   const machine: Machine = { build, traits, level: plan.level, seed: code }
-  const start = plan.level === 'wire' ? unlanded(machine, traits) : met(machine, traits)
+  const start = plan.level === 'wire' ? unlanded(machine, traits, wireTask(plan.task)) : met(machine, traits)
   return { plan, code, machine, faults, start }
 }
 
@@ -127,12 +129,18 @@ function chosen(plan: RoundPlan, build: PlantBuild, random: () => number): Plant
   return others.length > 0 ? [first, weighted(random, others)] : [first]
 }
 
-/** A motor just hung in: every point off and held, the covers off that its leads are behind, the leads free. */
-function unlanded(machine: Machine, traits: Traits): PlantState {
+/** Just put in: every point off and held, the covers off that its leads are behind, the leads free or as they came. */
+function unlanded(machine: Machine, traits: Traits, task: WireTask | undefined): PlantState {
   const { build } = machine
   const state = startState(build, traits)
-  const free = motorWires(build)
-  const inside = coverOf(build, free[0]?.from ?? '')
+  const wires = { ...state.wires }
+  const starts =
+    task?.starts ?? motorWires(build).map(({ id }) => ({ wire: id, end: 'to' as const, at: null }))
+  for (const { wire, end, at } of starts) {
+    const now = wires[wire]
+    if (now) wires[wire] = { ...now, [end]: at }
+  }
+  const inside = coverOf(build, motorWires(build)[0]?.from ?? '')
   const off = coversInOrder(build, inside ? [inside] : [])
   return advance(
     machine,
@@ -141,7 +149,7 @@ function unlanded(machine: Machine, traits: Traits): PlantState {
       points: Object.fromEntries(build.points.map(({ id }) => [id, 'off'])),
       held: build.points.map(({ id }) => id),
       covers: { ...state.covers, ...Object.fromEntries(off.map((id) => [id, 'off' as const])) },
-      wires: { ...state.wires, ...Object.fromEntries(free.map(({ id, from }) => [id, { from, to: null }])) },
+      wires,
     },
     1,
   )

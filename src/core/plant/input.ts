@@ -1,6 +1,7 @@
 import { CoreError } from '../errors'
 import { Flag, ListOf, MapOf, Nested, Num, OneOf, PlainList, Text, TextOrNumber } from '../input'
 import { plantBuild, plantBuilds } from '../knowledge/plants'
+import { TASK_IDS, wireTask } from '../knowledge/plants/tasks'
 import { causeIds, familyIds, isolationPointIds } from '../knowledge/vocabulary'
 import { LONGEST_MINUTES } from './acts/time'
 import type { Act, ActName } from './acts/types'
@@ -16,6 +17,7 @@ class RoundInput {
   @PlainList('string', { ...some, atMost: 3 }) faults?: string[]
   @TextOrNumber({ ...some, max: 24 }) seed?: string
   @Text({ ...some, max: 20 }) level?: string
+  @Text({ ...some, max: 20 }) task?: string
   @Text({ ...some, max: 200 }) code?: string
 }
 
@@ -63,6 +65,10 @@ export class PracticeDto {
 /** The round that is asked for. @throws CoreError `unknown-family`, `bad-code`, `invalid-input` */
 export function planOf(round: RoundInput): RoundPlan {
   if (round.code !== undefined) return planOfCode(round.code)
+  const seed = (round.seed ?? '').toLowerCase()
+  if (!isSeed(seed))
+    throw new CoreError('invalid-input', 'The seed is one to 24 letters and digits.', 'round.seed')
+  if (round.task !== undefined) return planOfTask(round.task, seed)
   const family = familyIds.find((id) => id === round.family)
   const build = family && plantBuild(family)
   if (!family || !build)
@@ -86,15 +92,18 @@ export function planOf(round: RoundInput): RoundPlan {
     )
   const level = round.level ?? 'plain'
   if (!isLevel(level)) throw new CoreError('invalid-input', `Levels: ${LEVELS.join(', ')}.`, 'round.level')
-  const seed = (round.seed ?? '').toLowerCase()
-  if (!isSeed(seed))
-    throw new CoreError('invalid-input', 'The seed is one to 24 letters and digits.', 'round.seed')
   const faults = round.faults?.map((cause, i) => {
     const known = causeIds.find((id) => id === cause)
     if (!known) throw new CoreError('invalid-input', `There is no cause "${cause}".`, `round.faults[${i}]`)
     return known
   })
   return { family, motorKind: own.kind, level, seed, ...(faults ? { faults } : {}) }
+}
+
+function planOfTask(id: string, seed: string): RoundPlan {
+  const task = wireTask(id)
+  if (!task) throw new CoreError('invalid-input', `To be wired: ${TASK_IDS.join(', ')}.`, 'round.task')
+  return { family: task.family, motorKind: task.kind, level: 'wire', seed, task: task.id }
 }
 
 /** Fields that each act needs, in the order of the contract. */

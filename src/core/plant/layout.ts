@@ -36,6 +36,8 @@ const BOXES = [
   'air',
   'capacitor',
   'plug',
+  'turn',
+  'park',
   'compressor',
   'motor',
 ] as const
@@ -60,6 +62,10 @@ const BELONGS: [string, BoxId][] = [
   ['command', 'call'],
   ['pressure', 'air'],
   ['capacitor', 'capacitor'],
+  ['small', 'capacitor'],
+  ['large', 'capacitor'],
+  ['turn', 'turn'],
+  ['park', 'park'],
   ['C', 'capacitor'],
   ['FAN', 'capacitor'],
   ['HERM', 'capacitor'],
@@ -83,6 +89,8 @@ const COLUMN: Record<BoxId, 0 | 1 | 2> = {
   air: 1,
   plug: 1,
   capacitor: 1,
+  turn: 1,
+  park: 1,
   compressor: 2,
   motor: 2,
 }
@@ -99,6 +107,8 @@ const NARROW_COLUMN: Record<BoxId, 0 | 1> = {
   motor: 1,
   capacitor: 1,
   plug: 1,
+  turn: 1,
+  park: 1,
   compressor: 1,
 }
 

@@ -72,12 +72,6 @@ export const supplyLeads = (motor: PlantMotor): [string, string] | null => {
   return live && back ? [live, back] : null
 }
 
-export const fanOf = (build: PlantBuild): PlantMotor => {
-  const fan = build.motors.find(({ id }) => id === 'fan')
-  if (!fan) throw new Error(`the build of ${build.family} has no fan`)
-  return fan
-}
-
 /** rad/s at its rated load. */
 export const ratedOmega = (motor: PlantMotor): number => (motor.ratedRpm * Math.PI) / 30
 

@@ -1,5 +1,7 @@
 import { describe, expect, it } from 'vitest'
 import { plantBuilds } from '../knowledge/plants'
+import { fanOf } from '../knowledge/plants/parts'
+import { wireTasks } from '../knowledge/plants/tasks'
 import type { ObservationId } from '../knowledge/vocabulary'
 import { familyIds, observationInfo } from '../knowledge/vocabulary'
 import { fanState } from './acts/running'
@@ -7,9 +9,12 @@ import type { Here, Sense } from './acts/types'
 import { advance } from './advance'
 import { actsFor } from './advisor/procedures'
 import { type Drawn, fittingFaults } from './draw'
+import { ratedOmega } from './machine'
 import { step } from './play'
 import { machineOf, nameOf } from './rounds.testing'
 import { settle } from './settle'
+import { startState } from './state'
+import { soundTraits } from './traits'
 import { truthOf } from './truth'
 
 const observations = (here: Here): ObservationId[] =>
@@ -93,8 +98,21 @@ it('every family can be practised on', () => {
   expect([...new Set(plantBuilds.map(({ family }) => family))].sort()).toEqual([...familyIds].sort())
 })
 
+const everyBuild = [...plantBuilds, ...wireTasks.map(({ build }) => build)]
+
+it('starts from rest at every speed it has', () => {
+  for (const build of everyBuild)
+    for (const speed of build.speeds ?? []) {
+      const traits = soundTraits(build, 0.2)
+      const machine = { build, traits, level: 'none' as const, seed: 'x' }
+      const { motors } = advance(machine, { ...startState(build, traits), speed }, 60)
+      const share = (motors.fan?.omega ?? 0) / ratedOmega(fanOf(build))
+      expect([build.family, speed, share > 0.6]).toEqual([build.family, speed, true])
+    }
+})
+
 it('names a terminal for every end of a wire, and a cover for everything that is behind one', () => {
-  for (const build of plantBuilds) {
+  for (const build of everyBuild) {
     const ids = new Set(build.terminals.map(({ id }) => id))
     for (const { from, to } of build.wires)
       expect([build.family, from, to, ids.has(from) && ids.has(to)]).toEqual([build.family, from, to, true])

@@ -1,5 +1,5 @@
 import { abs, type Complex, conj, mul } from '../circuit/complex'
-import { driveOf, isInduction, restShare, SHADING } from '../knowledge/plants/motors'
+import { driveOf, isInduction, restOf, SHADING } from '../knowledge/plants/motors'
 import type { PlantMotor, PlantWheel } from '../knowledge/plants/types'
 import { fieldImpedances, torqueWatts } from '../motor/model'
 import { type Machine, ratedOmega, synchronous } from './machine'
@@ -83,9 +83,7 @@ export function loadOf(motor: PlantMotor, wheel: PlantWheel, traits: Traits, ome
   const bearings = rated * (own?.friction ?? 0)
   // A ring of shorted turns brakes as a shorted coil in any changing field does.
   const brake = 1.1 * rated * (1 - (own?.mainTurns ?? 1))
-  const still = own?.seized
-    ? Number.POSITIVE_INFINITY
-    : rated * restShare[driveOf(motor)] + 1.3 * bearings + brake
+  const still = own?.seized ? Number.POSITIVE_INFINITY : rated * restOf(motor) + 1.3 * bearings + brake
   // A compressor that has stood starts against equal pressures, and its torque rises as it pumps.
   if (motor.load === 'constant')
     return { still: still + 0.08 * rated, turning: rated * (0.2 + 0.8 * share ** 2) + bearings + brake }

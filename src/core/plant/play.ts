@@ -4,7 +4,6 @@ import { clamp, meter, tester } from './acts/meter'
 import { call, cover, held, point } from './acts/points'
 import { not } from './acts/reach'
 import { replace } from './acts/replace'
-import { fanState } from './acts/running'
 import { air, listen, look, push, smell, touch, turn } from './acts/senses'
 import { run, wait } from './acts/time'
 import type { Act, ActName, ActOf, Answer, Done, Here } from './acts/types'
@@ -13,11 +12,16 @@ import { advance } from './advance'
 import { type Drawn, hereOf } from './draw'
 import { says } from './says'
 import type { PlantState } from './state'
+import { notWired } from './wired'
 
-/** What is wrong was named; where nothing is, that was said; a motor that was to be wired runs as it should. */
-function isRight(here: Here, cause: string, faults: Drawn['faults']): boolean {
-  if (here.machine.level === 'wire') return cause === 'none' && fanState(here) === 'runs-normally'
-  return faults.length === 0 ? cause === 'none' : faults.some((fault) => fault.cause === cause)
+/** What is wrong was named; where nothing is, that was said. */
+const isRight = (cause: string, faults: Drawn['faults']): boolean =>
+  faults.length === 0 ? cause === 'none' : faults.some((fault) => fault.cause === cause)
+
+/** A motor that was to be wired: what the circuit makes of its landings. */
+function wiredSaid(drawn: Drawn, state: PlantState): Answer['text'] {
+  const [first] = notWired(drawn, state)
+  return first ? says('decide.unwired', { first }) : says('decide.wired')
 }
 
 type Handlers = { [Name in ActName]: (here: Here, act: ActOf<Name>, drawn: Drawn) => Done }
@@ -52,8 +56,9 @@ const handlers: Handlers = {
       answer: { ok: true, minutes: 0, text: says('odds') },
     }
   },
-  decide: (here, { cause }, { faults }) => {
-    const right = isRight(here, cause, faults)
+  decide: (here, { cause }, drawn) => {
+    const { faults } = drawn
+    const right = isRight(cause, faults)
     const named = (id: string) => ({ key: `cause.${id}` })
     const was = faults[0]?.cause ?? 'none'
     return {
@@ -63,7 +68,7 @@ const handlers: Handlers = {
         minutes: 0,
         text:
           here.machine.level === 'wire'
-            ? says(right ? 'decide.wired' : 'decide.unwired')
+            ? wiredSaid(drawn, here.state)
             : right
               ? says('decide.right', { cause: named(cause) })
               : says('decide.wrong', { cause: named(cause), was: named(was) }),

@@ -82,7 +82,15 @@ export interface PlantWords {
   'decide.right': { cause: Message }
   'decide.wrong': { cause: Message; was: Message }
   'decide.wired': Nothing
-  'decide.unwired': Nothing
+  'decide.unwired': { first: Message }
+  'wired.loose': { wire: Message }
+  'wired.unpowered': Nothing
+  'wired.burnt': Nothing
+  'wired.still': { motor: Message; at: Message }
+  'wired.turn': { motor: Message }
+  'wired.fast': { motor: Message; at: Message }
+  'wired.slow': { motor: Message; at: Message }
+  'wired.amps': { motor: Message; at: Message; amps: number; wanted: number }
 }
 
 type Nothing = Record<never, never>

@@ -27,6 +27,8 @@ const BOX_NAMES: Record<string, string> = {
   air: 'pressure switch',
   capacitor: 'capacitor',
   plug: 'plug',
+  turn: 'reversing plug',
+  park: 'caps',
   compressor: 'compressor',
   motor: 'fan motor',
 }

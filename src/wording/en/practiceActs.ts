@@ -101,5 +101,15 @@ export const practiceActs: Record<keyof PlantWords, string> = {
   'decide.right': 'Yes: {cause}.',
   'decide.wrong': 'No. You said: {cause}. It was: {was}.',
   'decide.wired': 'Yes: it runs as it should.',
-  'decide.unwired': 'Not yet: it does not run as it should.',
+  'decide.unwired': 'Not yet. {first}',
+  'wired.loose': 'Something hangs free: {wire}. A lead that is not used is capped or parked.',
+  'wired.unpowered':
+    'It has not been powered and seen to run. Landings are right once the machine has run on them.',
+  'wired.burnt': 'The winding has burnt on the way.',
+  'wired.still': '{motor} stands still{at}.',
+  'wired.turn': '{motor} turns the wrong way.',
+  'wired.fast': '{motor} turns too fast{at}: another lead belongs there.',
+  'wired.slow': '{motor} turns too slowly{at}: another lead belongs there.',
+  'wired.amps':
+    '{motor} takes {amps, number, ::.00} A in its windings{at}, where {wanted, number, ::.00} A would be right: something is landed on the wrong place.',
 }

@@ -136,7 +136,7 @@ export const groundWire: PlantWire = {
   fixed: true,
 }
 
-type Size = Pick<PlantMotor, 'volts' | 'watts' | 'poles' | 'ratedRpm' | 'spinSeconds' | 'behind'>
+type Size = Pick<PlantMotor, 'volts' | 'watts' | 'poles' | 'ratedRpm' | 'spinSeconds' | 'behind' | 'rest'>
 
 /** A motor with a start winding that its capacitor feeds all the time. */
 export const pscMotor = (

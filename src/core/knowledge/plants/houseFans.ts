@@ -259,6 +259,8 @@ export const ceilingFan: PlantBuild = {
         poles: 16,
         ratedRpm: 405,
         spinSeconds: 6,
+        // A wheel on two ball bearings that a breath turns.
+        rest: 0.03,
         turnsRatio: 1.37,
         behind: 'switch-housing',
       },
@@ -268,7 +270,7 @@ export const ceilingFan: PlantBuild = {
         { id: 'lead-blue', role: 'tap', tap: 1 },
         { id: 'lead-brown', role: 'start' },
       ],
-      0.8,
+      0.55,
     ),
   ],
   wheel: { kind: 'axial', blades: 5 },

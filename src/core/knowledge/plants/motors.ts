@@ -74,8 +74,15 @@ export const lossShare: Record<Drive, number> = {
   brushes: 0.4,
 }
 
-/** Torque that has to be overcome from rest, of the rated: old grease, and the wind on a wheel; small wheels have less. */
-export const restShare: Record<Drive, number> = {
+/** A motor with taps has to break loose at its slowest, where its windings have some three quarters of their volts and half the torque. */
+const TAPPED_REST = 0.14
+
+/** Torque that has to be overcome from rest, of the rated. */
+export const restOf = (motor: PlantMotor): number =>
+  motor.rest ?? (motor.tapShare === undefined ? restShare[driveOf(motor)] : TAPPED_REST)
+
+/** Old grease, and the wind on a wheel; small wheels have less. */
+const restShare: Record<Drive, number> = {
   field: 0.2,
   shading: 0.08,
   module: 0.2,

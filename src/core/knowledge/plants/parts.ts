@@ -1,4 +1,4 @@
-import type { PlantBuild, PlantPart, PlantWire } from './types'
+import type { PlantBuild, PlantMotor, PlantPart, PlantWire } from './types'
 
 export type PlantPartOf<Kind extends PlantPart['part']> = Extract<PlantPart, { part: Kind }>
 
@@ -16,6 +16,13 @@ export const partOf = <Kind extends PlantPart['part']>(
 
 export const hasPart = ({ parts }: Pick<PlantBuild, 'parts'>, kind: PlantPart['part']): boolean =>
   parts.some(({ part }) => part === kind)
+
+/** The motor of the fan: every machine that is practised on has one. */
+export const fanOf = ({ family, motors }: Pick<PlantBuild, 'family' | 'motors'>): PlantMotor => {
+  const fan = motors.find(({ id }) => id === 'fan')
+  if (!fan) throw new Error(`the build of ${family} has no fan`)
+  return fan
+}
 
 /** The wires that end in the fan's motor and come off: all of its leads but the ground. */
 export const motorWires = ({ motors, wires }: PlantBuild): PlantWire[] => {

@@ -175,6 +175,10 @@ export interface PlantMotor {
   /** Volts between these ask a motor with electronics to run. */
   command?: [string, string]
   leads: PlantLead[]
+  /** The ends of its start winding come out at a plug: which of its pins leads to the common side, which to the start lead. */
+  turnPlug?: { winding: [string, string]; common: string; start: string }
+  /** Of its rated torque what its own kind asks from rest, where it is not what its drive usually asks. */
+  rest?: number
   /** Share of the run winding's ohms that each slower tap adds. */
   tapShare?: number
   /** Null: it has none. */

@@ -1,10 +1,10 @@
 import { checkCapacitor } from '../../capacitor'
 import { capacitorVerdictToValue } from '../../diagnose'
 import { driveOf } from '../../knowledge/plants/motors'
-import { motorWires, partOf, partsOf } from '../../knowledge/plants/parts'
+import { fanOf, motorWires, partOf, partsOf } from '../../knowledge/plants/parts'
 import type { PlantBuild } from '../../knowledge/plants/types'
 import { judgeWinding, type WindingResult } from '../../winding'
-import { fanOf, leadOf, linesOf, supplyLeads } from '../machine'
+import { leadOf, linesOf, supplyLeads } from '../machine'
 import { type Pair, pairKey, sortedPair } from './reach'
 import type { ActOf, Here, Reading, Sense } from './types'
 

@@ -1,7 +1,6 @@
 import { driveOf } from '../../knowledge/plants/motors'
-import { coverOf, hasPart, partOf } from '../../knowledge/plants/parts'
+import { coverOf, fanOf, hasPart, partOf } from '../../knowledge/plants/parts'
 import type { PlantBuild } from '../../knowledge/plants/types'
-import { fanOf } from '../machine'
 import { runningOf } from './running'
 import type { Here, Sense } from './types'
 

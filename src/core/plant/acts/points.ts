@@ -1,5 +1,5 @@
+import { fanOf } from '../../knowledge/plants/parts'
 import { advance } from '../advance'
-import { fanOf } from '../machine'
 import { says } from '../says'
 import { settle, withSwing } from '../settle'
 import type { PlantState } from '../state'

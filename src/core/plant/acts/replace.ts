@@ -1,7 +1,6 @@
 import { driveOf } from '../../knowledge/plants/motors'
-import { capacitorOf, coverOf, hasPart, partsOf } from '../../knowledge/plants/parts'
+import { capacitorOf, coverOf, fanOf, hasPart, partsOf } from '../../knowledge/plants/parts'
 import type { PlantBuild, PlantPart } from '../../knowledge/plants/types'
-import { fanOf } from '../machine'
 import { says } from '../says'
 import { COLD_MOTOR } from '../state'
 import { soundTraits, type Traits } from '../traits'

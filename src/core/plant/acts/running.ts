@@ -1,5 +1,6 @@
 import { abs, complex } from '../../circuit/complex'
-import { fanOf, ratedOmega } from '../machine'
+import { fanOf } from '../../knowledge/plants/parts'
+import { ratedOmega } from '../machine'
 import { turnsByField } from '../mechanics'
 import { settle } from '../settle'
 import type { PlantState } from '../state'

@@ -1,5 +1,6 @@
+import { fanOf } from '../../knowledge/plants/parts'
 import { advance } from '../advance'
-import { fanOf, ratedOmega } from '../machine'
+import { ratedOmega } from '../machine'
 import { says } from '../says'
 import { settle } from '../settle'
 import type { MotorState, PlantState } from '../state'

@@ -3,6 +3,7 @@ import {
   capacitorOf,
   coverOf,
   coversInOrder,
+  fanOf,
   hasPart,
   motorWires,
   partOf,
@@ -13,7 +14,7 @@ import { controlPair, feedOf } from '../acts/finding'
 import { lookPlaces } from '../acts/looks'
 import { isProven, pairsOf } from '../acts/reach'
 import type { Act, Here } from '../acts/types'
-import { fanOf, linesOf } from '../machine'
+import { linesOf } from '../machine'
 import { ROOM_CELSIUS } from '../state'
 import { movedTo } from '../traits'
 

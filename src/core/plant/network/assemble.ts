@@ -161,7 +161,7 @@ function motorInto(net: Net, motor: PlantMotor, { build }: Machine, state: Plant
   const start = leadOf(motor, 'start')
   if (!common || !run) return
   closed(net, `${motor.id}.protector`, common, inside, now.protectorOpen ? null : PROTECTOR_OHM)
-  const cut = (open: boolean, lead: string, winding: string): string => {
+  const cut: Cut = (open, lead, winding) => {
     if (!open) return lead
     const node = `${motor.id}.${winding}.cut`
     net.resistors.push({ id: `${node}.gap`, a: node, b: lead, ohm: INSULATION * 10 })
@@ -172,12 +172,30 @@ function motorInto(net: Net, motor: PlantMotor, { build }: Machine, state: Plant
     id: motor.id,
     data: start ? data : { main: data.main, rotor: data.rotor, xm: data.xm },
     main: [inside, cut(traits.mainOpen, run, 'main')],
-    ...(start && data.aux ? { aux: [inside, cut(traits.auxOpen, start, 'aux')] as [string, string] } : {}),
+    ...(start && data.aux ? { aux: startEnds(net, motor, inside, start, cut, traits.auxOpen) } : {}),
   })
   shortedRing(net, motor, inside, run, traits.mainTurns)
   const back = leadOf(motor, 'return')
   if (back) net.resistors.push({ id: `${motor.id}.return`, a: back, b: run, ohm: WIRE_OHM })
   tapsInto(net, motor, run)
+}
+
+type Cut = (open: boolean, lead: string, winding: string) => string
+
+/** Between the common side and the start lead; where the motor turns either way, through its plug as that is plugged. */
+function startEnds(
+  net: Net,
+  { id, turnPlug }: PlantMotor,
+  inside: string,
+  start: string,
+  cut: Cut,
+  open: boolean,
+): [string, string] {
+  if (!turnPlug) return [inside, cut(open, start, 'aux')]
+  const { winding, common } = turnPlug
+  net.resistors.push({ id: `${id}.plug-common`, a: common, b: inside, ohm: WIRE_OHM })
+  net.resistors.push({ id: `${id}.plug-start`, a: turnPlug.start, b: start, ohm: WIRE_OHM })
+  return [winding[0], cut(open, winding[1], 'aux')]
 }
 
 /** The turns that are shorted are a winding of their own that is short-circuited: they take power and give heat. */
