@@ -522,7 +522,7 @@ const deleted: Migration = {
 const practice: Migration = {
   async up(db: Db) {
     for (const statement of [
-      `create table "practice_round" ("id" text primary key, "code" text not null, "lesson" text, "help" integer not null, "startedAt" text not null, "endedAt" text, "outcome" text, "minutes" real not null, "tests" integer not null, "dangers" integer not null, "oddsBits" real, "given" real)`,
+      `create table "practice_round" ("id" text primary key, "code" text not null, "lesson" text, "help" integer not null, "startedAt" text not null, "endedAt" text, "outcome" text, "minutes" real not null, "tests" integer not null, "dangers" integer not null, "oddsBits" real, "given" real, "causes" text)`,
       `create table "practice_act" ("roundId" text not null references "practice_round" ("id"), "nth" integer not null, "act" text not null, primary key ("roundId", "nth"))`,
       `create table "practice_card" ("cause" text primary key, "dueAt" text not null, "seen" integer not null, "lapses" integer not null, "stability" real not null, "difficulty" real not null, "lastAt" text not null, "state" integer not null)`,
       `create index "practice_round_started" on "practice_round" ("startedAt")`,

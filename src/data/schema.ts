@@ -146,6 +146,8 @@ export interface PracticeRoundRow {
   oddsBits: number | null
   /** The share that was given to what was decided, for the calibration. */
   given: number | null
+  /** What was wrong with it, ids with a blank between; null while it is open, so that nothing tells. */
+  causes: string | null
 }
 
 export interface PracticeActRow {

@@ -145,6 +145,39 @@ describe('what comes back', () => {
   })
 })
 
+it('what was met is told by the part of the machine it belongs to, with what was found and what went without a danger', async () => {
+  const skillOf = async (skill: string) =>
+    (await readPractice()).skills.find((each) => each.skill === skill) ?? {
+      rounds: 0,
+      right: 0,
+      withoutDanger: 0,
+    }
+  const before = await skillOf('capacitor')
+  const open = await beginRound(weak)
+  expect(await skillOf('capacitor')).toEqual(before)
+  expect((await readRound(open.id)).round.causes).toBeNull()
+  await acted(open.id, [{ act: 'decide', cause: 'capacitor-open' }])
+  const missed = await beginRound(weak)
+  await acted(missed.id, [{ act: 'decide', cause: 'bearing-seized' }])
+  expect((await readRound(missed.id)).round.causes).toBe('capacitor-open')
+  expect(await skillOf('capacitor')).toMatchObject({
+    rounds: before.rounds + 2,
+    right: before.right + 1,
+    withoutDanger: before.withoutDanger + 2,
+  })
+})
+
+it('what was put in and is to be wired counts as wiring', async () => {
+  const { id, code } = await beginRound({ task: 'turn-plug' })
+  expect(code).toMatch(/^OU-\w+-psc-wire-t2-v1$/)
+  const row = await acted(id, [{ act: 'decide', cause: 'none' }])
+  expect(row.outcome).toBe('wrong')
+  expect((await readPractice()).skills.find(({ skill }) => skill === 'wiring')).toMatchObject({
+    rounds: 1,
+    right: 0,
+  })
+})
+
 it('how sure somebody was is set beside how often it was so', async () => {
   const { calibration } = await readPractice()
   const band = calibration.find(({ from, to }) => from <= 0.75 && 0.75 < to)

@@ -4,7 +4,7 @@ import { CoreError } from '@/core/errors'
 import { Flag, Text, validated } from '@/core/input'
 import { newId } from '@/core/job'
 import { lessonOf, lessons } from '@/core/knowledge/plants/lessons'
-import type { CauseId } from '@/core/knowledge/vocabulary'
+import { type CauseGroup, type CauseId, causeInfo, isCause } from '@/core/knowledge/vocabulary'
 import {
   type Act,
   type Drawn,
@@ -45,6 +45,7 @@ class NewRound {
   @Text({ ...some, max: 20 }) level?: string
   @Text({ ...some, max: 200 }) code?: string
   @Text({ ...some, max: 60 }) lesson?: string
+  @Text({ ...some, max: 20 }) task?: string
   @Text({ ...some, max: 60 }) cause?: string
   @Flag(some) help?: boolean
 }
@@ -81,10 +82,11 @@ function roundFor(body: Record<string, unknown>): PracticeRoundRow {
     dangers: 0,
     oddsBits: null,
     given: null,
+    causes: null,
   }
 }
 
-function planFor({ lesson, code, family, motorKind, level, cause }: NewRound): RoundPlan {
+function planFor({ lesson, code, family, motorKind, level, cause, task }: NewRound): RoundPlan {
   if (lesson !== undefined) {
     const known = lessonOf(lesson)
     if (!known)
@@ -96,6 +98,7 @@ function planFor({ lesson, code, family, motorKind, level, cause }: NewRound): R
   return planOf({
     family: family ?? '',
     seed,
+    ...(task === undefined ? {} : { task }),
     ...(motorKind === undefined ? {} : { motorKind }),
     ...(level === undefined ? {} : { level }),
     ...(cause === undefined ? {} : { faults: [cause] }),
@@ -210,16 +213,19 @@ function outcomeOf(
   const lesson = round.lesson ? lessonOf(round.lesson) : undefined
   const met = lesson ? goalMet(lesson, drawn, acts, answers, state) : false
   if (!state.over && !met) return { ...figures, endedAt: null }
-  const endedAt = new Date().toISOString()
-  if (state.over && 'hurt' in state.over) return { ...figures, endedAt, outcome: 'hurt' }
-  if (met && lesson?.goal.kind !== 'decided') return { ...figures, endedAt, outcome: 'right' }
+  const end = {
+    ...figures,
+    endedAt: new Date().toISOString(),
+    causes: drawn.faults.map(({ cause }) => cause).join(' '),
+  }
+  if (state.over && 'hurt' in state.over) return { ...end, outcome: 'hurt' }
+  if (met && lesson?.goal.kind !== 'decided') return { ...end, outcome: 'right' }
   const { right, oddsBits } = judged(drawn, answers, state)
   const decided = state.over && 'decided' in state.over ? state.over.decided : ''
   const last = state.odds.at(-1)?.of
   const sum = Object.values(last ?? {}).reduce((total, share) => total + share, 0)
   return {
-    ...figures,
-    endedAt,
+    ...end,
     outcome: right ? 'right' : 'wrong',
     oddsBits: oddsBits ?? null,
     given: last && sum > 0 ? (last[decided] ?? 0) / sum : null,
@@ -280,6 +286,8 @@ export interface PracticeBench {
   lessons: { id: string; family: string; minutes: number; done: boolean }[]
   /** Causes that come back now, the longest due first. */
   due: { cause: string; family: string | null }[]
+  /** What was met and found, by what a hand has to be able to do for it; the most met first. */
+  skills: { skill: Skill; rounds: number; right: number; withoutDanger: number }[]
   /** Of what was decided with odds: how sure, and how often right, by tenths that have any. */
   calibration: { from: number; to: number; stated: number; right: number; rounds: number }[]
 }
@@ -304,19 +312,46 @@ export async function readPractice(): Promise<PracticeBench> {
       ),
     })),
     due: due.map(({ cause }) => ({ cause, family: families.get(cause) ?? null })),
+    skills: skillsOf(rounds),
     calibration: calibrationOf(rounds),
   }
 }
 
-/** The family in which each cause was met last: it comes back there. No round is drawn twice, and none beyond the last asked for. */
+/** Parts of a machine that causes belong to, and a machine with nothing wrong. */
+export type Skill = CauseGroup | 'nothing-wrong'
+
+/** Rounds that ended, by the groups of what was wrong with them; landings are wiring. */
+function skillsOf(rounds: PracticeRoundRow[]): PracticeBench['skills'] {
+  const found = new Map<Skill, PracticeBench['skills'][number]>()
+  for (const { code, causes, outcome, dangers } of rounds) {
+    if (causes === null) continue
+    const named = planOfCode(code).level === 'wire' ? (['wiring'] as const) : skillsOfCauses(causes)
+    for (const skill of new Set<Skill>(named)) {
+      const before = found.get(skill) ?? { skill, rounds: 0, right: 0, withoutDanger: 0 }
+      found.set(skill, {
+        skill,
+        rounds: before.rounds + 1,
+        right: before.right + (outcome === 'right' ? 1 : 0),
+        withoutDanger: before.withoutDanger + (dangers === 0 && outcome !== 'hurt' ? 1 : 0),
+      })
+    }
+  }
+  return [...found.values()].sort((one, two) => two.rounds - one.rounds)
+}
+
+const skillsOfCauses = (causes: string): Skill[] =>
+  causes === ''
+    ? ['nothing-wrong']
+    : causes.split(' ').flatMap((cause) => (isCause(cause) ? [causeInfo(cause).group] : []))
+
+/** The family in which each cause was met last: it comes back there. */
 function familiesOf(rounds: PracticeRoundRow[], causes: string[]): Map<string, string> {
   const found = new Map<string, string>()
   const left = new Set(causes)
-  for (const { code, endedAt } of rounds) {
+  for (const { code, causes: had } of rounds) {
     if (left.size === 0) break
-    if (!endedAt) continue
-    const { faults, plan } = drawMachine(planOfCode(code))
-    for (const { cause } of faults) if (left.delete(cause)) found.set(cause, plan.family)
+    for (const cause of had?.split(' ') ?? [])
+      if (left.delete(cause)) found.set(cause, planOfCode(code).family)
   }
   return found
 }

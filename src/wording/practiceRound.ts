@@ -1,5 +1,6 @@
 import { lessonOf } from '../core/knowledge/plants/lessons'
 import type { Message } from '../core/message'
+import { wireNamed } from '../core/plant/acts/reach'
 import { type Act, type Answer, isDangerous } from '../core/plant/acts/types'
 import { sheetOf } from '../core/plant/describe'
 import type { Drawn } from '../core/plant/draw'
@@ -152,14 +153,14 @@ function saidReview(drawn: Drawn, answers: Answer[], state: PlantState): SaidRev
       probability,
     })),
     oddsBits: review.oddsBits ?? null,
-    best: review.best.map(saidPlan),
+    best: review.best.map((act) => saidPlan(act, drawn)),
     bestTests: review.bestTests,
     bestMinutes: review.bestMinutes,
   }
 }
 
 /** An act as something to do, for the walk of the advisor. */
-function saidPlan(act: Act): string {
+function saidPlan(act: Act, { machine }: Drawn): string {
   const name = (prefix: string, id: string) => said({ key: `${prefix}.${id}` })
   const params = (): Message['params'] => {
     switch (act.act) {
@@ -174,8 +175,11 @@ function saidPlan(act: Act): string {
           red: name('probe', act.red),
           black: name('probe', act.black),
         }
-      case 'wire':
-        return act.to === 'off' ? {} : { what: name('probe', act.to) }
+      case 'wire': {
+        const colour = machine.build.wires.find(({ id }) => id === act.id)?.colour ?? 'black'
+        const wire = say(wireNamed(act.id, colour), practice)
+        return act.to === 'off' ? { wire } : { wire, what: name('probe', act.to) }
+      }
       case 'discharge':
         return { red: name('probe', act.a), black: name('probe', act.b) }
       case 'look':
@@ -188,7 +192,10 @@ function saidPlan(act: Act): string {
       case 'replace':
         return { what: name('part', act.part) }
       case 'call':
-        return { to: act.on ? 'on' : 'off' }
+        return {
+          to: act.on ? 'on' : 'off',
+          speed: act.speed ? say({ key: `at-speed.${act.speed}` }, practice) : '',
+        }
       default:
         return {}
     }

@@ -3,12 +3,17 @@ import { join } from 'node:path'
 import { IntlMessageFormat } from 'intl-messageformat'
 import { describe, expect, it } from 'vitest'
 import { plantBuilds } from '../core/knowledge/plants'
+import { TASK_IDS, wireTasks } from '../core/knowledge/plants/tasks'
 import type { Message } from '../core/message'
 import { lookPlaces } from '../core/plant/acts/looks'
 import { replaceableParts } from '../core/plant/acts/replace'
+import type { Act } from '../core/plant/acts/types'
 import { walk } from '../core/plant/advisor/walk'
+import { wiringWalk } from '../core/plant/advisor/wiring'
 import { sheetOf } from '../core/plant/describe'
+import { drawMachine } from '../core/plant/draw'
 import { evidenceOf } from '../core/plant/evidence'
+import { planOf } from '../core/plant/input'
 import { play } from '../core/plant/play'
 import { machineOf } from '../core/plant/rounds.testing'
 import { storyOf } from '../core/plant/story'
@@ -100,51 +105,70 @@ describe('the sentences of the practice machines', () => {
   })
 })
 
-describe.each(plantBuilds.map((build) => [`${build.family}, ${build.kind}`, build] as const))(
-  '%s',
-  (_, build) => {
-    it('has a name for each cover, point, terminal, wire, part and place', () => {
-      const keys = [
-        ...build.covers.map(({ id }) => `cover.${id}`),
-        ...build.points.map(({ id }) => `point.${id}`),
-        ...build.terminals.map(({ id }) => `probe.${id}`),
-        ...build.wires.flatMap(({ id, colour }) => [`wire.${id.split('-')[0]}`, `colour.${colour}`]),
-        ...replaceableParts(build).map(({ id }) => `part.${id}`),
-        ...lookPlaces(build).map(({ id }) => `at.${id}`),
-        build.place.key,
-      ]
-      expect(keys.filter((key) => practice[key] === undefined)).toEqual([])
-    })
+const builds = [
+  ...plantBuilds.map((build) => [`${build.family}, ${build.kind}`, build] as const),
+  ...wireTasks.map(({ id, build }) => [id, build] as const),
+]
 
-    it('says everything of a whole repair from one catalogue', () => {
-      const drawn = machineOf(build, ['bearing-worn'])
-      const { answers, acts, state } = walk(drawn, storyOf(drawn))
-      // As the page has it, with its end: decided, and looked back on.
-      const decided = play(drawn, [...acts, { act: 'decide', cause: 'bearing-worn' }])
-      const page = sayRound(
-        drawn,
-        decided.state,
-        [...acts, { act: 'decide', cause: 'bearing-worn' }],
-        decided.answers,
-        null,
-        evidenceOf(drawn, decided.answers),
-      )
-      expect(page.review?.best.join(' ')).not.toMatch(/undefined|\[object|\{/)
-      expect(state.over).toBeNull()
-      const sheet = sheetOf(drawn)
-      const all: Message[] = [
-        ...answers.flatMap(({ text, against }) => [text, ...(against ? [against] : [])]),
-        storyOf(drawn).text,
-        ...[...sheet.covers, ...sheet.points, ...sheet.probes].map(({ says }) => says),
-      ]
-      for (const message of all) {
-        expect(sentence(message, practice)).not.toMatch(/undefined|\[object|\{/)
-        const other = say(message, turned).replace(/-?[\d.,]+ ?(V|Ω|kΩ|MΩ|µF|A|OL)?|OL|°C/g, '')
-        expect(other.replace(/x/gi, '')).not.toMatch(/[a-z]{3}/)
-      }
-    })
-  },
-)
+describe.each(builds)('%s', (_, build) => {
+  it('has a name for each cover, point, terminal, wire, part and place', () => {
+    const keys = [
+      ...build.covers.map(({ id }) => `cover.${id}`),
+      ...build.points.map(({ id }) => `point.${id}`),
+      ...build.terminals.map(({ id }) => `probe.${id}`),
+      ...build.wires.flatMap(({ id, colour }) => [`wire.${id.split('-')[0]}`, `colour.${colour}`]),
+      ...replaceableParts(build).map(({ id }) => `part.${id}`),
+      ...lookPlaces(build).map(({ id }) => `at.${id}`),
+      build.place.key,
+    ]
+    expect(keys.filter((key) => practice[key] === undefined)).toEqual([])
+  })
+
+  it('says everything of a whole repair from one catalogue', () => {
+    const drawn = machineOf(build, ['bearing-worn'])
+    const { answers, acts, state } = walk(drawn, storyOf(drawn))
+    // As the page has it, with its end: decided, and looked back on.
+    const decided = play(drawn, [...acts, { act: 'decide', cause: 'bearing-worn' }])
+    const page = sayRound(
+      drawn,
+      decided.state,
+      [...acts, { act: 'decide', cause: 'bearing-worn' }],
+      decided.answers,
+      null,
+      evidenceOf(drawn, decided.answers),
+    )
+    expect(page.review?.best.join(' ')).not.toMatch(/undefined|\[object|\{/)
+    expect(state.over).toBeNull()
+    const sheet = sheetOf(drawn)
+    const all: Message[] = [
+      ...answers.flatMap(({ text, against }) => [text, ...(against ? [against] : [])]),
+      storyOf(drawn).text,
+      ...[...sheet.covers, ...sheet.points, ...sheet.probes].map(({ says }) => says),
+    ]
+    for (const message of all) {
+      expect(sentence(message, practice)).not.toMatch(/undefined|\[object|\{/)
+      const other = say(message, turned).replace(/-?[\d.,]+ ?(V|Ω|kΩ|MΩ|µF|A|OL)?|OL|°C/g, '')
+      expect(other.replace(/x/gi, '')).not.toMatch(/[a-z]{3}/)
+    }
+  })
+})
+
+describe.each(TASK_IDS)('what is to be wired: %s', (task) => {
+  const drawn = drawMachine(planOf({ task, seed: '3' }))
+  const said = (acts: Act[]) => {
+    const { state, answers } = play(drawn, acts)
+    return sayRound(drawn, state, acts, answers, null, evidenceOf(drawn, answers))
+  }
+  it('says its task, each landing by wire and terminal, and what is not right yet', () => {
+    const met = said([{ act: 'decide', cause: 'none' }])
+    expect(met.acts[0]?.text).toMatch(/^Not yet\. [A-Z]/)
+    const done = said(wiringWalk(drawn))
+    expect(done.acts.at(-1)?.text).toBe('Yes: it runs as it should.')
+    for (const text of [met.story, ...(met.review?.best ?? []), ...done.acts.map((act) => act.text)])
+      expect(text).not.toMatch(/undefined|\[object|\{/)
+    expect(met.review?.best.join(' ')).toMatch(/Land the \w+ (and white )?(lead|wire|jumper)/)
+  })
+})
 
 it('a number is said to the figure that its sentence asks for', () => {
   expect(say({ key: 'discharge.slow', params: { volts: 12.345 } }, practice)).toContain('12.3 V')

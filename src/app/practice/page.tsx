@@ -1,8 +1,10 @@
 import type { Metadata } from 'next'
 import { plantBuilds } from '@/core/knowledge/plants'
+import { wireTasks } from '@/core/knowledge/plants/tasks'
 import { type FamilyId, familyLabel, vocabulary } from '@/core/knowledge/vocabulary'
 import { readPractice } from '@/server/practice'
 import { Bench } from '@/ui/practice/Bench'
+import { taskWords } from '@/wording/en/lessons'
 
 export const metadata: Metadata = { title: 'Practice' }
 
@@ -16,10 +18,12 @@ export default async function PracticePage() {
         Machines with a hidden fault, simulated by their physics. Open them, read them, find what is wrong.
         Nothing here is real, and nothing of it stands in your household.
       </p>
-      <Bench bench={bench} families={ids.map(familyOf)} now={Date.now()} />
+      <Bench bench={bench} families={ids.map(familyOf)} tasks={tasks} now={Date.now()} />
     </main>
   )
 }
+
+const tasks = wireTasks.map(({ id, family }) => ({ id, family, name: taskWords[id] }))
 
 const familyOf = (id: FamilyId) => ({
   id,

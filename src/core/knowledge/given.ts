@@ -82,6 +82,25 @@ export const givens: Given[] = [
     of: 'module-supply',
     shares: { present: 0.015, none: 0.985 },
   },
+  // What trips again at once has no time to warm up, and nothing behind it turns or sounds.
+  {
+    finding: 'breaker',
+    values: ['trips-again-at-once'],
+    of: 'case-heat',
+    shares: { cold: 0.62, warm: 0.28, 'too-hot-to-touch': 0.1 },
+  },
+  {
+    finding: 'breaker',
+    values: ['trips-again-at-once'],
+    of: 'fan-state',
+    shares: { dead: 0.93, hums: 0.03, 'starts-then-stops': 0.03, intermittent: 0.01 },
+  },
+  {
+    finding: 'breaker',
+    values: ['trips-again-at-once'],
+    of: 'sound',
+    shares: { nothing: 0.8, clicking: 0.14, hum: 0.06 },
+  },
   // Without a supply no light is lit.
   {
     finding: 'supply-voltage',

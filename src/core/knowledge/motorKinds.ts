@@ -16,6 +16,14 @@ export const singleWindingKinds: MotorKindId[] = ['shaded-pole', 'brushed-dc']
 export const fixedTurnKinds: MotorKindId[] = ['shaded-pole']
 /** Motors that start by a switch of their own, without a capacitor in series all the time. */
 export const startSwitchKinds: MotorKindId[] = ['split-phase', 'capacitor-start']
+/** Motors whose volts and amps go straight through windings, with no electronics and no brushes between. */
+export const windingOnlyKinds: MotorKindId[] = [
+  'psc',
+  'psc-multispeed',
+  'capacitor-start',
+  'split-phase',
+  'shaded-pole',
+]
 /** Motors that the machine’s board feeds with a low direct voltage: the supply of the house says nothing of theirs. */
 export const boardFedKinds: MotorKindId[] = ['bldc']
 /** Motors with brushes, fed by a battery. */

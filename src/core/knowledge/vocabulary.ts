@@ -29,6 +29,8 @@ interface ObservationInfo {
 }
 
 export const observationInfo = (id: ObservationId): ObservationInfo => raw.observations[id] as ObservationInfo
+/** The part of a machine that a cause belongs to. */
+export type CauseGroup = (typeof raw.causes)[CauseId]['group']
 export const causeInfo = (id: CauseId) => raw.causes[id]
 export const familyLabel = (id: FamilyId): string => raw.families[id].label
 export const isFamily = (id: string): id is FamilyId => Object.hasOwn(raw.families, id)

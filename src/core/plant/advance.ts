@@ -1,4 +1,4 @@
-import { abs, complex, polar, sub } from '../circuit/complex'
+import { abs, complex, sub } from '../circuit/complex'
 import { driveOf } from '../knowledge/plants/motors'
 import { fanOf, partOf } from '../knowledge/plants/parts'
 import type { PlantMotor } from '../knowledge/plants/types'
@@ -16,7 +16,7 @@ import {
 } from './mechanics'
 import { afterDecay, type Direct, prepareDirect } from './network/direct'
 import { type Prepared, type Solved, solveAt } from './network/phasor'
-import { type Settled, settle, slipsOf, withSwing } from './settle'
+import { breakerLoad, type Settled, settle, slipsOf, withSwing } from './settle'
 import type { MotorState, PlantState } from './state'
 
 /** While a speed changes, and while it stands: s. */
@@ -290,19 +290,10 @@ function decayed({ state, prepared, direct }: Moving, step: number): Record<stri
   return afterDecay(direct(), state.charge, step)
 }
 
-/** Opens at once at five times its rating (the magnet of a household breaker), by heat above it. */
+/** Opens by heat above its rating; what opens it at once is met as the machine comes to rest. */
 function breakerAfter(machine: Machine, state: PlantState, solved: Solved, step: number) {
-  const { legs, breakerAmps } = machine.build.supply
-  const amps = Math.max(
-    0,
-    ...legs.map(({ id, volts, degrees }, i) => {
-      const share = state.traits.legs[i] ?? 1
-      if (share === 0) return 0
-      return abs(sub(polar(volts * share, degrees), solved.volts(id))) / state.traits.supplyOhm
-    }),
-  )
-  const ratio = amps / breakerAmps
+  const ratio = breakerLoad(machine, state, solved)
   const breakerHeat = Math.max(0, state.breakerHeat + (ratio ** 2 - 1) * step)
-  const trips = ratio > 5 || breakerHeat > 200
+  const trips = breakerHeat > 200
   return { breakerHeat: trips ? 0 : breakerHeat, breakerTripped: state.breakerTripped || trips }
 }

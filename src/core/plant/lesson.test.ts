@@ -1,7 +1,8 @@
 import { describe, expect, it } from 'vitest'
 import { type Lesson, lessonOf, lessons } from '../knowledge/plants/lessons'
 import type { Act, Here } from './acts/types'
-import { actsFor, dead, fed, off } from './advisor/procedures'
+import { actsFor, dead, off } from './advisor/procedures'
+import { wiringWalk } from './advisor/wiring'
 import { type Drawn, drawMachine, hereOf } from './draw'
 import { goalMet, planOfLesson } from './lesson'
 import { play } from './play'
@@ -37,14 +38,8 @@ function solved(lesson: Lesson, drawn: Drawn): Act[] {
     }
     case 'wound':
       return actsFor(here, 'winding') ?? []
-    case 'runs': {
-      const proof = dead(here)
-      const leads = build.wires.flatMap(({ id, to, fixed }): Act[] =>
-        fixed && drawn.start.wires[id]?.to === null ? [{ act: 'wire', id, end: 'to', to }] : [],
-      )
-      const landed = [...proof, ...leads]
-      return [...landed, ...fed(at(drawn, landed).here, true), { act: 'run', seconds: 60 }]
-    }
+    case 'wired':
+      return wiringWalk(drawn).filter(({ act }) => act !== 'decide')
     case 'opened': {
       const acts = off(here)
       const order = build.covers.filter(({ id, fuel }) => id === 'burner-door' || fuel)

@@ -1,17 +1,18 @@
 import type { Lesson } from '../knowledge/plants/lessons'
 import { isProven, pairKey } from './acts/reach'
-import { fanState } from './acts/running'
 import type { Act, Answer } from './acts/types'
 import type { RoundPlan } from './code'
 import { type Drawn, hereOf } from './draw'
 import type { PlantState } from './state'
+import { isWired } from './wired'
 
-export const planOfLesson = ({ family, motorKind, level, seed, faults }: Lesson): RoundPlan => ({
+export const planOfLesson = ({ family, motorKind, level, seed, faults, task }: Lesson): RoundPlan => ({
   family,
   motorKind,
   level,
   seed,
   ...(faults ? { faults } : {}),
+  ...(task ? { task } : {}),
 })
 
 /** Is what the lesson asks for done? Nothing that hurts ends one well. */
@@ -44,8 +45,8 @@ export function goalMet(
       return state.proof.discharged.includes(goal.capacitor) && isProven(here)
     case 'wound':
       return answers.some(({ sense }) => sense?.winding !== undefined)
-    case 'runs':
-      return fanState(here) === 'runs-normally' && state.points.breaker !== 'off'
+    case 'wired':
+      return isWired(drawn, state)
     case 'opened':
       return state.covers[goal.cover] === 'off'
   }

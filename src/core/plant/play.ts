@@ -1,5 +1,4 @@
 import { CoreError } from '../errors'
-import { type CauseId, causeInfo } from '../knowledge/vocabulary'
 import { clamp, meter, tester } from './acts/meter'
 import { call, cover, held, point } from './acts/points'
 import { not } from './acts/reach'
@@ -119,5 +118,3 @@ export function play(drawn: Drawn, acts: Act[]): Played {
   })
   return { state, answers }
 }
-
-export const isCause = (cause: string): cause is CauseId => causeInfo(cause as CauseId) !== undefined

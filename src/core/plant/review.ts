@@ -1,10 +1,12 @@
 import type { CauseId } from '../knowledge/vocabulary'
 import { type Act, type Answer, isDangerous, tells } from './acts/types'
 import { walk } from './advisor/walk'
+import { wiringWalk } from './advisor/wiring'
 import type { Drawn } from './draw'
 import { evidenceOf } from './evidence'
+import { play } from './play'
 import type { PlantState } from './state'
-import { storyOf } from './story'
+import { type Story, storyOf } from './story'
 
 export interface Review {
   /** What was decided is what was wrong, or nothing was and that was said. */
@@ -34,7 +36,7 @@ export function reviewOf(drawn: Drawn, answers: Answer[], state: PlantState): Re
   const { bits, shares: before } = evidenceOf(drawn, answers)
   const decided = state.over && 'decided' in state.over ? state.over.decided : null
   const causes = drawn.faults.map(({ cause }) => cause)
-  const best = walk(drawn, story)
+  const best = bestWalk(drawn, story)
   const { right, oddsBits } = judged(drawn, answers, state)
   return {
     right,
@@ -49,10 +51,21 @@ export function reviewOf(drawn: Drawn, answers: Answer[], state: PlantState): Re
       .sort((one, two) => two.probability - one.probability),
     ...(oddsBits === undefined ? {} : { oddsBits }),
     best: best.acts,
-    bestTests: best.tests.length,
-    bestMinutes: best.state.minutes,
+    bestTests: best.tests,
+    bestMinutes: best.minutes,
     bestRight: best.right,
   }
+}
+
+/** What a careful repairer does on the same machine: the advisor's walk to its fault, or the landings one after the other. */
+function bestWalk(drawn: Drawn, story: Story) {
+  if (drawn.plan.level === 'wire') {
+    const acts = wiringWalk(drawn)
+    const { state, answers } = play(drawn, acts)
+    return { acts, tests: answers.filter(tells).length, minutes: state.minutes, right: true }
+  }
+  const { acts, tests, state, right } = walk(drawn, story)
+  return { acts, tests: tests.length, minutes: state.minutes, right }
 }
 
 /** What a round is kept by: known without the advisor's own walk, which costs a hundred times as much. */

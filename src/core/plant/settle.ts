@@ -1,4 +1,4 @@
-import { abs, type Complex, complex, sub } from '../circuit/complex'
+import { abs, type Complex, complex, polar, sub } from '../circuit/complex'
 import { type PlantPartOf, partsOf } from '../knowledge/plants/parts'
 import type { PlantBuild } from '../knowledge/plants/types'
 import { type Machine, synchronous } from './machine'
@@ -32,12 +32,29 @@ export function slipsOf(machine: Machine, state: PlantState): Record<string, num
   )
 }
 
-/** Solve, look which coils pull, and solve again until nothing moves. What the capacitors hold goes on without a jump. */
+/** A household breaker opens at once by its magnet at five times its rating. */
+const MAGNET = 5
+
+/** Over its rating, the most that any leg gives. */
+export function breakerLoad({ build }: Machine, { traits }: PlantState, solved: Solved): number {
+  const { legs, breakerAmps } = build.supply
+  const amps = legs.map(({ id, volts, degrees }, i) => {
+    const share = traits.legs[i] ?? 1
+    return share === 0 ? 0 : abs(sub(polar(volts * share, degrees), solved.volts(id))) / traits.supplyOhm
+  })
+  return Math.max(0, ...amps) / breakerAmps
+}
+
+/**
+ * Solve, look which coils pull, and solve again until nothing moves. What the capacitors hold goes on without a jump. A short
+ * that takes its own relay's volts away makes it chatter: the breaker is quicker, and sees the current of the first touch.
+ */
 export function settle(machine: Machine, before: PlantState): Settled {
   let state = before
   let settled = solve(machine, state)
   for (let look = 0; look < LOOKS; look++) {
-    const next = pulled(machine, state, settled.solved)
+    const trips = !state.breakerTripped && breakerLoad(machine, state, settled.solved) > MAGNET
+    const next = trips ? { ...state, breakerTripped: true } : pulled(machine, state, settled.solved)
     if (next === state) break
     state = next
     settled = solve(machine, state)

@@ -21,6 +21,15 @@ const OTHER_ONSETS = [
 
 /** The story of a machine as it is met. */
 export function storyOf(drawn: Drawn): Story {
+  const { plan, machine } = drawn
+  if (plan.level === 'wire')
+    return {
+      text: {
+        key: 'story.wire',
+        params: { place: machine.build.place, task: { key: `story.task.${plan.task ?? 'own-leads'}` } },
+      },
+      says: {},
+    }
   const here: Here = { machine: drawn.machine, state: drawn.start, nth: 0 }
   const random = randomOf(`story|${drawn.code}`)
   const state = fanState(here)

@@ -20,6 +20,11 @@ export class OhmMeterInput {
   @Num({ above: 0, max: 1000 }) resolutionOhm!: number
 }
 
+class WindingPlateInput {
+  @Num({ above: 0, max: 1000, about: 'V of the plate' }) volts!: number
+  @Num({ above: 0, max: 200, about: 'A of the plate at its highest speed' }) amps!: number
+}
+
 export class WindingDto {
   @PlainList('string', { atLeast: 2, atMost: 10 }) leads!: string[]
   @ListOf(() => PairInput, { atMost: 200 }) pairs!: PairInput[]
@@ -27,6 +32,7 @@ export class WindingDto {
   @Num({ optional: true, min: 0, max: 20 }) leadOffsetOhm?: number
   @Nested(() => OhmMeterInput, { optional: true }) meter?: OhmMeterInput
   @Num({ optional: true, min: -40, max: 300 }) windingCelsius?: number
+  @Nested(() => WindingPlateInput, { optional: true }) plate?: WindingPlateInput
   @Flag({ optional: true }) caseTooHot?: boolean
   @OneOf(motorKindIds, { optional: true }) motorKind?: MotorKindId
   @PairList({ optional: true, atMost: 20 }) joined?: [string, string][]

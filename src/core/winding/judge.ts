@@ -1,6 +1,7 @@
 import { CoreError } from '../errors'
 import { capacitorKinds, electronicKinds, isOf, startSwitchKinds } from '../knowledge/motorKinds'
 import { formatOhm, significant } from '../units/format'
+import { judgeByPlate } from './byPlate'
 import { pairsThatSettle } from './determined'
 import { type Fit, fitTree } from './fitTree'
 import { oddCandidates } from './fourPoints'
@@ -125,6 +126,7 @@ function judgeAsRead(input: WindingInput): WindingResult {
     })
   }
   if (isThreePhase(input)) judgePhases(points, pairs, faults, notes)
+  else judgeByPlate(input, roles.roles, pairs, faults, notes)
   for (const fault of faults) state.add(fault.kind)
   if (missing.length > 0) state.add('incomplete')
   const verdict = windingVerdicts.find((candidate) => state.has(candidate)) ?? 'good'

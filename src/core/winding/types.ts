@@ -23,6 +23,8 @@ export interface WindingInput {
   windingCelsius?: number
   caseTooHot?: boolean
   motorKind?: MotorKindId
+  /** Of the motor's plate, at its highest speed: what its run winding may read at all. */
+  plate?: { volts: number; amps: number }
   /** Leads known to be one point, measured or by the plate. */
   joined?: [string, string][]
 }

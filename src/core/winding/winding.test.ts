@@ -1,6 +1,7 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { samples } from '../../sampling.testing'
+import type { MotorKindId } from '../knowledge/vocabulary'
 import { judgeWinding, type PairReading, resistanceAt, temperatureFromRise, type WindingInput } from '.'
 
 const three = (cr: number | null, cs: number | null, rs: number | null): PairReading[] => [
@@ -441,5 +442,40 @@ describe('what is near and what is open', () => {
       verdict: 'incomplete',
       missing: [['b', 'c']],
     })
+  })
+})
+
+describe('the run winding against its plate', () => {
+  const read = (main: number, plate?: { volts: number; amps: number }, motorKind: MotorKindId = 'psc') =>
+    judgeWinding({
+      leads: ['white', 'black', 'brown'],
+      pairs: [
+        { a: 'white', b: 'black', ohm: main },
+        { a: 'white', b: 'brown', ohm: 62 },
+        { a: 'black', b: 'brown', ohm: 62 + main },
+      ],
+      motorKind,
+      ...(plate ? { plate } : {}),
+    })
+  const quarter = { volts: 240, amps: 1.25 }
+
+  it('is 5 to 30 % of volts over amps; so little as 3 % is no winding any more, though the sums close', () => {
+    expect(read(26, quarter)).toMatchObject({ verdict: 'good', notes: [] })
+    expect(read(3, quarter)).toMatchObject({
+      verdict: 'shorted',
+      faults: [{ kind: 'shorted', leads: ['white', 'black'] }],
+    })
+    expect(read(3)).toMatchObject({ verdict: 'good', faults: [] })
+  })
+  it('between the two, and above, it is told and decides nothing', () => {
+    expect(read(7.5, quarter)).toMatchObject({ verdict: 'good', faults: [] })
+    expect(read(7.5, quarter).notes.join()).toContain('some turns may be shorted')
+    expect(read(59.5, { volts: 240, amps: 2.5 }).notes.join()).toContain('more than a run winding has')
+  })
+  it('of half a horsepower has few ohms by nature', () => {
+    expect(read(2.2, { volts: 115, amps: 4.2 })).toMatchObject({ verdict: 'good', notes: [] })
+  })
+  it('says nothing of a motor with brushes', () => {
+    expect(read(3, quarter, 'brushed-dc').faults.map(({ kind }) => kind)).not.toContain('shorted')
   })
 })

@@ -5,7 +5,7 @@ import Link from 'next/link'
 import { useRouter } from 'next/navigation'
 import { useEffect, useState } from 'react'
 import type { PracticeBench, PracticeRoundRow } from '@/server/practice'
-import { lessonWords } from '@/wording/en/lessons'
+import { lessonWords, skillWords } from '@/wording/en/lessons'
 import { notify } from '../kit/notify'
 import { Section } from '../kit/Section'
 import { ago } from '../kit/time'
@@ -18,6 +18,8 @@ const Calibration = dynamic(() => import('./Calibration').then((module) => modul
 
 interface BenchProps {
   bench: PracticeBench
+  /** What can be put in and wired, of each family. */
+  tasks: { id: string; family: string; name: string }[]
   /** The server's clock, so that both sides say the same. */
   now: number
   families: { id: string; name: string; kinds: { id: string; name: string }[] }[]
@@ -29,13 +31,16 @@ const LEVELS = [
   { id: 'worn', name: 'One fault, and a worn meter' },
   { id: 'two', name: 'Two faults, or none' },
   { id: 'none', name: 'Nothing wrong: know it well' },
-  { id: 'wire', name: 'Wire it: land the leads, then power' },
+  { id: 'wire', name: 'Wire it: its own motor, hung in' },
 ]
+const TASK = 'wire:'
+const levelOf = (value: string): object =>
+  value.startsWith(TASK) ? { level: 'wire', task: value.slice(TASK.length) } : { level: value }
 
 const OUTCOMES = { right: 'found', wrong: 'another cause', hurt: 'ended by a danger' } as const
 
 /** Rounds to draw, lessons, what comes back, and what was played. Kept apart from the household. */
-export function Bench({ bench, families, now }: BenchProps) {
+export function Bench({ bench, families, tasks, now }: BenchProps) {
   const router = useRouter()
   const [busy, setBusy] = useState(false)
   // Who comes from a round may be quicker than its last act.
@@ -54,7 +59,7 @@ export function Bench({ bench, families, now }: BenchProps) {
   }
   return (
     <>
-      <Draw families={families} busy={busy} onBegin={begin} />
+      <Draw families={families} tasks={tasks} busy={busy} onBegin={begin} />
       <Lessons lessons={bench.lessons} families={families} busy={busy} onBegin={begin} />
       {bench.due.length > 0 ? (
         <Section title="Comes back now" aside="what was missed, a while later">
@@ -80,6 +85,7 @@ export function Bench({ bench, families, now }: BenchProps) {
           </ul>
         </Section>
       ) : null}
+      {bench.skills.length > 0 ? <Skills skills={bench.skills} /> : null}
       <Played bench={bench} families={families} now={now} />
     </>
   )
@@ -87,10 +93,12 @@ export function Bench({ bench, families, now }: BenchProps) {
 
 function Draw({
   families,
+  tasks,
   busy,
   onBegin,
 }: {
   families: BenchProps['families']
+  tasks: BenchProps['tasks']
   busy: boolean
   onBegin: (body: object) => void
 }) {
@@ -108,7 +116,7 @@ function Draw({
           onBegin({
             family,
             ...(kinds.length > 1 ? { motorKind: text('kind') } : {}),
-            level: text('level'),
+            ...levelOf(text('level')),
             help: text('help') === 'help',
           })
         }}
@@ -143,6 +151,13 @@ function Draw({
                 {name}
               </option>
             ))}
+            {tasks
+              .filter((task) => task.family === family)
+              .map(({ id, name }) => (
+                <option key={id} value={`${TASK}${id}`}>
+                  Wire it: {name}
+                </option>
+              ))}
           </select>
         </label>
         <label>
@@ -251,7 +266,45 @@ function Lessons({
   )
 }
 
-function Played({ bench, families, now }: BenchProps) {
+/** What was met so far by the part of the machine it belongs to: figures, and nothing to win. */
+function Skills({ skills }: Pick<PracticeBench, 'skills'>) {
+  return (
+    <Section title="By what was wrong" aside="rounds that ended">
+      <table className="w-full max-w-[640px]" data-testid="skills">
+        <thead>
+          <tr className="border-ink border-b text-left">
+            <th scope="col" className="py-1">
+              Of the machine
+            </th>
+            <th scope="col" className="text-right">
+              Met
+            </th>
+            <th scope="col" className="text-right">
+              Found
+            </th>
+            <th scope="col" className="text-right">
+              Without a danger
+            </th>
+          </tr>
+        </thead>
+        <tbody>
+          {skills.map(({ skill, rounds, right, withoutDanger }) => (
+            <tr key={skill} className="border-line border-b">
+              <th scope="row" className="py-1 text-left font-normal">
+                {skillWords[skill]}
+              </th>
+              <td className="num text-right">{rounds}</td>
+              <td className="num text-right">{right}</td>
+              <td className="num text-right">{withoutDanger}</td>
+            </tr>
+          ))}
+        </tbody>
+      </table>
+    </Section>
+  )
+}
+
+function Played({ bench, families, now }: Omit<BenchProps, 'tasks'>) {
   const router = useRouter()
   const remove = (id: string) =>
     void send(`/api/practice/${id}`, 'DELETE').then(

@@ -10,7 +10,7 @@ export function Done({ round, bits }: { round: SaidRound; bits: boolean }) {
     <section aria-label="What you did" className="mt-4 border-ink border-t pt-3" data-testid="done">
       <h2 className="text-[1.05rem]">What you did</h2>
       {list.length === 0 ? <p className="caption">Nothing yet.</p> : null}
-      <ol reversed>
+      <ol reversed className="print:flex print:flex-col-reverse">
         {list.map((act, i) => (
           <li key={round.acts.length - i} className="border-line border-b py-1.5">
             <span className="flex justify-between gap-3">
@@ -53,7 +53,9 @@ export function Ending({
             ? 'Done'
             : review?.right
               ? 'That is it'
-              : 'That is not it'}
+              : round.level === 'wire'
+                ? 'Not wired yet'
+                : 'That is not it'}
       </h2>
       {hurt || review ? <p className={`mt-1 ${hurt ? 'font-bold text-stop' : ''}`}>{last?.text}</p> : null}
       {lesson && round.lessonDone ? <p className="mt-1">{lesson.idea}</p> : null}
@@ -64,7 +66,10 @@ export function Ending({
         </p>
       ) : null}
       {review ? <Review review={review} /> : null}
-      <p className="mt-3 flex flex-wrap gap-2">
+      <p className="no-print mt-3 flex flex-wrap gap-2">
+        <button type="button" className="btn" onClick={() => window.print()}>
+          Print as a worked example
+        </button>
         <Link href="/practice" className="btn btn-main">
           To the practice bench
         </Link>

@@ -9,13 +9,66 @@ const SHOWN = 6
 /** The odds as one sees them, the decision, and with help what the advisor makes of it. */
 export function Judge({ round, busy, act, help }: PanelProps & { help: boolean }) {
   const { view, names } = round
-  const [odds, setOdds] = useState<Record<string, number>>({})
-  const [all, setAll] = useState(false)
-  const sum = Object.values(odds).reduce((total, share) => total + share, 0)
-  const causes = all ? view.causes : view.causes.slice(0, SHOWN)
-  const set = (cause: string, value: number) => setOdds((before) => ({ ...before, [cause]: value }))
+  const wiring = round.level === 'wire'
   return (
     <section aria-label="What it may be" className="mt-4 border-ink border-t pt-3" data-testid="judge">
+      {wiring ? null : (
+        <Odds names={names} causes={view.causes} busy={busy} onOdds={(of) => act({ act: 'odds', of })} />
+      )}
+      {help && !wiring ? <Advice round={round} /> : null}
+      <form
+        className="mt-3 flex items-end gap-2"
+        onSubmit={(event) => {
+          event.preventDefault()
+          const value = new FormData(event.currentTarget).get('cause')
+          if (typeof value === 'string') act({ act: 'decide', cause: value })
+        }}
+      >
+        <label className="min-w-0 flex-1">
+          <span className="caption">{wiring ? 'It is wired' : 'I know it'}</span>
+          <select name="cause" className="field" defaultValue={wiring ? 'none' : ''} required>
+            {wiring ? null : (
+              <option value="" disabled>
+                choose the cause
+              </option>
+            )}
+            {wiring
+              ? null
+              : view.causes.map((cause) => (
+                  <option key={cause} value={cause}>
+                    {capital(names.causes[cause] ?? cause)}
+                  </option>
+                ))}
+            <option value="none">{wiring ? 'It runs as it should' : capital(names.causes.none ?? '')}</option>
+          </select>
+        </label>
+        <button type="submit" className="btn btn-main" disabled={busy}>
+          Decide
+        </button>
+      </form>
+    </section>
+  )
+}
+
+/** What a person holds likely, set as shares of each cause. */
+function Odds({
+  names,
+  causes: all,
+  busy,
+  onOdds,
+}: {
+  names: PanelProps['round']['names']
+  causes: string[]
+  busy: boolean
+  onOdds: (odds: Record<string, number>) => void
+}) {
+  const [odds, setOdds] = useState<Record<string, number>>({})
+  const [more, setMore] = useState(false)
+  const sum = Object.values(odds).reduce((total, share) => total + share, 0)
+  const causes = more ? all : all.slice(0, SHOWN)
+  const set = (cause: string, value: number) => setOdds((before) => ({ ...before, [cause]: value }))
+  return (
+    <>
       <div className="flex items-baseline justify-between gap-3">
         <h2 className="text-[1.05rem]">Your odds</h2>
         <span className="caption">set what you hold likely; it is kept to compare</span>
@@ -45,54 +98,16 @@ export function Judge({ round, busy, act, help }: PanelProps & { help: boolean }
         })}
       </ul>
       <div className="flex flex-wrap gap-2">
-        {view.causes.length > SHOWN ? (
-          <button type="button" className="btn btn-plain" onClick={() => setAll(!all)}>
-            {all ? 'Fewer causes' : `All ${view.causes.length} causes`}
+        {all.length > SHOWN ? (
+          <button type="button" className="btn btn-plain" onClick={() => setMore(!more)}>
+            {more ? 'Fewer causes' : `All ${all.length} causes`}
           </button>
         ) : null}
-        <button
-          type="button"
-          className="btn"
-          disabled={busy || sum === 0}
-          onClick={() => act({ act: 'odds', of: odds })}
-        >
+        <button type="button" className="btn" disabled={busy || sum === 0} onClick={() => onOdds(odds)}>
           Note my odds
         </button>
       </div>
-      {help ? <Advice round={round} /> : null}
-      <form
-        className="mt-3 flex items-end gap-2"
-        onSubmit={(event) => {
-          event.preventDefault()
-          const value = new FormData(event.currentTarget).get('cause')
-          if (typeof value === 'string') act({ act: 'decide', cause: value })
-        }}
-      >
-        <label className="min-w-0 flex-1">
-          <span className="caption">{round.level === 'wire' ? 'It is wired' : 'I know it'}</span>
-          <select name="cause" className="field" defaultValue={round.level === 'wire' ? 'none' : ''} required>
-            {round.level === 'wire' ? null : (
-              <option value="" disabled>
-                choose the cause
-              </option>
-            )}
-            {round.level === 'wire'
-              ? null
-              : view.causes.map((cause) => (
-                  <option key={cause} value={cause}>
-                    {capital(names.causes[cause] ?? cause)}
-                  </option>
-                ))}
-            <option value="none">
-              {round.level === 'wire' ? 'It runs as it should' : capital(names.causes.none ?? '')}
-            </option>
-          </select>
-        </label>
-        <button type="submit" className="btn btn-main" disabled={busy}>
-          Decide
-        </button>
-      </form>
-    </section>
+    </>
   )
 }
 

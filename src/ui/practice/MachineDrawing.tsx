@@ -129,6 +129,9 @@ export function MachineDrawing({ round, red, black, chosenWire, onProbe, onPair,
               fontSize="13"
               textAnchor="middle"
               fill="var(--ink)"
+              stroke="var(--surface)"
+              strokeWidth="3.5"
+              paintOrder="stroke"
               className="num"
             >
               {shortName(dot.id)}

@@ -12,7 +12,7 @@ import { PowerPanel } from './PowerPanel'
 import type { MeterRange, Tool } from './types'
 import { useRound } from './useRound'
 import { WasRead } from './WasRead'
-import { Repair, Wires } from './Wires'
+import { looseEnd, Repair, Wires } from './Wires'
 
 interface RoundPageProps {
   id: string
@@ -55,7 +55,8 @@ export function RoundPage({ id, code, help, lesson, stored }: RoundPageProps) {
       return
     }
     if (tool === 'hand') {
-      if (wire) act({ act: 'wire', id: wire, end: 'to', to: point })
+      const held = round.wires.find(({ id: each }) => each === wire)
+      if (held) act({ act: 'wire', id: held.id, end: looseEnd(held), to: point })
       else setWire(round.wires.find(({ from, to }) => from === point || to === point)?.id ?? null)
       return
     }
@@ -104,7 +105,7 @@ export function RoundPage({ id, code, help, lesson, stored }: RoundPageProps) {
                 />
               </div>
               {/* On a phone the machine is above; on a wide page what is read stands before it, where the eye is. */}
-              <div className={`mt-3 wide:order-first ${at('machine')}`}>
+              <div className={`no-print mt-3 wide:order-first ${at('machine')}`}>
                 <Meter
                   tool={tool}
                   onTool={(next) => {
@@ -124,16 +125,16 @@ export function RoundPage({ id, code, help, lesson, stored }: RoundPageProps) {
                 />
               </div>
             </div>
-            <div className={at('wires')}>
+            <div className={`no-print ${at('wires')}`}>
               <Wires round={round} busy={busy || over} act={act} chosen={wire} onChosen={setWire} />
               <Repair round={round} busy={busy || over} act={act} />
             </div>
-            <div className={at('judge')}>
+            <div className={`${at('judge')} print:block`}>
               {help || over ? <WasRead round={round} /> : null}
               <Done round={round} bits={help || over} />
             </div>
           </div>
-          <div className="min-w-0">
+          <div className="no-print min-w-0">
             <div className={at('power')}>
               <PowerPanel round={round} busy={busy || over} act={act} />
             </div>
@@ -170,7 +171,7 @@ function Drawers({ drawer, onDrawer }: { drawer: Drawer; onDrawer: (drawer: Draw
   return (
     <nav
       aria-label="Below the machine"
-      className="fixed inset-x-0 bottom-0 z-20 flex border-ink border-t bg-surface wide:hidden"
+      className="no-print fixed inset-x-0 bottom-0 z-20 flex border-ink border-t bg-surface wide:hidden"
     >
       {DRAWERS.map(({ id, name }) => (
         <button

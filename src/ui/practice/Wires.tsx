@@ -13,6 +13,7 @@ export function Wires({
   chosen,
   onChosen,
 }: PanelProps & { chosen: string | null; onChosen: (id: string | null) => void }) {
+  const [open, setOpen] = useState(false)
   const name = (id: string | null) => (id ? (round.names.probes[id] ?? id) : 'hangs free')
   const reach = new Set(round.view.reach)
   const places = round.view.layout.dots.filter(({ id }) => reach.has(id) && !id.startsWith('known'))
@@ -21,7 +22,9 @@ export function Wires({
     <details
       className="mt-4 border-ink border-t pt-1"
       data-testid="wires"
-      open={chosen !== null || undefined}
+      // What was opened stays open once a wire has landed; one that is taken up in the drawing opens it.
+      open={open || chosen !== null}
+      onToggle={({ currentTarget }) => setOpen(currentTarget.open)}
     >
       <summary className="flex min-h-11 cursor-pointer items-center font-bold">
         Wires{free > 0 ? `: ${free} hang free` : ''}
@@ -49,17 +52,18 @@ export function Wires({
               >
                 Clamp
               </button>
-              {wire.to !== null ? (
+              {endsOf(wire).map(({ end, at }) => (
                 <button
+                  key={end}
                   type="button"
                   className="chip"
                   disabled={busy}
-                  aria-label={`Take off ${name(wire.to)}: ${wire.name}`}
-                  onClick={() => act({ act: 'wire', id: wire.id, end: 'to', to: 'off' })}
+                  aria-label={`Take off ${name(at)}: ${wire.name}`}
+                  onClick={() => act({ act: 'wire', id: wire.id, end, to: 'off' })}
                 >
-                  Take off
+                  {end === 'to' ? 'Take off' : 'Take off its other end'}
                 </button>
-              ) : null}
+              ))}
               <button
                 type="button"
                 className="chip"
@@ -75,7 +79,10 @@ export function Wires({
                 label={`Land the ${wire.name.replace(/^the /, '')} on`}
                 options={places.map(({ id }) => [id, name(id)])}
                 busy={busy}
-                onPick={(to) => act({ act: 'wire', id: wire.id, end: 'to', to })}
+                onPick={(to) => {
+                  act({ act: 'wire', id: wire.id, end: looseEnd(wire), to })
+                  onChosen(null)
+                }}
                 button="Land it"
               />
             ) : null}
@@ -84,6 +91,17 @@ export function Wires({
       </ul>
     </details>
   )
+}
+
+type Wire = PanelProps['round']['wires'][number]
+
+/** The end that a hand lands next: the one that hangs free, its first where both do. */
+export const looseEnd = ({ from }: Wire): 'from' | 'to' => (from === null ? 'from' : 'to')
+
+/** Ends that sit somewhere and come off; the second of a wire that comes off at both only once the first is free. */
+function endsOf({ from, to, fixed }: Wire): { end: 'from' | 'to'; at: string }[] {
+  if (to !== null) return [{ end: 'to', at: to }]
+  return from !== null && !fixed ? [{ end: 'from', at: from }] : []
 }
 
 /** What can be put in new or put right. */

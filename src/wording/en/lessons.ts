@@ -1,3 +1,6 @@
+import type { TaskId } from '../../core/knowledge/plants/tasks'
+import type { CauseGroup } from '../../core/knowledge/vocabulary'
+
 /** What each lesson asks for, and the one idea that it leaves. */
 export const lessonWords: Record<string, { title: string; goal: string; idea: string }> = {
   'prove-dead': {
@@ -67,7 +70,48 @@ export const lessonWords: Record<string, { title: string; goal: string; idea: st
   },
   'by-role': {
     title: 'Wire it by role',
-    goal: 'A three-speed motor hangs free. Land each lead by what it is, and run it.',
+    goal: 'A three-speed motor hangs free. Land each lead by what it is, and run it at each of its speeds.',
     idea: 'Roles come from the ohms and not from the colours; an unused speed lands nowhere else.',
   },
+  'other-leads': {
+    title: 'Another maker’s leads',
+    goal: 'A new fan motor hangs in, and its colours are not those of the old one: purple, black, brown, brown and white. Find by ohms what each of them is, land them, and run it.',
+    idea: 'Colours are a maker’s habit. The lead that the largest pair leaves out is the common one, whatever its colour; brown and white comes back from the run winding and is parked where the machine has a capacitor wire of its own.',
+  },
+  'two-singles': {
+    title: 'Two capacitors for one',
+    goal: 'The dual capacitor was not to be had. A small one for the fan and a large one for the compressor stand in its place: land both starts, the feed, and the jumper between them.',
+    idea: 'C of a dual one is two posts joined. With two cans the jumper joins them, and each start goes to its own.',
+  },
+  'reversing-plug': {
+    title: 'The reversing plug',
+    goal: 'A motor that can turn either way is landed. Power it and see which way it turns; if it is the wrong way, make it dead and change its plug.',
+    idea: 'Whichever way the start winding lies in the circuit sets the turn. The plug exchanges its two ends; the leads stay where they are.',
+  },
+  'four-speeds': {
+    title: 'Four speeds on three places',
+    goal: 'The new blower motor has four speeds, the board three places. High gets the fastest, medium the second slowest, low the slowest; the one left over gets a cap. Run it at each.',
+    idea: 'The more ohms to the common, the slower. A speed lead that is left over is live when the others are: it gets a cap of its own.',
+  },
+}
+
+/** What was put in and is to be wired. */
+export const taskWords: Record<TaskId, string> = {
+  'other-leads': 'another maker’s motor',
+  'two-singles': 'two capacitors for a dual one',
+  'turn-plug': 'a motor that turns either way',
+  'four-speeds': 'four speeds on three places',
+}
+
+/** Groups of causes, as parts of a machine. */
+export const skillWords: Record<CauseGroup | 'nothing-wrong', string> = {
+  supply: 'Supply',
+  control: 'Call, switches and contacts',
+  wiring: 'Wires and landings',
+  capacitor: 'Capacitor',
+  motor: 'Windings and electronics',
+  mechanical: 'Wheel, bearings, belt',
+  air: 'The way of the air',
+  other: 'The other half of the machine',
+  'nothing-wrong': 'Nothing wrong',
 }

@@ -92,6 +92,8 @@ const named: Record<string, string> = {
   'colour.blue': 'blue',
   'colour.yellow': 'yellow',
   'colour.green': 'green',
+  'colour.orange': 'orange',
+  'colour.purple': 'purple',
   'part.capacitor': 'Capacitor',
   'part.motor': 'Motor',
   'part.contactor': 'Contactor',
@@ -125,6 +127,16 @@ const named: Record<string, string> = {
   'place.caravan': 'The heater of a caravan',
   'cause.none': 'nothing is wrong with it',
   story: '{place}. “{state}{onset}”',
+  'story.wire': '{place}. {task}',
+  'story.task.own-leads': 'Its motor was just hung in, and the leads hang free. Land them.',
+  'story.task.other-leads':
+    'A motor of another maker was hung in: purple, black, brown, brown and white. Land its leads.',
+  'story.task.two-singles':
+    'Two capacitors stand in the place of the dual one. Land the fan’s brown lead, the compressor’s blue one, the feed and the jumper.',
+  'story.task.turn-plug':
+    'A motor that turns either way was hung in and landed. Its wheel shall turn as the plate says.',
+  'story.task.four-speeds':
+    'A motor of four speeds was hung in. High gets its fastest, medium the second slowest, low the slowest; the one left over gets a cap.',
   'story.state.dead': 'It does nothing at all',
   'story.state.hums': 'It hums and does not turn',
   'story.state.starts-then-stops': 'It starts and stops again after a while',

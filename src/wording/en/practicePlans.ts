@@ -2,10 +2,10 @@
 export const practicePlans: Record<string, string> = {
   'plan.point': '{to, select, off {turn off} other {turn on}}: {what}',
   'plan.held': 'hold it off: {what}',
-  'plan.call': '{to, select, on {ask it to run} other {let it rest}}',
+  'plan.call': '{to, select, on {ask it to run} other {let it rest}}{speed}',
   'plan.cover': '{to, select, off {take off} other {put on}}: {what}',
-  'plan.wire': 'land a wire on {what}',
-  'plan.wire-off': 'take a wire off',
+  'plan.wire': 'land {wire} on {what}',
+  'plan.wire-off': 'take off {wire}',
   'plan.meter': '{what} between {red} and {black}',
   'range.volts-ac': 'volts',
   'range.low-z': 'volts, on the range that loads the circuit,',
@@ -33,6 +33,8 @@ export const practicePlans: Record<string, string> = {
   'plate.hz': '{value} Hz',
   'plate.hp': '{value} hp',
   'plate.rpm': '{value} rpm',
+  'plate.rotation':
+    'turns {value, select, CW {clockwise} CCW {counterclockwise} other {either way}}, seen from the lead end',
   'plate.speeds': '{value} speeds',
   'plate.amps': '{value} A',
   'plate.capacitorUf': 'capacitor {value} µF',

@@ -27,7 +27,7 @@ import { judgeWinding, type OhmMeter, type WindingResult } from '../../winding'
 import { fieldText, typedList } from '../fields'
 import { oncePerSnapshot } from '../oncePerSnapshot'
 import type { HouseholdRow, JobSnapshot, ReadingRow } from '../rows'
-import { activeReadings, type DerivedFinding, nominalOf, type Part } from './readings'
+import { activeReadings, type DerivedFinding, type Part, supplyVolts } from './readings'
 import { walkFindings } from './supplyWalk'
 
 export const ohmMeterOf = (household: HouseholdRow): OhmMeter => ({
@@ -130,7 +130,17 @@ function judgedWinding(snapshot: JobSnapshot, part: Part): WindingResult | null 
     ...(celsius === null ? {} : { windingCelsius: celsius }),
     caseTooHot: hot,
     ...(snapshot.machine.motorKind ? { motorKind: snapshot.machine.motorKind } : {}),
+    ...windingPlate(snapshot, part),
   })
+}
+
+/** Volts and full-load amps of the plate that stands for these windings, where both were read. */
+function windingPlate(snapshot: JobSnapshot, part: Part): { plate?: { volts: number; amps: number } } {
+  const figures = (field: string, quantity: 'volts' | 'amps') =>
+    typedList(fieldText(snapshot, `motor-${part}`, field), quantity).filter((each) => each > 0)
+  const [volts, amps] = [figures('voltages', 'volts'), figures('amps', 'amps')]
+  if (volts.length === 0 || amps.length === 0) return {}
+  return { plate: { volts: Math.max(...volts), amps: Math.max(...amps) } }
 }
 
 /** A winding's fault in a few words: "windings open: brown". */
@@ -274,9 +284,8 @@ export function ageOf(snapshot: JobSnapshot): number | null {
 
 function plateFigures(snapshot: JobSnapshot): PlateFigures {
   const fan = typedValue(fieldText(snapshot, 'motor-old', 'capacitorUf'), 'uF')
-  const volts = typedList(fieldText(snapshot, 'motor-old', 'voltages'), 'volts').filter((each) => each > 0)
   return {
-    volts: volts.length > 0 ? volts : nominalOf(snapshot),
+    volts: supplyVolts(snapshot),
     controlVolts: controlVoltsOf(snapshot),
     ...(fan === null ? {} : { fanUf: fan }),
   }

@@ -5,6 +5,7 @@ import { energyOf } from '../energy/energy'
 import { pairsOf } from '../energy/place'
 import { act, actAt, answered, id, jobOn, madeDead, NOW, onBench, refused } from '../job.testing'
 import { diagnosisOf } from './derive'
+import { supplyVolts } from './readings'
 
 describe('what the person knows better', () => {
   const job = act(jobOn('bath-exhaust-fan', 'psc'), {
@@ -173,5 +174,21 @@ describe('the finding that moved a suspect last', () => {
       typed: '2.1',
     })
     expect(lastMoved(job, diagnosisOf(job).suspects[0]!)!.observation).toBe('capacitor-fan-reading')
+  })
+})
+
+describe('volts of the supply', () => {
+  const read = (kind: 'bldc' | 'psc', plate: string) =>
+    act(jobOn('mini-split-indoor-fan', kind), {
+      kind: 'field.set',
+      id: id(),
+      part: 'motor-old',
+      field: 'voltages',
+      typed: plate,
+    })
+  it('are those of the plate, but not of a motor that a board feeds: its 310 V would make every supply low', () => {
+    expect(supplyVolts(read('bldc', '310'))).toEqual([240])
+    expect(supplyVolts(read('psc', '208-230'))).toEqual([208, 230])
+    expect(supplyVolts(read('psc', ''))).toEqual([240])
   })
 })

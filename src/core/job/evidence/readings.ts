@@ -1,6 +1,6 @@
+import { boardFedKinds, isOf } from '../../knowledge/motorKinds'
 import type { ObservationId } from '../../knowledge/vocabulary'
-import { typedValue } from '../../units/parseTyped'
-import { fieldText } from '../fields'
+import { fieldText, typedList } from '../fields'
 import { nominalVolts } from '../plant'
 import type { JobSnapshot, ReadingRow } from '../rows'
 
@@ -17,11 +17,13 @@ export interface DerivedFinding {
 export const activeReadings = (snapshot: JobSnapshot, kind: ReadingRow['kind'], part: Part): ReadingRow[] =>
   snapshot.readings.filter((row) => row.kind === kind && row.part === part && !row.struckAt)
 
-/** Nominal volts: of the plate where it is typed, else of the region. */
-export function nominalOf(snapshot: JobSnapshot): number {
-  const plate = typedValue(
-    fieldText(snapshot, 'motor-old', 'voltages').split(/[-/ ]/).filter(Boolean).at(-1),
-    'volts',
-  )
-  return plate && plate > 0 ? plate : nominalVolts(snapshot.household, snapshot.machine).volts
+/**
+ * Volts of the machine's supply as the motor's plate says, else of the region. What a board feeds has its own volts on its
+ * plate, some 310 or 12 direct: those are none of the supply, which would read low beside them.
+ */
+export function supplyVolts(snapshot: JobSnapshot): number[] {
+  const ofBoard = isOf(boardFedKinds, snapshot.machine.motorKind)
+  const plate = ofBoard ? [] : typedList(fieldText(snapshot, 'motor-old', 'voltages'), 'volts')
+  const volts = plate.filter((each) => each > 0)
+  return volts.length > 0 ? volts : [nominalVolts(snapshot.household, snapshot.machine).volts]
 }

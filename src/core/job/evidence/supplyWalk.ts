@@ -12,9 +12,8 @@ import {
   type WalkResult,
 } from '../../supply'
 import { proofPlaceOf } from '../energy/place'
-import { fieldText, typedList } from '../fields'
 import type { JobSnapshot } from '../rows'
-import { activeReadings, type DerivedFinding, nominalOf } from './readings'
+import { activeReadings, type DerivedFinding, supplyVolts } from './readings'
 
 const withContacts: PointId[] = ['supply', 'call', 'output', 'contactor-drop', 'motor']
 
@@ -43,7 +42,7 @@ export function walkOf(snapshot: JobSnapshot): WalkResult {
     const point = withContacts.find((each) => each === pointA)
     return point && pointB === '' ? [{ point, volts }] : []
   })
-  return voltageWalk(readings, plateVolts(snapshot), lineVolts(snapshot))
+  return voltageWalk(readings, supplyVolts(snapshot), lineVolts(snapshot))
 }
 
 /** Live readings of each leg, judged. */
@@ -67,14 +66,9 @@ const taken = (snapshot: JobSnapshot) =>
     value === null ? [] : [{ pointA, pointB, volts: value }],
   )
 
-function plateVolts(snapshot: JobSnapshot): number[] {
-  const plate = typedList(fieldText(snapshot, 'motor-old', 'voltages'), 'volts')
-  return plate.length > 0 ? plate : [nominalOf(snapshot)]
-}
-
 /** What stands between two legs of the supply: the plate's volts, but of three phases those of the line. */
 function lineVolts(snapshot: JobSnapshot): number[] {
-  const plate = plateVolts(snapshot)
+  const plate = supplyVolts(snapshot)
   if (!proofPlaceOf(snapshot).threePhase) return plate
   const line = THREE_PHASE_LINE[snapshot.household.region]
   return Math.max(...plate) >= Math.min(...line) ? plate : line

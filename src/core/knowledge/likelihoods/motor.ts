@@ -78,6 +78,8 @@ export const motorFaults: LikelihoodTable = {
   },
   'ecm-module-failed': {
     ...deadMotor,
+    // Its line is on all the time: what is heard of a call is the relay of the board, in every practice machine.
+    sound: { nothing: 0.7, clicking: 0.2, hum: 0.07 },
     'fan-state': { dead: 0.74, intermittent: 0.14, 'starts-then-stops': 0.06 },
     'module-supply': { present: 0.96 },
     // The board asks and nothing turns.
@@ -91,6 +93,8 @@ export const motorFaults: LikelihoodTable = {
   },
   'ecm-inrush-part-burnt': {
     ...deadMotor,
+    // Its line is on all the time: what is heard of a call is the relay of the board, in every practice machine.
+    sound: { nothing: 0.7, clicking: 0.2, hum: 0.07 },
     'fan-state': { dead: 0.97 },
     'module-supply': { present: 0.97 },
     'board-drive': { present: 0.96 },

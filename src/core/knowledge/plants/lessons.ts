@@ -1,13 +1,14 @@
 import type { CauseId, FamilyId, MotorKindId } from '../vocabulary'
+import type { TaskId } from './tasks'
 
-/** What ends a lesson: a proof without danger, a decision, a pair read in two ways, a machine that runs as it should. */
+/** What ends a lesson: a proof without danger, a decision, a pair read in two ways, a motor that is wired as it should be. */
 export type LessonGoal =
   | { kind: 'proven' }
   | { kind: 'decided' }
   | { kind: 'ghost'; red: string; black: string }
   | { kind: 'discharged'; capacitor: string }
   | { kind: 'wound' }
-  | { kind: 'runs' }
+  | { kind: 'wired' }
   | { kind: 'opened'; cover: string }
 
 export interface Lesson {
@@ -17,6 +18,8 @@ export interface Lesson {
   level: 'plain' | 'none' | 'wire'
   seed: string
   faults?: CauseId[]
+  /** What was put in and is to be wired. */
+  task?: TaskId
   minutes: number
   goal: LessonGoal
 }
@@ -68,7 +71,7 @@ export const lessons: Lesson[] = [
     level: 'wire',
     seed: 'l5',
     minutes: 6,
-    goal: { kind: 'runs' },
+    goal: { kind: 'wired' },
   },
   {
     id: 'dual-capacitor',
@@ -157,7 +160,47 @@ export const lessons: Lesson[] = [
     level: 'wire',
     seed: 'l14',
     minutes: 8,
-    goal: { kind: 'runs' },
+    goal: { kind: 'wired' },
+  },
+  {
+    id: 'other-leads',
+    family: 'outdoor-unit-fan',
+    motorKind: 'psc',
+    level: 'wire',
+    seed: 'w1',
+    task: 'other-leads',
+    minutes: 8,
+    goal: { kind: 'wired' },
+  },
+  {
+    id: 'two-singles',
+    family: 'outdoor-unit-fan',
+    motorKind: 'psc',
+    level: 'wire',
+    seed: 'w1',
+    task: 'two-singles',
+    minutes: 6,
+    goal: { kind: 'wired' },
+  },
+  {
+    id: 'reversing-plug',
+    family: 'outdoor-unit-fan',
+    motorKind: 'psc',
+    level: 'wire',
+    seed: 'w1',
+    task: 'turn-plug',
+    minutes: 6,
+    goal: { kind: 'wired' },
+  },
+  {
+    id: 'four-speeds',
+    family: 'furnace-blower',
+    motorKind: 'psc-multispeed',
+    level: 'wire',
+    seed: 'w1',
+    task: 'four-speeds',
+    minutes: 9,
+    goal: { kind: 'wired' },
   },
 ]
 

@@ -115,7 +115,15 @@ export function windingRead(here: Here, ohms: Readonly<Record<string, number | n
     motorKind: motor.kind,
     leadOffsetOhm: ohms.zero ?? 0,
     caseTooHot: isTooHot(here),
+    ...platesOf(machine.build),
   })
+}
+
+function platesOf({ plate: { voltages, amps } }: PlantBuild): { plate?: { volts: number; amps: number } } {
+  const most = (value: unknown) =>
+    Array.isArray(value) ? Math.max(...value.filter((each) => typeof each === 'number')) : 0
+  const [volts, full] = [most(voltages), most(amps)]
+  return volts > 0 && full > 0 ? { plate: { volts, amps: full } } : {}
 }
 
 /** A case that no hand stays on: what is open then is read again when it has cooled. */

@@ -32,10 +32,13 @@ export const pointName = (id: string): Message => ({ key: `point.${id}` })
 export const probeName = (id: string): Message => ({ key: `probe.${id}` })
 
 /** A wire by its colour and what it belongs to. */
-export const wireName = ({ machine }: Here, id: string): Message => {
-  const wire = machine.build.wires.find((each) => each.id === id)
+export const wireName = ({ machine }: Here, id: string): Message =>
+  wireNamed(id, machine.build.wires.find((each) => each.id === id)?.colour ?? 'black')
+
+/** A wire by the bundle it belongs to and the colour of its insulation. */
+export const wireNamed = (id: string, colour: string): Message => {
   const [group = 'fan'] = id.split('-')
-  return { key: `wire.${group}`, params: { colour: { key: `colour.${wire?.colour ?? 'black'}` } } }
+  return { key: `wire.${group}`, params: { colour: { key: `colour.${colour}` } } }
 }
 
 /** The cover that hides a terminal now, or null. @throws CoreError `unknown-probe` */

@@ -55,8 +55,10 @@ const ENOUGH = 14
 /** Figures of the plates that the diagnosis works with. */
 export function plateFigures({ machine }: Drawn): PlateFigures {
   const { plate } = machine.build
+  // What a board feeds has the board's volts on its plate, and the machine those of its line.
+  const rail = partOf(machine.build, 'drive') !== undefined
   const volts = Array.isArray(plate.voltages)
-    ? plate.voltages.filter((each): each is number => typeof each === 'number')
+    ? plate.voltages.filter((each): each is number => typeof each === 'number' && !rail)
     : []
   const transformer = partOf(machine.build, 'transformer')
   return {
