@@ -5,6 +5,7 @@ import { benchMatch } from './match'
 import { benchPlates } from './plates'
 import { benchPractice } from './practice'
 import { benchSafety } from './safety'
+import { benchSound } from './sound'
 import { benchUpload } from './upload'
 import { benchVolume } from './volume'
 import { benchWords } from './words'
@@ -19,6 +20,7 @@ const benches = {
   plates: benchPlates,
   practice: benchPractice,
   safety: benchSafety,
+  sound: benchSound,
   upload: benchUpload,
   volume: benchVolume,
   words: benchWords,

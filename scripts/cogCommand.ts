@@ -4,9 +4,10 @@ import { tools as coreTools, findTool, runTool, toolSchema } from '../src/core/t
 import type { Tool } from '../src/core/tools/types'
 import { platePhoto } from './platePhoto'
 import { practiceTool } from './practiceTool'
+import { soundTool } from './soundTool'
 
-/** Beside those of the core: one that opens files, and one that says sentences. */
-const besides = [platePhoto, practiceTool]
+/** Beside those of the core: those that open files or say sentences. */
+const besides = [platePhoto, practiceTool, soundTool]
 const tools = [...coreTools, ...besides]
 
 const USAGE = 'npm run -s cog -- <tool> [--in input.json] [--lines]   (or the input on stdin)'

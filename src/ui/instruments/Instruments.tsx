@@ -20,6 +20,11 @@ const MotorInstrument = dynamic(
   },
 )
 
+const SoundInstrument = dynamic(
+  () => whenReached(() => import('./SoundInstrument').then((module) => module.SoundInstrument)),
+  { ssr: false },
+)
+
 const instruments: {
   id: string
   name: string
@@ -67,6 +72,12 @@ const instruments: {
     name: 'Speed and poles',
     about: 'plate, beat, fan laws',
     part: (props) => <SpeedInstrument {...props} />,
+  },
+  {
+    id: 'sound',
+    name: 'Listen',
+    about: 'speed, bearing, what it may be',
+    part: (props) => <SoundInstrument {...props} />,
   },
   {
     id: 'wheel',

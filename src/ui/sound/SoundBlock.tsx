@@ -1,15 +1,16 @@
 'use client'
 
 import dynamic from 'next/dynamic'
-import { useEffect, useRef, useState } from 'react'
+import { useState } from 'react'
 import { fieldText } from '@/core/job'
-import { comparedSounds, type HeardSound, SOUND_PART } from '@/core/job/proving/sounds'
+import { comparedSounds, type HeardSound, SOUND_PART, soundOf } from '@/core/job/proving/sounds'
+import type { FromListener } from '@/workers/sound.worker'
 import { useJob } from '../job/JobProvider'
 import { NumberField } from '../kit/NumberField'
-import { pageCan } from '../kit/pageCan'
 import { Section } from '../kit/Section'
 import { atHand } from '../kit/whenReached'
-import { heardIn, recorded } from './listen'
+import { TakeSound } from './TakeSound'
+import { Told } from './Told'
 
 const SoundChart = dynamic(
   atHand(() => import('./SoundChart').then((piece) => piece.SoundChart)),
@@ -37,7 +38,7 @@ export function SoundBlock({ way }: { way: 'before' | 'after' }) {
           If it still runs, record it before you open it: the sound afterwards is compared with it.
         </p>
       )}
-      {closed ? null : <TakeSound way={way} />}
+      {closed ? null : <Taken way={way} />}
       {sounds.before || sounds.after ? (
         <div className="mt-3 max-w-56">
           <NumberField
@@ -87,75 +88,41 @@ function Side({ name, heard }: { name: string; heard: HeardSound | null }) {
   )
 }
 
-function TakeSound({ way }: { way: 'before' | 'after' }) {
-  const { act, id } = useJob()
-  const [busy, setBusy] = useState('')
-  const [error, setError] = useState('')
-  const [canRecord, setCanRecord] = useState(true)
-  const running = useRef<AbortController | null>(null)
-  useEffect(() => {
-    setCanRecord(pageCan.microphone.can())
-    return () => running.current?.abort()
-  }, [])
-  const take = async (name: string, doing: string, from: (signal: AbortSignal) => Promise<Blob>) => {
-    const abort = new AbortController()
-    running.current = abort
-    setError('')
-    setBusy(doing)
-    try {
-      const heard = await heardIn(await from(abort.signal), abort.signal)
-      act({ kind: 'sound.add', id: id(), way, name: name.slice(0, 200), analysis: JSON.stringify(heard) })
-    } catch (failure) {
-      if (!abort.signal.aborted)
-        setError(failure instanceof Error ? failure.message : 'This could not be heard.')
-    }
-    setBusy('')
-  }
+/** A recording taken in, and before the repair what it may be: a question that one tap makes a finding. */
+function Taken({ way }: { way: 'before' | 'after' }) {
+  const { snapshot, act, id } = useJob()
+  const [told, setTold] = useState<FromListener | null>(null)
+  const { lineHz, rpm, blades } = soundOf(snapshot)
+  const of = { lineHz, ...(rpm ? { plateRpm: [rpm] } : {}), ...(blades ? { blades } : {}) }
+  const noted = snapshot.findings.find(({ observation }) => observation === 'sound')?.value ?? null
   return (
-    <div className="mt-3">
-      <div className="flex flex-wrap items-center gap-2">
-        {canRecord ? (
-          <button
-            type="button"
-            className="btn"
-            disabled={busy !== ''}
-            onClick={() => void take('recorded here', 'Six seconds are recorded. Keep quiet.', recorded)}
-          >
-            Record six seconds
-          </button>
-        ) : null}
-        <label className="btn inline-flex focus-within:outline-2 focus-within:outline-teal">
-          Choose a recording
-          <input
-            type="file"
-            accept="audio/*"
-            className="sr-only"
-            disabled={busy !== ''}
-            onChange={(event) => {
-              const file = event.target.files?.[0]
-              event.target.value = ''
-              if (file) void take(file.name, 'It is listened to.', async () => file)
-            }}
-          />
-        </label>
-        {busy ? (
-          <>
-            <span role="status">{busy}</span>
-            <button type="button" className="btn" onClick={() => running.current?.abort()}>
-              Cancel
-            </button>
-          </>
-        ) : null}
-      </div>
-      <p className="caption mt-1">
-        {canRecord ? '' : `${pageCan.microphone.without} `}
-        Its level and spectrum are kept with the job; the recording itself stays with you.
-      </p>
-      {error ? (
-        <p className="mt-1 border-stop border-l-4 pl-2" role="alert">
-          {error}
-        </p>
+    <>
+      <TakeSound
+        of={of}
+        onHeard={(name, heard) => {
+          act({
+            kind: 'sound.add',
+            id: id(),
+            way,
+            name: name.slice(0, 200),
+            analysis: JSON.stringify(heard.analysis),
+          })
+          setTold(heard)
+        }}
+        kept="Its level and spectrum are kept with the job; the recording itself stays with you."
+      />
+      {told ? (
+        <Told
+          told={told}
+          {...(way === 'before'
+            ? {
+                noted,
+                onNote: (value: string) =>
+                  act({ kind: 'finding.set', id: id(), observation: 'sound', value }),
+              }
+            : {})}
+        />
       ) : null}
-    </div>
+    </>
   )
 }

@@ -1,4 +1,5 @@
-import type { SoundAnalysis } from '@/core/sound/analyse'
+import type { HeardOf } from '@/core/sound/hear'
+import type { FromListener, ToListener } from '@/workers/sound.worker'
 
 const RECORD_MS = 6000
 
@@ -7,10 +8,10 @@ const RECORD_MS = 6000
  *
  * @throws Error with a sentence where the file is no sound, or too short or silent
  */
-export async function heardIn(file: Blob, signal: AbortSignal): Promise<SoundAnalysis> {
+export async function heardIn(file: Blob, of: HeardOf, signal: AbortSignal): Promise<FromListener> {
   const { samples, rate } = await decoded(file)
   signal.throwIfAborted()
-  const found = await analysed(samples, rate, signal)
+  const found = await analysed({ samples, rate, of }, signal)
   if (!found)
     throw new Error('This recording is silent or shorter than a fifth of a second. Record a few seconds.')
   return found
@@ -36,13 +37,13 @@ async function decoded(file: Blob): Promise<{ samples: Float32Array; rate: numbe
   }
 }
 
-function analysed(samples: Float32Array, rate: number, signal: AbortSignal): Promise<SoundAnalysis | null> {
+function analysed(recording: ToListener, signal: AbortSignal): Promise<FromListener | null> {
   const worker = new Worker(new URL('../../workers/sound.worker.ts', import.meta.url), { type: 'module' })
-  return new Promise<SoundAnalysis | null>((resolve, reject) => {
+  return new Promise<FromListener | null>((resolve, reject) => {
     signal.addEventListener('abort', () => reject(signal.reason))
-    worker.onmessage = ({ data }: MessageEvent<SoundAnalysis | null>) => resolve(data)
+    worker.onmessage = ({ data }: MessageEvent<FromListener | null>) => resolve(data)
     worker.onerror = () => reject(new Error('The recording could not be listened to. Try again.'))
-    worker.postMessage({ samples, rate }, [samples.buffer])
+    worker.postMessage(recording, [recording.samples.buffer])
   }).finally(() => worker.terminate())
 }
 

@@ -45,7 +45,8 @@ export const comparedSounds = oncePerSnapshot((snapshot: JobSnapshot): ComparedS
   }
 })
 
-function soundOf(snapshot: JobSnapshot): SoundOf {
+/** What is known of the machine that is heard. */
+export function soundOf(snapshot: JobSnapshot): SoundOf {
   const blades = parseTyped(fieldText(snapshot, SOUND_PART, 'blades'), 'count', lengthsOf(snapshot))
   const [rpm = null] = oldMotor(snapshot).rpm ?? []
   return {

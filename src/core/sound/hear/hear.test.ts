@@ -1,0 +1,178 @@
+import fc from 'fast-check'
+import { describe, expect, it } from 'vitest'
+import { bearingTones, compareHeard, type Heard, type HeardOf, hear, type Suggested } from '.'
+import { drawScene, type Noise, record, type Scene, trueTones } from './recordings.testing'
+import { transform } from './transform.testing'
+
+const RATE = 16_000
+const made = (seconds: number, at: (t: number) => number, rate = RATE): Float32Array =>
+  Float32Array.from({ length: Math.round(seconds * rate) }, (_, i) => at(i / rate))
+const sine = (hz: number, size: number) => (t: number) => size * Math.sin(2 * Math.PI * hz * t)
+const heardIn = (samples: Float32Array, of: Partial<HeardOf> = {}, rate = RATE): Heard =>
+  hear({ samples, rate }, { lineHz: 60, ...of }, transform)
+/** A hiss that is the same each time, under everything. */
+const hiss = (size: number) => {
+  let state = 7
+  return () => {
+    state = (Math.imul(state, 1664525) + 1013904223) >>> 0
+    return size * (state / 2147483648 - 1)
+  }
+}
+
+describe('a recording', () => {
+  it('has its level below full scale, and is steady where half seconds agree within 3 dB', () => {
+    const even = heardIn(made(3, sine(400, 0.5)))
+    expect(even.levelDb).toBeCloseTo(10 * Math.log10(0.125), 1)
+    expect(even.steady).toBe(true)
+    expect(heardIn(made(3, (t) => sine(400, t < 1.5 ? 0.5 : 0.3)(t))).steady).toBe(false)
+  })
+  it('is clipped where three samples in a row stand at full scale, more than five times a second', () => {
+    const cut = (size: number) => made(2, (t) => Math.max(-1, Math.min(1, sine(200, size)(t))))
+    expect(heardIn(cut(2)).clipped).toBe(true)
+    expect(heardIn(cut(0.99)).clipped).toBe(false)
+  })
+  it('has its tones to one in a hundred or a hertz, and the hum of its own mains among them', () => {
+    fc.assert(
+      fc.property(fc.integer({ min: 60, max: 3000 }), fc.constantFrom(50, 60), (hz, lineHz) => {
+        const noise = hiss(0.01)
+        const { tones } = heardIn(
+          made(3, (t) => sine(hz, 0.2)(t) + noise()),
+          { lineHz },
+        )
+        expect(Math.abs((tones[0]?.hz ?? 0) - hz)).toBeLessThan(Math.max(1, hz / 100))
+        expect(tones[0]?.what === 'hum').toBe(
+          hz % (2 * lineHz) === 0 || Math.abs(((hz + lineHz) % (2 * lineHz)) - lineHz) < 1.3,
+        )
+      }),
+      {
+        numRuns: 25,
+        seed: 5,
+        examples: [
+          [120, 60],
+          [200, 50],
+          [100, 60],
+        ],
+      },
+    )
+  })
+  it('that hums tells how much of what lies under a kilohertz the hum holds', () => {
+    const noise = hiss(0.02)
+    const of = (size: number) =>
+      heardIn(made(3, (t) => sine(120, size)(t) + sine(500, 0.1)(t) + noise())).hum.dominant
+    expect([of(0.2), of(0.05)]).toEqual([true, false])
+  })
+})
+
+describe('the speed', () => {
+  const fan = (rpm: number, blades: number) => {
+    const noise = hiss(0.05)
+    const beat = (rpm / 60) * blades
+    return made(4, (t) => sine(beat, 0.1)(t) + sine(2 * beat, 0.05)(t) + sine(3 * beat, 0.02)(t) + noise())
+  }
+  it('is that of the blades’ beat, between 40 and 106 % of the plate', () => {
+    const { rpm } = heardIn(fan(1062, 5), { blades: 5, plateRpm: [1075] })
+    expect(rpm).toMatchObject({ from: 'blades' })
+    expect(Math.abs((rpm?.value ?? 0) / 1062 - 1)).toBeLessThan(0.005)
+    expect(rpm?.low).toBeLessThan(1062)
+    expect(rpm?.high).toBeGreaterThan(1062)
+    expect(heardIn(fan(1062, 5), { blades: 5, plateRpm: [3450] }).rpm?.value ?? 0).not.toBeCloseTo(1062, -1)
+  })
+  it('is none where only the mains hum: their beat is no blade’s', () => {
+    const noise = hiss(0.01)
+    const hum = made(4, (t) => sine(120, 0.3)(t) + sine(240, 0.1)(t) + sine(360, 0.1)(t) + noise())
+    expect(heardIn(hum, { blades: 4, plateRpm: [1800] }).rpm).toBeNull()
+    expect(heardIn(made(4, hiss(0.1)), { blades: 4 }).rpm).toBeNull()
+  })
+})
+
+describe('tones of a bearing', () => {
+  it('are those of its balls on either race, their spin and the cage', () => {
+    const sizes = { balls: 8, ballMm: 6.75, pitchMm: 28.5 }
+    const own = bearingTones(sizes, 1750)
+    const other = trueTones(sizes, 1750)
+    expect(own['outer-race']).toBeCloseTo(other['outer-race'], 9)
+    expect(own['inner-race']).toBeCloseTo(other['inner-race'], 9)
+    // A mark on a ball meets both races in one spin.
+    expect(2 * own.ball).toBeCloseTo(other.ball, 9)
+    expect(own.cage).toBeCloseTo(other.cage, 9)
+    // Inner and outer race together see every ball once a turn of the shaft.
+    expect(own['outer-race'] + own['inner-race']).toBeCloseTo((8 * 1750) / 60, 9)
+  })
+  it.each(['outer-race', 'inner-race', 'ball'] as const)(
+    'of a damaged %s are named in the envelope, the strongest of the races',
+    (noise) => {
+      const scene = quiet(noise, 3)
+      const { envelope } = heardAt(scene)
+      const races = envelope.filter(({ what }) => ['outer-race', 'inner-race', 'ball'].includes(what))
+      expect(races[0]?.what).toBe(noise)
+    },
+  )
+})
+
+/** A scene with a small phone nearby and nothing beside it. */
+const quiet = (noise: Noise, seed: number): Scene =>
+  drawScene(noise, seed, { rate: RATE, seconds: 4, beside: [], rpm: 1062, lineHz: 60, blades: 5, echo: 0 })
+const heardAt = (scene: Scene): Heard =>
+  hear(
+    { samples: record(scene), rate: scene.rate },
+    {
+      lineHz: scene.lineHz,
+      blades: scene.blades,
+      plateRpm: [Math.round((scene.rpm * 1.03) / 25) * 25],
+      bearing: scene.bearing,
+    },
+    transform,
+  )
+
+/** What each noise is called; a voice alone is nothing of a machine. */
+const CALLED: [Noise, Suggested][] = [
+  ['none', 'none'],
+  ['hum', 'hum'],
+  ['squeal', 'squeal'],
+  ['outer-race', 'grinding'],
+  ['inner-race', 'grinding'],
+  ['ball', 'grinding'],
+  ['rough', 'grinding'],
+  ['rattle', 'rattle'],
+  ['clicking', 'clicking'],
+  ['roar', 'roar'],
+  ['silence', 'nothing'],
+]
+
+describe('what a recording suggests', () => {
+  it.each(CALLED)('of %s is %s, in rooms and phones as they come', (noise, value) => {
+    const told = Array.from({ length: 6 }, (_, i) =>
+      heardAt(drawScene(noise, 101 + i, { rate: RATE, seconds: 4, beside: [] })),
+    )
+    for (const { suggests } of told)
+      expect(suggests.reduce((sum, { confidence }) => sum + confidence, 0)).toBeLessThanOrEqual(1)
+    expect(told.filter(({ suggests }) => suggests[0]?.value === value).length).toBeGreaterThanOrEqual(4)
+  })
+  it('of somebody who talks is nothing that is sure', () => {
+    const told = Array.from({ length: 6 }, (_, i) =>
+      heardAt(drawScene('voice', 101 + i, { rate: RATE, seconds: 4, beside: [] })),
+    )
+    expect(told.filter(({ suggests }) => (suggests[0]?.confidence ?? 0) > 0.5).length).toBeLessThanOrEqual(1)
+  })
+})
+
+describe('two recordings of one machine', () => {
+  const air = hiss(0.03)
+  const before = heardIn(
+    made(3, (t) => sine(90, 0.1)(t) + sine(2310, 0.08)(t) + air()),
+    { blades: 5 },
+  )
+  const after = heardIn(
+    made(3, (t) => sine(91, 0.05)(t) + sine(700, 0.05)(t) + air()),
+    { blades: 5 },
+  )
+  it('differ by what is gone, what is new and how loud it is; what wanders with the speed is the same tone', () => {
+    const { gone, newTones, levelDb } = compareHeard(before, after, 60)
+    expect(gone.map(Math.round)).toEqual([2310])
+    expect(newTones.map(Math.round)).toEqual([700])
+    expect(levelDb).toBeLessThan(0)
+  })
+  it('that are one and the same do not differ', () => {
+    expect(compareHeard(before, before, 60)).toEqual({ levelDb: 0, gone: [], newTones: [] })
+  })
+})

@@ -1,0 +1,51 @@
+import { dB } from './level'
+import { type Spectrum, spectra } from './spectrum'
+import type { Samples, Transform } from './types'
+
+export interface Squeal {
+  hz: number
+  /** Share of the recording in which the narrow tone stands out. */
+  share: number
+  /** Spread of its frequency over its mean. */
+  wavers: number
+}
+
+const FROM_HZ = 1000
+const TO_HZ = 5000
+const OUT_DB = 15
+/** From one piece to the next a tone that wavers moves by less. */
+const STEP = 0.06
+
+/** A narrow tone of 1 to 5 kHz, followed from piece to piece (some 45 ms). */
+export function squealOf(recording: Samples, transform: Transform): Squeal | null {
+  let size = 256
+  while (size * 2 <= recording.rate * 0.06) size *= 2
+  const all = spectra(recording, size, transform)
+  const seen = all.map(standing)
+  const heard = seen.flatMap((hz) => (hz === null ? [] : [hz]))
+  if (heard.length < 4) return null
+  const middle = [...heard].sort((a, b) => a - b)[heard.length >> 1] ?? 0
+  const own = heard.filter((hz) => Math.abs(hz / middle - 1) < 2 * STEP)
+  if (own.length < 4) return null
+  const mean = own.reduce((a, b) => a + b, 0) / own.length
+  const spread = Math.sqrt(own.reduce((sum, hz) => sum + (hz - mean) ** 2, 0) / own.length) / mean
+  return { hz: mean, share: own.length / all.length, wavers: spread }
+}
+
+function standing({ lines, step }: Spectrum): number | null {
+  const [from, to] = [Math.ceil(FROM_HZ / step), Math.min(lines.length - 2, Math.floor(TO_HZ / step))]
+  let top = from
+  for (let i = from; i <= to; i++) if ((lines[i] ?? 0) > (lines[top] ?? 0)) top = i
+  // At the edge of the band it is the skirt of something below it.
+  if (top === from) return null
+  const around: number[] = []
+  const reach = Math.max(8, Math.round(0.15 * top))
+  for (let i = Math.max(1, top - reach); i <= Math.min(lines.length - 1, top + reach); i++)
+    if (Math.abs(i - top) > 3) around.push(lines[i] ?? 0)
+  around.sort((a, b) => a - b)
+  if (dB(lines[top] ?? 0) - dB(around[around.length >> 1] ?? 0) < OUT_DB) return null
+  const [low, here, high] = [lines[top - 1] ?? 0, lines[top] ?? 0, lines[top + 1] ?? 0]
+  const bend = Math.log(low + 1e-20) - 2 * Math.log(here + 1e-20) + Math.log(high + 1e-20)
+  const shift = bend === 0 ? 0 : (0.5 * (Math.log(low + 1e-20) - Math.log(high + 1e-20))) / bend
+  return (top + shift) * step
+}
