@@ -1,27 +1,9 @@
 import { makeSound } from '../src/core/sound'
 import { expect, test } from './fixtures'
 import { ready, saved, startJob } from './support'
+import { wav } from './wav'
 
 const RATE = 44_100
-
-/** Samples as a WAV file (RIFF, 16 bits, mono). */
-function wav(name: string, samples: Float32Array) {
-  const head = Buffer.alloc(44)
-  head.write('RIFF', 0)
-  head.writeUInt32LE(36 + samples.length * 2, 4)
-  head.write('WAVEfmt ', 8)
-  head.writeUInt32LE(16, 16)
-  head.writeUInt16LE(1, 20)
-  head.writeUInt16LE(1, 22)
-  head.writeUInt32LE(RATE, 24)
-  head.writeUInt32LE(RATE * 2, 28)
-  head.writeUInt16LE(2, 32)
-  head.writeUInt16LE(16, 34)
-  head.write('data', 36)
-  head.writeUInt32LE(samples.length * 2, 40)
-  const data = Buffer.from(Int16Array.from(samples, (each) => Math.round(each * 32_000)).buffer)
-  return { name, mimeType: 'audio/wav', buffer: Buffer.concat([head, data]) }
-}
 
 test('the sound before and after, from two files: what differs stands in sentences, on the page and in the record', async ({
   page,

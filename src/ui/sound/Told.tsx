@@ -13,7 +13,7 @@ interface ToldProps {
 
 /** Under this a recording is not clear, and nothing is asked. */
 const ASKED = 0.25
-/** From here on it is likely; figures stand behind it. */
+/** From here on nine of ten such recordings were what was asked (`npm run bench -- sound`). */
 const LIKELY = 0.6
 
 /** What a recording may be, as questions with the figures behind them; nothing of it is a verdict. */
@@ -30,8 +30,7 @@ export function Told({ told: { heard, questions }, noted = null, onNote }: ToldP
             <span className="min-w-0 flex-1 basis-64">
               {text}
               <span className="caption block">
-                {confidence >= LIKELY ? 'likely' : 'maybe'}, by what was measured on made-up recordings:{' '}
-                {Math.round(confidence * 100)} %
+                {confidence >= LIKELY ? 'Likely' : 'Maybe'}. A recording alone decides nothing.
               </span>
             </span>
             {onNote && value !== 'none' ? (
@@ -47,11 +46,11 @@ export function Told({ told: { heard, questions }, noted = null, onNote }: ToldP
           </li>
         ))}
       </ul>
-      <dl className="num mt-2 grid max-w-md grid-cols-[auto_1fr] gap-x-4">
+      <dl className="mt-2 grid max-w-2xl gap-x-4 mid:grid-cols-[auto_1fr]">
         {figures(heard).map(([name, figure]) => (
           <div key={name} className="contents">
             <dt className="caption">{name}</dt>
-            <dd>{figure}</dd>
+            <dd className="num pb-1">{figure}</dd>
           </div>
         ))}
       </dl>

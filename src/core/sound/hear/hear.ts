@@ -1,6 +1,7 @@
 import { bearingTones } from './bearing'
-import { type Blows, blowsOf, evenly } from './blows'
+import { blowsOf, evenly } from './blows'
 import { beatsOf, type EnvelopeSpectrum, envelopeOf } from './envelope'
+import type { Figures } from './figures'
 import { humOf, isHum } from './hum'
 import { dB, halfSeconds, isClipped, isSteady, levelOf } from './level'
 import { bandPower, meanOf, middleOf, type Peak, peaksOf, type Spectrum, sizeFor, spectra } from './spectrum'
@@ -27,24 +28,6 @@ const MOST_TONES = 24
 const MOST_LINES = 16
 /** Lines of the spectrum lie about this close together. */
 const FINE_SECONDS = 1.6
-
-/** What a recording tells, before it is named: the figures that every judgement goes by. */
-export interface Figures {
-  levelDb: number
-  halves: number[]
-  hum: { db: number; dominant: boolean }
-  rpm: HeardSpeed | null
-  tones: HeardTone[]
-  envelope: EnvelopeLine[]
-  blows: Blows
-  squeal: Squeal | null
-  /** How far what passes by (words, knocks) stands over what stays, dB from 200 Hz to 3 kHz. */
-  passing: number
-  /** Share of the power from 40 Hz up that stands in tones. */
-  tonal: number
-  /** Of the power from 40 Hz up, what lies above 1 kHz. */
-  high: number
-}
 
 /**
  * What a recording of a fan tells: level, speed, hum, tones, what beats in its noise, and what it may be.

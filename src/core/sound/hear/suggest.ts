@@ -1,5 +1,5 @@
 import { evenly } from './blows'
-import type { Figures } from './hear'
+import type { Figures } from './figures'
 import { rises } from './rises'
 import type { Squeal } from './squeal'
 import type { EnvelopeLine, Suggested, Suggestion } from './types'
