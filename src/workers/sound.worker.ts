@@ -1,6 +1,5 @@
 import { analyseSound, type SoundAnalysis } from '@/core/sound/analyse'
-import { type Heard, type HeardOf, hear } from '@/core/sound/hear'
-import { saidSuggestions } from '@/wording/sayHeard'
+import { type HeardOf, hear, keptOf } from '@/core/sound/hear'
 import { powerSpectrum } from './power'
 import { transform } from './transform'
 
@@ -11,20 +10,12 @@ export interface ToListener {
   of: HeardOf
 }
 
-/** What was heard, and what it may be as questions; null where it is silent or too short. */
-export interface FromListener {
-  analysis: SoundAnalysis
-  heard: Heard
-  questions: ReturnType<typeof saidSuggestions>
-}
-
-/** Level, spectrum and what they may mean, off the page's thread. */
+/** Level, spectrum and what they may mean, off the page's thread; null where it is silent or too short. */
 self.onmessage = ({ data: { samples, rate, of } }: MessageEvent<ToListener>) => {
-  const analysis = analyseSound(samples, rate, powerSpectrum)
-  const answer = (): FromListener | null => {
-    if (!analysis) return null
-    const heard = hear({ samples, rate }, of, transform)
-    return { analysis, heard, questions: saidSuggestions(heard) }
+  const found = analyseSound(samples, rate, powerSpectrum)
+  const answer: SoundAnalysis | null = found && {
+    ...found,
+    heard: keptOf(hear({ samples, rate }, of, transform)),
   }
-  self.postMessage(answer())
+  self.postMessage(answer)
 }

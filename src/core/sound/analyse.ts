@@ -1,3 +1,5 @@
+import type { Heard } from './hear/types'
+
 /** What is kept of a recording: its level and its spectrum, not the sound. */
 export interface SoundAnalysis {
   /** Seconds that were listened to. */
@@ -8,6 +10,8 @@ export interface SoundAnalysis {
   bands: number[]
   /** Tones that stand out of their neighbourhood, the strongest first. */
   peaks: { hz: number; db: number }[]
+  /** What it may be, with the figures behind it (`storedHeard` reads it again); recordings from before have none. */
+  heard?: Heard
 }
 
 /** Power of each line from 0 Hz to half the sample rate, for one windowed piece of `SIZE` samples. */

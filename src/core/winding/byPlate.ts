@@ -29,14 +29,10 @@ export function judgeByPlate(
   const ohm = common && run ? readingOf(pairs, common, run) : undefined
   if (!common || !run || ohm === undefined || ohm === null) return
   const whole = plate.volts / plate.amps
-  const uncertain = ohmUncertainty(ohm, meter)
-  const asks = `${formatOhm(WINDOW.low * whole)} to ${formatOhm(WINDOW.high * whole)}`
-  const said = `${common} to ${run} reads ${formatOhm(ohm)}, where the plate’s ${plate.volts} V and ${plate.amps} A ask for ${asks}`
+  const most = ohm + ohmUncertainty(ohm, meter)
+  if (most >= WINDOW.low * whole && ohm <= WINDOW.high * whole) return
   if (faults.some(({ leads }) => leads.includes(common) && leads.includes(run))) return
-  if (ohm < SHORTED * whole && ohm + uncertain < WINDOW.low * whole)
-    faults.push({ kind: 'shorted', leads: [common, run], text: `${said}: most of its turns are shorted.` })
-  else if (ohm + uncertain < WINDOW.low * whole)
-    notes.push(`${said}: some turns may be shorted. Compare with a twin or the maker’s figure.`)
-  else if (ohm - uncertain > WINDOW.high * whole)
-    notes.push(`${said}: more than a run winding has. Look whether a lead or the plate is another’s.`)
+  const said = `${common} to ${run} reads ${formatOhm(ohm)}; its plate asks for ${formatOhm(WINDOW.low * whole)} to ${formatOhm(WINDOW.high * whole)}: `
+  if (ohm < SHORTED * whole) faults.push({ kind: 'shorted', leads: [common, run], text: `${said}shorted.` })
+  else notes.push(`${said}compare with a twin.`)
 }

@@ -4,7 +4,7 @@ import type { WindingVerdict } from './types'
 export const windingVerdictWords: Record<WindingVerdict, string> = {
   good: 'The windings agree.',
   open: 'A winding is open.',
-  shorted: 'Two leads read as one point where there should be a winding.',
+  shorted: 'Where a winding should be, there is next to none.',
   grounded: 'A winding leaks to the frame. Do not run this motor.',
   inconsistent: 'The readings do not agree.',
   incomplete: 'Not all of it is determined yet.',

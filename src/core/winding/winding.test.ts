@@ -469,8 +469,8 @@ describe('the run winding against its plate', () => {
   })
   it('between the two, and above, it is told and decides nothing', () => {
     expect(read(7.5, quarter)).toMatchObject({ verdict: 'good', faults: [] })
-    expect(read(7.5, quarter).notes.join()).toContain('some turns may be shorted')
-    expect(read(59.5, { volts: 240, amps: 2.5 }).notes.join()).toContain('more than a run winding has')
+    expect(read(7.5, quarter).notes.join()).toContain('compare with a twin')
+    expect(read(59.5, { volts: 240, amps: 2.5 }).notes.join()).toContain('compare with a twin')
   })
   it('of half a horsepower has few ohms by nature', () => {
     expect(read(2.2, { volts: 115, amps: 4.2 })).toMatchObject({ verdict: 'good', notes: [] })

@@ -1,7 +1,7 @@
 'use client'
 
 import { useState } from 'react'
-import type { FromListener } from '@/workers/sound.worker'
+import type { Heard } from '@/core/sound/hear'
 import { SelectField } from '../kit/TextField'
 import { TakeSound } from '../sound/TakeSound'
 import { Told } from '../sound/Told'
@@ -10,7 +10,7 @@ import type { InstrumentProps } from './types'
 
 /** A recording of a fan on its own: how fast it turns, what it may be. */
 export function SoundInstrument({ address, jobs }: InstrumentProps) {
-  const [told, setTold] = useState<FromListener | null>(null)
+  const [told, setTold] = useState<Heard | null>(null)
   const lineHz = address.get('hz') === '50' ? 50 : 60
   const [blades, rpm] = [figure(address, 'blades', 'count'), figure(address, 'plate', 'rpm')]
   const [balls, ball, pitch] = [
@@ -26,7 +26,7 @@ export function SoundInstrument({ address, jobs }: InstrumentProps) {
       ? { bearing: { balls: Math.round(balls), ballMm: ball, pitchMm: pitch } }
       : {}),
   }
-  const [likeliest] = told?.questions ?? []
+  const [likeliest] = told?.suggests ?? []
   return (
     <>
       <div className="grid max-w-2xl grid-cols-2 gap-3 mid:grid-cols-3">
@@ -66,10 +66,10 @@ export function SoundInstrument({ address, jobs }: InstrumentProps) {
       <p className="caption mt-1">What is not known may be left out. Blades and plate make the speed sure.</p>
       <TakeSound
         of={of}
-        onHeard={(_, heard) => setTold(heard)}
+        onHeard={(_, { heard = null }) => setTold(heard)}
         kept="The recording stays with you: nothing of it is sent anywhere."
       />
-      {told ? <Told told={told} /> : null}
+      {told ? <Told heard={told} /> : null}
       {told && likeliest && likeliest.value !== 'none' ? (
         <IntoJob
           jobs={jobs}

@@ -1,19 +1,22 @@
 'use client'
 
 import dynamic from 'next/dynamic'
-import { useState } from 'react'
 import { fieldText } from '@/core/job'
-import { comparedSounds, type HeardSound, SOUND_PART, soundOf } from '@/core/job/proving/sounds'
-import type { FromListener } from '@/workers/sound.worker'
+import { comparedSounds, type HeardSound, heardOf, SOUND_PART } from '@/core/job/proving/sounds'
+import { type Heard, storedHeard } from '@/core/sound/hear'
 import { useJob } from '../job/JobProvider'
 import { NumberField } from '../kit/NumberField'
 import { Section } from '../kit/Section'
 import { atHand } from '../kit/whenReached'
 import { TakeSound } from './TakeSound'
-import { Told } from './Told'
 
 const SoundChart = dynamic(
   atHand(() => import('./SoundChart').then((piece) => piece.SoundChart)),
+  { ssr: false },
+)
+
+const Told = dynamic(
+  atHand(() => import('./Told').then((piece) => piece.Told)),
   { ssr: false },
 )
 
@@ -22,6 +25,8 @@ export function SoundBlock({ way }: { way: 'before' | 'after' }) {
   const { snapshot, act, id } = useJob()
   const sounds = comparedSounds(snapshot)
   const closed = snapshot.job.status === 'closed'
+  const row = sounds[way]?.row
+  const told = row ? storedHeard(row.analysis) : undefined
   return (
     <Section
       title={way === 'before' ? 'How it sounds now' : 'How it sounds against before'}
@@ -38,18 +43,31 @@ export function SoundBlock({ way }: { way: 'before' | 'after' }) {
           If it still runs, record it before you open it: the sound afterwards is compared with it.
         </p>
       )}
-      {closed ? null : <Taken way={way} />}
-      {sounds.before || sounds.after ? (
-        <div className="mt-3 max-w-56">
-          <NumberField
-            label="Blades of the wheel"
-            typed={fieldText(snapshot, SOUND_PART, 'blades')}
-            quantity="count"
-            placeholder="5"
-            onType={(typed) => act({ kind: 'field.set', id: id(), part: SOUND_PART, field: 'blades', typed })}
-          />
-        </div>
-      ) : null}
+      {closed ? null : (
+        <TakeSound
+          of={heardOf(snapshot)}
+          onHeard={(name, sound) =>
+            act({
+              kind: 'sound.add',
+              id: id(),
+              way,
+              name: name.slice(0, 200),
+              analysis: JSON.stringify(sound),
+            })
+          }
+          kept="Its level, spectrum and what it may be are kept with the job; the recording itself stays with you."
+        />
+      )}
+      <div className="mt-3 max-w-56">
+        <NumberField
+          label="Blades of the wheel"
+          typed={fieldText(snapshot, SOUND_PART, 'blades')}
+          quantity="count"
+          placeholder="5"
+          onType={(typed) => act({ kind: 'field.set', id: id(), part: SOUND_PART, field: 'blades', typed })}
+        />
+      </div>
+      {told ? <Asked way={way} heard={told} /> : null}
       {sounds.difference.length > 0 ? (
         <ul className="mt-3 list-disc pl-5" data-testid="sound-difference">
           {sounds.difference.map((sentence) => (
@@ -88,41 +106,15 @@ function Side({ name, heard }: { name: string; heard: HeardSound | null }) {
   )
 }
 
-/** A recording taken in, and before the repair what it may be: a question that one tap makes a finding. */
-function Taken({ way }: { way: 'before' | 'after' }) {
+/** What the newest recording may be: before the repair a question that one tap makes a finding. */
+function Asked({ way, heard }: { way: 'before' | 'after'; heard: Heard }) {
   const { snapshot, act, id } = useJob()
-  const [told, setTold] = useState<FromListener | null>(null)
-  const { lineHz, rpm, blades } = soundOf(snapshot)
-  const of = { lineHz, ...(rpm ? { plateRpm: [rpm] } : {}), ...(blades ? { blades } : {}) }
-  const noted = snapshot.findings.find(({ observation }) => observation === 'sound')?.value ?? null
+  if (way === 'after' || snapshot.job.status === 'closed') return <Told heard={heard} />
   return (
-    <>
-      <TakeSound
-        of={of}
-        onHeard={(name, heard) => {
-          act({
-            kind: 'sound.add',
-            id: id(),
-            way,
-            name: name.slice(0, 200),
-            analysis: JSON.stringify(heard.analysis),
-          })
-          setTold(heard)
-        }}
-        kept="Its level and spectrum are kept with the job; the recording itself stays with you."
-      />
-      {told ? (
-        <Told
-          told={told}
-          {...(way === 'before'
-            ? {
-                noted,
-                onNote: (value: string) =>
-                  act({ kind: 'finding.set', id: id(), observation: 'sound', value }),
-              }
-            : {})}
-        />
-      ) : null}
-    </>
+    <Told
+      heard={heard}
+      noted={snapshot.findings.find(({ observation }) => observation === 'sound')?.value ?? null}
+      onNote={(value) => act({ kind: 'finding.set', id: id(), observation: 'sound', value })}
+    />
   )
 }

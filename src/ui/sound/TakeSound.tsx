@@ -1,15 +1,15 @@
 'use client'
 
 import { useEffect, useRef, useState } from 'react'
+import type { SoundAnalysis } from '@/core/sound/analyse'
 import type { HeardOf } from '@/core/sound/hear'
-import type { FromListener } from '@/workers/sound.worker'
 import { pageCan } from '../kit/pageCan'
 import { heardIn, recorded } from './listen'
 
 interface TakeSoundProps {
   /** What is known of the machine that is heard. */
   of: HeardOf
-  onHeard: (name: string, heard: FromListener) => void
+  onHeard: (name: string, heard: SoundAnalysis) => void
   /** What becomes of the recording. */
   kept: string
 }

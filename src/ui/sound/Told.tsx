@@ -1,11 +1,12 @@
 'use client'
 
 import { valueLabel } from '@/core/knowledge/valueLabels'
+import type { Heard } from '@/core/sound/hear'
 import { significant } from '@/core/units'
-import type { FromListener } from '@/workers/sound.worker'
+import { saidSuggestions } from '@/wording/sayHeard'
 
 interface ToldProps {
-  told: FromListener
+  heard: Heard
   /** What stands as heard in the job; left out where nothing can be noted. */
   noted?: string | null
   onNote?: (value: string) => void
@@ -17,8 +18,8 @@ const ASKED = 0.25
 const LIKELY = 0.6
 
 /** What a recording may be, as questions with the figures behind them; nothing of it is a verdict. */
-export function Told({ told: { heard, questions }, noted = null, onNote }: ToldProps) {
-  const asked = questions.filter(({ confidence }) => confidence >= ASKED)
+export function Told({ heard, noted = null, onNote }: ToldProps) {
+  const asked = saidSuggestions(heard).filter(({ confidence }) => confidence >= ASKED)
   return (
     <div className="mt-3 border-ink border-l-4 pl-3" data-testid="told" role="status">
       {asked.length === 0 ? (
@@ -60,7 +61,7 @@ export function Told({ told: { heard, questions }, noted = null, onNote }: ToldP
   )
 }
 
-function figures({ seconds, levelDb, rpm, hum, tones, envelope }: FromListener['heard']): [string, string][] {
+function figures({ seconds, levelDb, rpm, hum, tones, envelope }: Heard): [string, string][] {
   const [tone] = tones
   const [beat] = envelope
   return [

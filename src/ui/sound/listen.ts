@@ -1,5 +1,6 @@
+import type { SoundAnalysis } from '@/core/sound/analyse'
 import type { HeardOf } from '@/core/sound/hear'
-import type { FromListener, ToListener } from '@/workers/sound.worker'
+import type { ToListener } from '@/workers/sound.worker'
 
 const RECORD_MS = 6000
 
@@ -8,7 +9,7 @@ const RECORD_MS = 6000
  *
  * @throws Error with a sentence where the file is no sound, or too short or silent
  */
-export async function heardIn(file: Blob, of: HeardOf, signal: AbortSignal): Promise<FromListener> {
+export async function heardIn(file: Blob, of: HeardOf, signal: AbortSignal): Promise<SoundAnalysis> {
   const { samples, rate } = await decoded(file)
   signal.throwIfAborted()
   const found = await analysed({ samples, rate, of }, signal)
@@ -37,11 +38,11 @@ async function decoded(file: Blob): Promise<{ samples: Float32Array; rate: numbe
   }
 }
 
-function analysed(recording: ToListener, signal: AbortSignal): Promise<FromListener | null> {
+function analysed(recording: ToListener, signal: AbortSignal): Promise<SoundAnalysis | null> {
   const worker = new Worker(new URL('../../workers/sound.worker.ts', import.meta.url), { type: 'module' })
-  return new Promise<FromListener | null>((resolve, reject) => {
+  return new Promise<SoundAnalysis | null>((resolve, reject) => {
     signal.addEventListener('abort', () => reject(signal.reason))
-    worker.onmessage = ({ data }: MessageEvent<FromListener | null>) => resolve(data)
+    worker.onmessage = ({ data }: MessageEvent<SoundAnalysis | null>) => resolve(data)
     worker.onerror = () => reject(new Error('The recording could not be listened to. Try again.'))
     worker.postMessage(recording, [recording.samples.buffer])
   }).finally(() => worker.terminate())

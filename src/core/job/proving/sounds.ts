@@ -1,5 +1,6 @@
 import { type SoundAnalysis, storedAnalysis } from '../../sound/analyse'
 import { type MarkedLine, markedLines, type SoundOf, soundDifference } from '../../sound/compare'
+import type { HeardOf } from '../../sound/hear/types'
 import { parseTyped } from '../../units'
 import { fieldText } from '../fields'
 import { oncePerSnapshot } from '../oncePerSnapshot'
@@ -45,8 +46,7 @@ export const comparedSounds = oncePerSnapshot((snapshot: JobSnapshot): ComparedS
   }
 })
 
-/** What is known of the machine that is heard. */
-export function soundOf(snapshot: JobSnapshot): SoundOf {
+function soundOf(snapshot: JobSnapshot): SoundOf {
   const blades = parseTyped(fieldText(snapshot, SOUND_PART, 'blades'), 'count', lengthsOf(snapshot))
   const [rpm = null] = oldMotor(snapshot).rpm ?? []
   return {
@@ -54,4 +54,11 @@ export function soundOf(snapshot: JobSnapshot): SoundOf {
     rpm,
     blades: blades.kind === 'value' && blades.value > 0 ? blades.value : null,
   }
+}
+
+/** What is known of the machine that is heard, as the recogniser takes it. */
+export function heardOf(snapshot: JobSnapshot): HeardOf {
+  const { lineHz, blades } = soundOf(snapshot)
+  const plateRpm = oldMotor(snapshot).rpm ?? []
+  return { lineHz, ...(plateRpm.length > 0 ? { plateRpm } : {}), ...(blades ? { blades } : {}) }
 }

@@ -1,6 +1,15 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
-import { bearingTones, compareHeard, type Heard, type HeardOf, hear, type Suggested } from '.'
+import {
+  bearingTones,
+  compareHeard,
+  type Heard,
+  type HeardOf,
+  hear,
+  keptOf,
+  type Suggested,
+  storedHeard,
+} from '.'
 import { drawScene, type Noise, record, type Scene, trueTones } from './recordings.testing'
 import { transform } from './transform.testing'
 
@@ -174,5 +183,29 @@ describe('two recordings of one machine', () => {
   })
   it('that are one and the same do not differ', () => {
     expect(compareHeard(before, before, 60)).toEqual({ levelDb: 0, gone: [], newTones: [] })
+  })
+})
+
+describe('what is kept of a recording', () => {
+  const kept = keptOf(heardAt(quiet('outer-race', 3)))
+  it('comes back as it was, small enough for a row, with what speaks for its suggestion', () => {
+    expect(storedHeard(JSON.stringify({ heard: kept }))).toEqual(kept)
+    expect(JSON.stringify(kept).length).toBeLessThan(1500)
+    expect(kept.suggests[0]?.value).toBe('grinding')
+    expect(kept.envelope[0]?.what).toBe('outer-race')
+  })
+  it('is left out of what is no analysis', () => {
+    expect(storedHeard('{')).toBeUndefined()
+    expect(storedHeard('null')).toBeUndefined()
+  })
+  it.each([
+    ['nothing', undefined],
+    ['text', 'loud'],
+    ['a speed of letters', { ...kept, rpm: { value: 'fast' } }],
+    ['a suggestion that is none', { ...kept, suggests: [{ value: 'explodes', confidence: 1 }] }],
+    ['a tone without a place', { ...kept, tones: [{ db: -20, what: 'hum' }] }],
+    ['no level', { ...kept, levelDb: null }],
+  ])('is left out where it is %s', (_, value) => {
+    expect(storedHeard(JSON.stringify({ heard: value }))).toBeUndefined()
   })
 })

@@ -1,6 +1,7 @@
 export { bearingTones } from './bearing'
 export { compareHeard, type HeardChange } from './compareHeard'
 export { hear } from './hear'
+export { keptOf, storedHeard } from './kept'
 export type {
   BearingSizes,
   EnvelopeKind,

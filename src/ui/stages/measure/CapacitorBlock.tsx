@@ -1,5 +1,6 @@
 'use client'
 
+import dynamic from 'next/dynamic'
 import { type CapacitorVerdict, type Section as SectionName, toleranceOf, windowOf } from '@/core/capacitor'
 import { activeReadings, capacitanceMeterOf, capacitorOf, fieldText, type Part } from '@/core/job'
 import { significant } from '@/core/units'
@@ -7,8 +8,8 @@ import { useJob } from '../../job/JobProvider'
 import { NumberField } from '../../kit/NumberField'
 import { Section } from '../../kit/Section'
 import { TextField } from '../../kit/TextField'
+import { atHand } from '../../kit/whenReached'
 import { WindowStrip } from '../../pieces/WindowStrip'
-import { PlatePhoto } from '../../plate/PlatePhoto'
 
 const words: Record<CapacitorVerdict, string> = {
   good: 'inside its window',
@@ -19,6 +20,12 @@ const words: Record<CapacitorVerdict, string> = {
   shorted: 'over-range: shorted?',
   'failed-by-look': 'failed by its look',
 }
+
+/** The reader of labels comes behind the first page; its place is kept. */
+const PlatePhoto = dynamic(
+  atHand(() => import('../../plate/PlatePhoto').then((module) => module.PlatePhoto)),
+  { ssr: false, loading: () => <div className="min-h-11" /> },
+)
 
 /** The label as text, a window strip for each section, the reading on it. */
 export function CapacitorBlock({ part, locked }: { part: Part; locked: boolean }) {

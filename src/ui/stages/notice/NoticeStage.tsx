@@ -11,7 +11,6 @@ import { Section } from '../../kit/Section'
 import { SelectField, TextField } from '../../kit/TextField'
 import { atHand } from '../../kit/whenReached'
 import { FamilySection } from '../../pieces/FamilySection'
-import { SoundBlock } from '../../sound/SoundBlock'
 import { GoOn } from '../GoOn'
 import { ObservationRow } from '../ObservationRow'
 import { StopSigns } from '../StopSigns'
@@ -25,6 +24,12 @@ const SoundsToCompare = dynamic(
 const PlatePhoto = dynamic(
   atHand(() => import('../../plate/PlatePhoto').then((module) => module.PlatePhoto)),
   { loading: () => null },
+)
+
+/** It comes behind the first page; its place is kept. */
+const SoundBlock = dynamic(
+  atHand(() => import('../../sound/SoundBlock').then((piece) => piece.SoundBlock)),
+  { ssr: false, loading: () => <div className="min-h-64" /> },
 )
 
 /** Stage 1: what it is, what is heard, smelt and seen, from the outside. */

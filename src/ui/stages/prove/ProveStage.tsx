@@ -1,5 +1,6 @@
 'use client'
 
+import dynamic from 'next/dynamic'
 import { standingPoints } from '@/core/job'
 import { checksOf, hasRun, isWatched, powerProblems } from '@/core/job/proving/power'
 import { isolationPlans, isValve } from '@/core/knowledge/isolation'
@@ -8,14 +9,20 @@ import { Block } from '../../job/Block'
 import { useJob } from '../../job/JobProvider'
 import { Section } from '../../kit/Section'
 import { Tick } from '../../kit/Tick'
+import { atHand } from '../../kit/whenReached'
 import { shortPoint } from '../../pieces/powerLineModel'
-import { SoundBlock } from '../../sound/SoundBlock'
 import { Cures } from '../refit/Cures'
 import { CheckList } from './CheckList'
 import { Close } from './Close'
 import { Later } from './Later'
 import { SequenceWatch } from './SequenceWatch'
 import { ShortIsolation } from './ShortIsolation'
+
+/** It comes behind the first page; its place is kept. */
+const SoundBlock = dynamic(
+  atHand(() => import('../../sound/SoundBlock').then((piece) => piece.SoundBlock)),
+  { ssr: false, loading: () => <div className="min-h-64" /> },
+)
 
 /** Stage 8: what holds power back, gas and water and their leak test, power in order, the checks, the end of the job. */
 export function ProveStage() {

@@ -1,0 +1,72 @@
+import type { EnvelopeLine, Heard, HeardTone, Suggestion } from './types'
+
+/** Lines that stand behind a suggestion: the strongest of them. */
+const LINES = 4
+
+const rounded = (value: number): number => Number(value.toPrecision(4))
+
+/** What of a recording is kept beside its spectrum: what it may be, and the figures that speak for it. */
+export const keptOf = (heard: Heard): Heard => ({
+  ...heard,
+  seconds: rounded(heard.seconds),
+  levelDb: rounded(heard.levelDb),
+  rpm: heard.rpm
+    ? {
+        ...heard.rpm,
+        value: rounded(heard.rpm.value),
+        low: rounded(heard.rpm.low),
+        high: rounded(heard.rpm.high),
+      }
+    : null,
+  hum: { ...heard.hum, db: rounded(heard.hum.db) },
+  tones: heard.tones.slice(0, LINES).map(({ hz, db, what, order }) => ({
+    hz: rounded(hz),
+    db: rounded(db),
+    what,
+    ...(order === undefined ? {} : { order: rounded(order) }),
+  })),
+  envelope: heard.envelope
+    .slice(0, LINES)
+    .map(({ hz, strength, what }) => ({ hz: rounded(hz), strength: rounded(strength), what })),
+  suggests: heard.suggests.map(({ value, confidence }) => ({ value, confidence: rounded(confidence) })),
+})
+
+const VALUES = ['hum', 'squeal', 'grinding', 'rattle', 'clicking', 'roar', 'nothing', 'none']
+const TONES = ['hum', 'blades', 'turn', 'squeal', 'other']
+const BEATS = ['turn', 'blades', 'outer-race', 'inner-race', 'ball', 'cage', 'knock', 'hum', 'other']
+
+const numbers = (...values: unknown[]): boolean => values.every((value) => Number.isFinite(value))
+const flags = (...values: unknown[]): boolean => values.every((value) => typeof value === 'boolean')
+const listOf = <T>(value: unknown, is: (each: T) => boolean): boolean =>
+  Array.isArray(value) &&
+  value.length <= 40 &&
+  value.every((each) => each !== null && typeof each === 'object' && is(each))
+
+/** What was kept with the analysis of a recording; undefined where there is none or it is damaged, as it may be in a file from elsewhere. */
+export function storedHeard(analysis: string): Heard | undefined {
+  try {
+    return heardOf((JSON.parse(analysis) as { heard?: unknown }).heard)
+  } catch {
+    return undefined
+  }
+}
+
+function heardOf(value: unknown): Heard | undefined {
+  if (value === null || value === undefined || typeof value !== 'object') return undefined
+  const { seconds, levelDb, clipped, steady, rpm, hum, tones, envelope, suggests } = value as Partial<Heard>
+  const sound =
+    numbers(seconds, levelDb, hum?.db) &&
+    flags(clipped, steady, hum?.dominant) &&
+    (rpm === null || numbers(rpm?.value, rpm?.low, rpm?.high)) &&
+    listOf<HeardTone>(tones, ({ hz, db, what }) => numbers(hz, db) && TONES.includes(what)) &&
+    listOf<EnvelopeLine>(
+      envelope,
+      ({ hz, strength, what }) => numbers(hz, strength) && BEATS.includes(what),
+    ) &&
+    listOf<Suggestion>(
+      suggests,
+      ({ value: said, confidence }) => VALUES.includes(said) && numbers(confidence),
+    )
+  // Each field was looked at above.
+  return sound ? (value as Heard) : undefined
+}
