@@ -8,7 +8,7 @@ import { fanState } from './acts/running'
 import type { Here, Sense } from './acts/types'
 import { advance } from './advance'
 import { actsFor } from './advisor/procedures'
-import { type Drawn, fittingFaults } from './draw'
+import { type Drawn, drawMachine, fittingFaults } from './draw'
 import { ratedOmega } from './machine'
 import { step } from './play'
 import { machineOf, nameOf } from './rounds.testing'
@@ -122,5 +122,21 @@ it('names a terminal for every end of a wire, and a cover for everything that is
     expect(new Set([...build.parts, ...build.wires].map(({ id }) => id)).size).toBe(
       build.parts.length + build.wires.length,
     )
+  }
+})
+
+it('a winding that is one short opens its breaker at once, though its own relay lets go for want of volts', () => {
+  const shorted = ['4', '5', '6'].map((seed) =>
+    drawMachine({
+      family: 'furnace-blower',
+      motorKind: 'psc-multispeed',
+      level: 'plain',
+      seed,
+      faults: ['winding-shorted'],
+    }),
+  )
+  for (const { faults, start } of shorted) {
+    expect(faults[0]?.strength).toBeLessThan(0.02)
+    expect(start.breakerTripped).toBe(true)
   }
 })

@@ -1,5 +1,6 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
+import { plantBuilds } from '../knowledge/plants'
 import { TASK_IDS, type TaskId, wireTask, wireTasks } from '../knowledge/plants/tasks'
 import type { Act } from './acts/types'
 import { wiringWalk } from './advisor/wiring'
@@ -43,6 +44,15 @@ describe.each(TASK_IDS)('what is to be wired: %s', (task) => {
     expect(planOfCode(drawn.code)).toEqual(drawn.plan)
     expect(drawMachine(planOfCode(drawn.code))).toEqual(drawn)
   })
+})
+
+it('of every machine its own motor can be wired, by a walk in which nothing is against the procedure', () => {
+  for (const { family, kind } of plantBuilds) {
+    const drawn = drawMachine({ family, motorKind: kind, level: 'wire', seed: '3' })
+    const { answers } = play(drawn, wiringWalk(drawn))
+    const amiss = answers.filter(({ ok, hurt, against }) => !ok || hurt || against).map(({ text }) => text)
+    expect([family, kind, amiss, answers.at(-1)?.text]).toEqual([family, kind, [], { key: 'decide.wired' }])
+  }
 })
 
 it('is a round of its own machine alone', () => {
