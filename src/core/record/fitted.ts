@@ -10,7 +10,9 @@ import { checksOf } from '../job/proving/power'
 import { judgedRuns } from '../job/proving/runs'
 import { comparedSounds, type HeardSound } from '../job/proving/sounds'
 import { type OtherPart, otherParts } from '../knowledge/otherParts'
+import { valueLabel } from '../knowledge/valueLabels'
 import { differenceText, eventSentence } from '../sequence'
+import { storedHeard } from '../sound/hear'
 import { dueEvents } from '../takeaway/calendar'
 import { capital } from '../units/capital'
 import { placeOf } from '../wiring/capacitorBack'
@@ -135,11 +137,25 @@ export function heard(snapshot: JobSnapshot): RecordItem[] {
       ? [
           {
             at: of.row.at,
-            text: `${name}: ${of.row.name}, ${of.sound.seconds} s at ${-of.sound.levelDb} dB below full scale.`,
+            text: `${name}: ${of.row.name}, ${of.sound.seconds} s at ${-of.sound.levelDb} dB below full scale${saidOf(of)}.`,
           },
         ]
       : []
   return [...times([...side('Before', before), ...side('After', after)]), ...list(difference)]
+}
+
+/** From here on a recording is taken for something: nine of ten were so (`npm run bench -- sound`). */
+const LIKELY = 0.6
+
+/** The speed that a recording told, and what it may have been: it decided nothing. */
+function saidOf({ row }: HeardSound): string {
+  const told = storedHeard(row.analysis)
+  const [top] = told?.suggests ?? []
+  const likely = top && top.value !== 'none' && top.confidence >= LIKELY ? top.value : null
+  return [
+    told?.rpm ? `, ${Math.round(told.rpm.value)} turns a minute by its beat` : '',
+    likely ? `, by its sound maybe: ${valueLabel('sound', likely)}` : '',
+  ].join('')
 }
 
 export function toKnow(snapshot: JobSnapshot): RecordItem[] {
