@@ -58,7 +58,7 @@ function marksOf(figures: Figures): Record<Suggested, number> {
     clicking: loud * evenBlows,
     rattle: loud * stays * wildBlows * (1 - bearing),
     roar: loud * stays * air,
-    none: loud * stays * (rpm !== null ? 1 : 0.2) * rises(tonal, 0.08, 0.3) * (1 - worst) * (1 - humming),
+    none: loud * stays * (rpm !== null && !hum.dominant ? 1 : 0.2) * rises(tonal, 0.08, 0.3) * (1 - worst) * (1 - humming),
   }
 }
 
