@@ -21,6 +21,7 @@ export function suggestionsOf(figures: Figures): Suggestion[] {
 }
 
 const UNEXPLAINED = 0.15
+const HUM_AND_BEAT = 0.1
 
 function marksOf(figures: Figures): Record<Suggested, number> {
   const { levelDb, hum, rpm, blows, squeal, passing, tonal, halves } = figures
@@ -47,7 +48,8 @@ function marksOf(figures: Figures): Record<Suggested, number> {
     rises(blows.spread, 0.04, 0.14) *
     (1 - rises(blows.filled, 0.15, 0.35)) *
     (1 - evenBlows)
-  const humming = hum.dominant && rpm === null ? 1 : 0
+  // A loud hum beside something that beats may be a fan near a transformer, or one that stands near another that runs.
+  const humming = hum.dominant ? (rpm === null ? 1 : HUM_AND_BEAT) : 0
   const worst = Math.max(squeals, bearing, rough, evenBlows, wildBlows)
   const air = (1 - rises(tonal, 0.08, 0.3)) * (1 - worst) * (1 - humming)
   return {
@@ -58,7 +60,13 @@ function marksOf(figures: Figures): Record<Suggested, number> {
     clicking: loud * evenBlows,
     rattle: loud * stays * wildBlows * (1 - bearing),
     roar: loud * stays * air,
-    none: loud * stays * (rpm !== null && !hum.dominant ? 1 : 0.2) * rises(tonal, 0.08, 0.3) * (1 - worst) * (1 - humming),
+    none:
+      loud *
+      stays *
+      (hum.dominant ? 0 : rpm !== null ? 1 : 0.2) *
+      rises(tonal, 0.08, 0.3) *
+      (1 - worst) *
+      (1 - humming),
   }
 }
 
