@@ -128,6 +128,9 @@ export async function serve({ dataFolder, port, quiet = false, host = '127.0.0.1
       host,
       '-p',
       String(port),
+      // Longer than anybody is idle between two acts: a server that hangs up at the moment of a request loses it.
+      '--keepAliveTimeout',
+      '120000',
     ],
     {
       cwd: root,
