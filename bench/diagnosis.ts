@@ -10,13 +10,13 @@ import {
   playCase,
   type Score,
   scoreOf,
-  seeded,
   textbookCases,
   withoutLive,
 } from '../src/core/diagnose/simulate.testing'
 import { builds } from '../src/core/diagnose/world/machine.testing'
 import { worldCase } from '../src/core/diagnose/world/seen.testing'
 import { familyIds } from '../src/core/knowledge/vocabulary'
+import { seeded } from '../src/core/random'
 
 const percent = (share: number) => `${(share * 100).toFixed(1)} %`
 const PER_FAMILY = Number(process.env.CASES ?? 100)

@@ -1,5 +1,5 @@
-import { seeded } from '../src/core/diagnose/simulate.testing'
 import { walk } from '../src/core/job/energy/walks.testing'
+import { seeded } from '../src/core/random'
 
 const WALKS = 1000
 const ACTS = 300

@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest'
 import { deep, samples, seedOf } from '../../sampling.testing'
-import { offered, oneAnswerOff, playCase, seeded, textbookCases, withoutLive } from './simulate.testing'
+import { seeded } from '../random'
+import { offered, oneAnswerOff, playCase, textbookCases, withoutLive } from './simulate.testing'
 
 const WITHIN = 8
 /** A protector that opened is an effect: its capacitor, its wheel and its turn by hand are looked at besides, and its ohms again, cold. */

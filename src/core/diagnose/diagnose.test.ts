@@ -2,9 +2,10 @@ import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { samples, seedOf } from '../../sampling.testing'
 import { familyIds, motorKindIds, observationIds, observationInfo } from '../knowledge'
+import { seeded } from '../random'
 import { diagnose } from '.'
 import { run, share, top } from './run.testing'
-import { checklist, drawCase, offered, playCase, scoreOf, seeded } from './simulate.testing'
+import { checklist, drawCase, offered, playCase, scoreOf } from './simulate.testing'
 
 describe('what is never decided too early', () => {
   it('no motor while a fitted run capacitor is unread', () => {

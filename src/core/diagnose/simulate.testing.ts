@@ -282,17 +282,6 @@ export function scoreOf(outcomes: Outcome[]): Score {
   }
 }
 
-/** Mulberry32: the same cases on every machine. */
-export function seeded(seed: number): () => number {
-  let state = seed >>> 0
-  return () => {
-    state = (state + 0x6d2b79f5) >>> 0
-    let mixed = Math.imul(state ^ (state >>> 15), 1 | state)
-    mixed = (mixed + Math.imul(mixed ^ (mixed >>> 7), 61 | mixed)) ^ mixed
-    return ((mixed ^ (mixed >>> 14)) >>> 0) / 4294967296
-  }
-}
-
 const pick = <T>(random: () => number, list: T[]): T => list[Math.floor(random() * list.length)]!
 
 function draw<T>(random: () => number, list: T[], weightOf: (entry: T) => number): T {

@@ -1,14 +1,7 @@
+import { seeded } from '../random'
+
 /** Numbers in 0..1 that follow from a text alone: the same text gives the same numbers on every machine. */
-export function randomOf(text: string): () => number {
-  let state = hashOf(text)
-  // Mulberry32: 32-bit integer arithmetic, so no machine rounds it differently.
-  return () => {
-    state = (state + 0x6d2b79f5) | 0
-    let mixed = Math.imul(state ^ (state >>> 15), 1 | state)
-    mixed = (mixed + Math.imul(mixed ^ (mixed >>> 7), 61 | mixed)) ^ mixed
-    return ((mixed ^ (mixed >>> 14)) >>> 0) / 4294967296
-  }
-}
+export const randomOf = (text: string): (() => number) => seeded(hashOf(text))
 
 /** FNV-1a over the UTF-16 units, 32 bit. */
 export function hashOf(text: string): number {

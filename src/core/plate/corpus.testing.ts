@@ -1,3 +1,4 @@
+import { seeded } from '../random'
 import type { PlateFields, PlateKind } from './types'
 
 /** A made-up plate with what it says. */
@@ -6,17 +7,6 @@ export interface CorpusPlate {
   text: string
   truth: Record<string, unknown>
   damaged: boolean
-}
-
-/** A small generator of repeatable chance (mulberry32). */
-function chance(seed: number): () => number {
-  let state = seed
-  return () => {
-    state = (state + 0x6d2b79f5) | 0
-    let t = Math.imul(state ^ (state >>> 15), 1 | state)
-    t = (t + Math.imul(t ^ (t >>> 7), 61 | t)) ^ t
-    return ((t ^ (t >>> 14)) >>> 0) / 4294967296
-  }
 }
 
 const makers = ['Quillfen', 'Marrowby', 'Tessock', 'Brantlow', 'Ivenholm']
@@ -244,7 +234,7 @@ function damage(text: string, next: () => number): string {
 /** At least 120 plates, a third of them damaged. */
 export function makeCorpus(size = 132): CorpusPlate[] {
   return Array.from({ length: size }, (_, index) => {
-    const next = chance(index * 977 + 13)
+    const next = seeded(index * 977 + 13)
     const pick: Pick = (list) => list[Math.floor(next() * list.length)]!
     const kind: PlateKind = index % 11 < 7 ? 'motor' : index % 11 < 10 ? 'capacitor' : 'appliance'
     const plate =

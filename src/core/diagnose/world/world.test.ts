@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest'
 import { samples, seedOf } from '../../../sampling.testing'
-import { type Outcome, offered, playCase, seeded } from '../simulate.testing'
+import { seeded } from '../../random'
+import { type Outcome, offered, playCase } from '../simulate.testing'
 import { builds, soundMachine } from './machine.testing'
 import { runOf } from './physics.testing'
 import { worldCase } from './seen.testing'

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import { samples, seedOf } from '../../../sampling.testing'
-import { seeded } from '../../diagnose/simulate.testing'
+import { seeded } from '../../random'
 import { walk } from './walks.testing'
 
 describe('two windows at one job', () => {

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest'
-import { seeded } from '../../diagnose/simulate.testing'
 import type { StopRuleId } from '../../knowledge/vocabulary'
+import { seeded } from '../../random'
 import { readNotice } from '../notice'
 import { read } from '../reader/read'
 import { stemOf, windowsOf } from './features'
