@@ -1,4 +1,5 @@
 import { abs, complex } from '../circuit/complex'
+import { speedsOf } from '../knowledge/plants/parts'
 import type { Message } from '../message'
 import { wireName } from './acts/reach'
 import { runningOf } from './acts/running'
@@ -44,16 +45,24 @@ export function notWired(drawn: Drawn, state: PlantState): Message[] {
   if (loose.length > 0) return loose
   if (!runsNow(here)) return [says('wired.unpowered')]
   if (state.motors.fan?.burnt) return [says('wired.burnt')]
-  const right = startState(drawn.machine.build, drawn.machine.traits)
-  const speeds = machine.build.speeds?.length ? machine.build.speeds : [null]
-  return speeds.flatMap((speed) => {
-    const wanted = runsAt(drawn.machine, right, speed)
-    return runsAt(machine, state, speed).flatMap((own) => {
-      const other = wanted.find(({ id }) => id === own.id)
+  const wanted = wantedOf(drawn)
+  return speedsOf(machine.build).flatMap((speed, i) =>
+    runsAt(machine, state, speed).flatMap((own) => {
+      const other = wanted[i]?.find(({ id }) => id === own.id)
       const said = other ? apart(own, other, speed) : null
       return said ? [said] : []
-    })
-  })
+    }),
+  )
+}
+
+/** How a machine runs as its maker drew it, at each speed: run once, and asked after every act of a round. */
+const known = new WeakMap<Drawn, Runs[][]>()
+function wantedOf(drawn: Drawn): Runs[][] {
+  const { machine } = drawn
+  const right = startState(machine.build, machine.traits)
+  const runs = known.get(drawn) ?? speedsOf(machine.build).map((speed) => runsAt(machine, right, speed))
+  known.set(drawn, runs)
+  return runs
 }
 
 function runsAt(machine: Machine, state: PlantState, speed: string | null): Runs[] {
@@ -98,11 +107,7 @@ function apart(own: Runs, wanted: Runs, speed: string | null): Message | null {
 /** Powered, running as it should at the speed it stands at, and asked at every other: then the landings are looked at. */
 export function isWired(drawn: Drawn, state: PlantState): boolean {
   const { speeds = [] } = drawn.machine.build
-  return (
-    runsNow(hereOf(drawn, state, 0)) &&
-    speeds.every((speed) => state.speedsSeen[speed] !== undefined) &&
-    notWired(drawn, state).length === 0
-  )
+  return speeds.every((speed) => state.speedsSeen[speed] !== undefined) && notWired(drawn, state).length === 0
 }
 
 /** Every point is on, and the fan turns. */

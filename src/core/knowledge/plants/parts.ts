@@ -24,6 +24,10 @@ export const fanOf = ({ family, motors }: Pick<PlantBuild, 'family' | 'motors'>)
   return fan
 }
 
+/** What it is asked to run at; one that has no choice runs at the one it has. */
+export const speedsOf = ({ speeds }: Pick<PlantBuild, 'speeds'>): (string | null)[] =>
+  speeds?.length ? speeds : [null]
+
 /** The wires that end in the fan's motor and come off: all of its leads but the ground. */
 export const motorWires = ({ motors, wires }: PlantBuild): PlantWire[] => {
   const leads = motors.find(({ id }) => id === 'fan')?.leads.filter(({ role }) => role !== 'ground') ?? []

@@ -1,4 +1,4 @@
-import { isProven } from '../acts/reach'
+import { speedsOf } from '../../knowledge/plants/parts'
 import type { Act, Here } from '../acts/types'
 import { type Drawn, hereOf } from '../draw'
 import { play } from '../play'
@@ -8,7 +8,6 @@ import { dead, fed } from './procedures'
 export function wiringWalk(drawn: Drawn): Act[] {
   const { build } = drawn.machine
   const at = (acts: Act[]): Here => hereOf(drawn, play(drawn, acts).state, acts.length)
-  const proof = isProven(at([])) ? [] : dead(at([]))
   const wrong = build.wires.flatMap((wire) =>
     (['from', 'to'] as const).flatMap((end) => {
       const now = drawn.start.wires[wire.id]?.[end]
@@ -16,15 +15,14 @@ export function wiringWalk(drawn: Drawn): Act[] {
     }),
   )
   const landed: Act[] = [
-    ...proof,
+    ...dead(at([])),
     ...wrong.flatMap(({ id, end, now }): Act[] => (now ? [{ act: 'wire', id, end, to: 'off' }] : [])),
     ...wrong.map(({ id, end, at: to }): Act => ({ act: 'wire', id, end, to })),
   ]
   const on = [...landed, ...fed(at(landed), true)]
-  const speeds = build.speeds?.length ? build.speeds : [null]
   return [
     ...on,
-    ...speeds.flatMap((speed): Act[] => [
+    ...speedsOf(build).flatMap((speed): Act[] => [
       ...(speed ? [{ act: 'call', on: true, speed } satisfies Act] : []),
       { act: 'run', seconds: 30 },
     ]),

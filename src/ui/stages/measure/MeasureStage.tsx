@@ -11,18 +11,16 @@ import type { ObservationId } from '@/core/knowledge/vocabulary'
 import { Block } from '../../job/Block'
 import { useJob } from '../../job/JobProvider'
 import { Section } from '../../kit/Section'
-import { atHand } from '../../kit/whenReached'
 import { ObservationRow } from '../ObservationRow'
 import { CapacitorBlock } from './CapacitorBlock'
 import { GateLine } from './GateLine'
+import { NewPart } from './NewPart'
 import { NextTest } from './next/NextTest'
 import { ReadingList } from './ReadingList'
 import { SupplyBlock } from './SupplyBlock'
 import { WindingBlock } from './WindingBlock'
 
 const BrushSizes = dynamic(() => import('./BrushSizes').then((module) => module.BrushSizes))
-/** Its readings are taken once there is one: the first page goes without. */
-const NewPart = dynamic(atHand(() => import('./NewPart').then((module) => module.NewPart)))
 
 /** Stage 3: readings, in the order offered or the person's own. */
 export function MeasureStage() {
