@@ -1,5 +1,5 @@
 import { drawScene, type Noise, record } from '../src/core/sound/hear/recordings.testing'
-import { expect, type Page, test } from './fixtures'
+import { expect, type Page, PHONE, test } from './fixtures'
 import { ready, saved, startJob } from './support'
 import { wav } from './wav'
 
@@ -28,31 +28,25 @@ test('a fan that hums and stands: one tap makes the question a finding', async (
   await expect(page.getByText(/hum/).first()).toBeVisible()
 })
 
-test('the instrument on a phone: a rough bearing with its beats, a good fan with its speed, silence and a voice as nothing sure', async ({
-  browser,
-  ownPort,
-}) => {
-  const phone = await browser.newContext({
-    baseURL: `http://127.0.0.1:${ownPort}`,
-    viewport: { width: 390, height: 844 },
-    hasTouch: true,
-    isMobile: true,
-    serviceWorkers: 'block',
+test.describe('on a phone', () => {
+  test.use(PHONE)
+
+  test('the instrument on a phone: a rough bearing with its beats, a good fan with its speed, silence and a voice as nothing sure', async ({
+    page,
+  }) => {
+    const { ballMm, balls, pitchMm } = drawScene('outer-race', 4).bearing
+    await page.goto(`/instruments?i=sound&blades=5&plate=1075&balls=${balls}&ball=${ballMm}&pitch=${pitchMm}`)
+    await ready(page)
+    const choose = page.getByLabel('Choose a recording')
+    await choose.setInputFiles(recording('outer-race', 'rough.wav'))
+    await expect(told(page)).toContainText('where the balls meet the outer race')
+    await expect(told(page)).toContainText(/10[4-7]\d rpm/)
+    await choose.setInputFiles(recording('none', 'good.wav'))
+    await expect(told(page)).toContainText('it sounds as a fan that runs as it should')
+    await choose.setInputFiles(recording('silence', 'silent.wav'))
+    await expect(told(page)).toContainText('does it make no sound at all?')
+    await choose.setInputFiles(recording('voice', 'talk.wav'))
+    await expect(told(page)).not.toContainText('Likely')
+    expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBe(390)
   })
-  const page = await phone.newPage()
-  const { ballMm, balls, pitchMm } = drawScene('outer-race', 4).bearing
-  await page.goto(`/instruments?i=sound&blades=5&plate=1075&balls=${balls}&ball=${ballMm}&pitch=${pitchMm}`)
-  await ready(page)
-  const choose = page.getByLabel('Choose a recording')
-  await choose.setInputFiles(recording('outer-race', 'rough.wav'))
-  await expect(told(page)).toContainText('where the balls meet the outer race')
-  await expect(told(page)).toContainText(/10[4-7]\d rpm/)
-  await choose.setInputFiles(recording('none', 'good.wav'))
-  await expect(told(page)).toContainText('it sounds as a fan that runs as it should')
-  await choose.setInputFiles(recording('silence', 'silent.wav'))
-  await expect(told(page)).toContainText('does it make no sound at all?')
-  await choose.setInputFiles(recording('voice', 'talk.wav'))
-  await expect(told(page)).not.toContainText('Likely')
-  expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBe(390)
-  await phone.close()
 })

@@ -115,3 +115,6 @@ async function answers(page: Page, response: Response | null): Promise<Response 
     await page.locator('html[data-ready]').waitFor({ state: 'attached' })
   return response
 }
+
+/** A phone in the hand: narrow, and touched. */
+export const PHONE = { viewport: { width: 390, height: 844 }, hasTouch: true, isMobile: true }

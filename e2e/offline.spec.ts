@@ -1,8 +1,8 @@
 import { expect, type Page } from '@playwright/test'
-import { test } from './fixtures'
+import { PHONE, test } from './fixtures'
 import { allOfStages, deadByStory, jobOf, ready, saved, send, startJob } from './support'
 
-test.use({ serviceWorkers: 'allow', viewport: { width: 390, height: 844 }, hasTouch: true, isMobile: true })
+test.use({ serviceWorkers: 'allow', ...PHONE })
 
 /** The stages of the job and what was stored last are kept on this device. */
 const kept = (page: Page, rev: number) =>

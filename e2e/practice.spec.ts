@@ -1,4 +1,4 @@
-import { expect, type Page, serving, test } from './fixtures'
+import { expect, type Page, PHONE, serving, test } from './fixtures'
 import { doing, lesson, offAndHeld, open, press, range, typed } from './practiceBench'
 import { expectAccessible, ready } from './support'
 
@@ -30,40 +30,32 @@ test('the lesson “prove it dead” by key: off, held, tried, read, tried again
   await expect(page.getByTestId('lessons').getByRole('listitem').first()).toContainText('Again')
 })
 
-test('the lesson on sums by thumb: three leads, three readings, judged together', async ({
-  browser,
-  ownPort,
-}) => {
-  const phone = await browser.newContext({
-    baseURL: `http://127.0.0.1:${ownPort}`,
-    viewport: { width: 390, height: 844 },
-    hasTouch: true,
-    isMobile: true,
-    serviceWorkers: 'block',
+test.describe('on a phone', () => {
+  test.use(PHONE)
+
+  test('the lesson on sums by thumb: three leads, three readings, judged together', async ({ page }) => {
+    await lesson(page, 'The rule of sums')
+    const drawer = (name: string) =>
+      page.getByRole('navigation', { name: 'Below the machine' }).getByRole('button', { name }).tap()
+    await drawer('Power')
+    await drawer('Meter')
+    await range(page, 'ohms')
+    for (const [one, two] of [
+      ['black', 'white'],
+      ['black', 'brown'],
+      ['white', 'brown'],
+    ]) {
+      await page.locator(`[data-probe="lead-${one}"]`).tap()
+      await page.locator(`[data-probe="lead-${two}"]`).tap()
+      await expect(page.getByTestId('display')).toContainText('Ω')
+      await expect(page.getByTestId('said')).toContainText(two ?? '')
+    }
+    await expect(page.getByTestId('ending')).toContainText('add up to the third')
+    const box = await page.locator('[data-probe="lead-black"] rect').first().boundingBox()
+    expect(box?.width).toBeGreaterThanOrEqual(44)
+    expect(box?.height).toBeGreaterThanOrEqual(44)
+    expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBe(390)
   })
-  const page = await phone.newPage()
-  await lesson(page, 'The rule of sums')
-  const drawer = (name: string) =>
-    page.getByRole('navigation', { name: 'Below the machine' }).getByRole('button', { name }).tap()
-  await drawer('Power')
-  await drawer('Meter')
-  await range(page, 'ohms')
-  for (const [one, two] of [
-    ['black', 'white'],
-    ['black', 'brown'],
-    ['white', 'brown'],
-  ]) {
-    await page.locator(`[data-probe="lead-${one}"]`).tap()
-    await page.locator(`[data-probe="lead-${two}"]`).tap()
-    await expect(page.getByTestId('display')).toContainText('Ω')
-    await expect(page.getByTestId('said')).toContainText(two ?? '')
-  }
-  await expect(page.getByTestId('ending')).toContainText('add up to the third')
-  const box = await page.locator('[data-probe="lead-black"] rect').first().boundingBox()
-  expect(box?.width).toBeGreaterThanOrEqual(44)
-  expect(box?.height).toBeGreaterThanOrEqual(44)
-  expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBe(390)
-  await phone.close()
 })
 
 test('the lesson “follow the voltage”: from lug to lug until it ends, then decided', async ({ page }) => {

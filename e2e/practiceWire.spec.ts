@@ -1,4 +1,4 @@
-import { expect, type Page, test } from './fixtures'
+import { expect, type Page, PHONE, test } from './fixtures'
 import { doing, lesson, offAndHeld, open, press, range, typed } from './practiceBench'
 import { ready } from './support'
 
@@ -46,40 +46,34 @@ test('the reversing plug: powered, seen to turn the wrong way, made dead, change
   await expect(page.getByRole('button', { name: 'Print as a worked example' })).toBeVisible()
 })
 
-test('two capacitors for a dual one, on a phone: both ends of the jumper are landed, and what is wrong is told', async ({
-  browser,
-  ownPort,
-}) => {
-  const phone = await browser.newContext({
-    baseURL: `http://127.0.0.1:${ownPort}`,
-    viewport: { width: 390, height: 844 },
-    hasTouch: true,
-    isMobile: true,
-    serviceWorkers: 'block',
+test.describe('on a phone', () => {
+  test.use(PHONE)
+
+  test('two capacitors for a dual one, on a phone: both ends of the jumper are landed, and what is wrong is told', async ({
+    page,
+  }) => {
+    await open(page, 'OU-phone-psc-wire-t1-v1')
+    const drawer = (name: string) =>
+      page.getByRole('navigation', { name: 'Below the machine' }).getByRole('button', { name }).tap()
+    await drawer('Look')
+    await press(page, 'Take off: lid of the disconnect box')
+    await press(page, 'Take off: cap of the compressor')
+    await drawer('Power')
+    await proven(page)
+    await drawer('Wires')
+    await page.getByTestId('wires').locator('summary').tap()
+    await land(page, 'the brown lead of the motor', 'post 2 of the small capacitor')
+    await land(page, 'the blue wire of the compressor', 'post 2 of the large capacitor')
+    await land(page, 'the yellow wire that feeds the capacitor', 'post 1 of the small capacitor')
+    await land(page, 'the yellow jumper of the capacitor', 'post 1 of the small capacitor')
+    await land(page, 'the yellow jumper of the capacitor', 'post 1 of the large capacitor')
+    await drawer('Power')
+    await allOn(page)
+    await drawer('Judge')
+    await doing(page, () => page.getByRole('button', { name: 'Decide' }).click())
+    await expect(page.getByTestId('ending')).toContainText('Yes: it runs as it should')
+    expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBe(390)
   })
-  const page = await phone.newPage()
-  await open(page, 'OU-phone-psc-wire-t1-v1')
-  const drawer = (name: string) =>
-    page.getByRole('navigation', { name: 'Below the machine' }).getByRole('button', { name }).tap()
-  await drawer('Look')
-  await press(page, 'Take off: lid of the disconnect box')
-  await press(page, 'Take off: cap of the compressor')
-  await drawer('Power')
-  await proven(page)
-  await drawer('Wires')
-  await page.getByTestId('wires').locator('summary').tap()
-  await land(page, 'the brown lead of the motor', 'post 2 of the small capacitor')
-  await land(page, 'the blue wire of the compressor', 'post 2 of the large capacitor')
-  await land(page, 'the yellow wire that feeds the capacitor', 'post 1 of the small capacitor')
-  await land(page, 'the yellow jumper of the capacitor', 'post 1 of the small capacitor')
-  await land(page, 'the yellow jumper of the capacitor', 'post 1 of the large capacitor')
-  await drawer('Power')
-  await allOn(page)
-  await drawer('Judge')
-  await doing(page, () => page.getByRole('button', { name: 'Decide' }).click())
-  await expect(page.getByTestId('ending')).toContainText('Yes: it runs as it should')
-  expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBe(390)
-  await phone.close()
 })
 
 test('another maker’s leads: read in ohms, and what is not right yet is named', async ({ page }) => {

@@ -1,4 +1,4 @@
-import { expect, test } from './fixtures'
+import { expect, PHONE, test } from './fixtures'
 import { allOfStages, expectAccessible, goStage, openPoint, ready, send, startJob } from './support'
 
 test.describe('somebody who has never opened a machine, on a phone', () => {
@@ -119,7 +119,7 @@ test('where everything sits is drawn with the next act, and what the job asks of
 })
 
 test.describe('a figure on a phone', () => {
-  test.use({ viewport: { width: 390, height: 844 }, hasTouch: true, isMobile: true })
+  test.use(PHONE)
 
   test('has what it lacks in a bar above the keypad, which keeps the field', async ({ page }) => {
     await startJob(page, 'the dehumidifier hums')

@@ -1,5 +1,4 @@
 import { readFileSync, statSync } from 'node:fs'
-import { resolve } from 'node:path'
 import { CoreError } from '../src/core/errors'
 import { OneOf, Text } from '../src/core/input'
 import { type Networks, type Picture, readPicture } from '../src/core/ocr'
@@ -7,6 +6,7 @@ import { PHOTO_SIDE } from '../src/core/ocr/frame'
 import type { PlateKind } from '../src/core/plate'
 import { readPlateWords } from '../src/core/plate/words'
 import { type Tool, tool } from '../src/core/tools/types'
+import { givenPath } from './givenPath'
 
 class PlatePhotoDto {
   @Text({ max: 4000 }) file!: string
@@ -55,8 +55,7 @@ export const platePhoto: Tool = tool({
 })
 
 async function pixelsOf(file: string): Promise<Picture> {
-  // npm runs this in the project's folder; a file is meant from where the person stands.
-  const path = resolve(process.env.INIT_CWD ?? process.cwd(), file)
+  const path = givenPath(file)
   let bytes: Buffer
   try {
     if (statSync(path).size > MOST_BYTES) throw tooLarge()

@@ -7,42 +7,16 @@ import { drawScene, type Noise, record } from '../src/core/sound/hear/recordings
 import { runTool } from '../src/core/tools'
 import { soundTool } from './soundTool'
 import { readWav } from './wav'
+import { wavBytes } from './wav.testing'
 
 const folder = mkdtempSync(join(tmpdir(), 'rest-cog-sound-'))
 afterAll(() => rmSync(folder, { recursive: true, force: true }))
-
-/** A WAV file of some kind: PCM of 16 or 24 bits, or floats, of one channel or more. */
-function wav(samples: Float32Array, rate: number, { bits = 16, float = false, channels = 1 } = {}): Buffer {
-  const width = bits / 8
-  const head = Buffer.alloc(44)
-  head.write('RIFF', 0)
-  head.writeUInt32LE(36 + samples.length * width * channels, 4)
-  head.write('WAVEfmt ', 8)
-  head.writeUInt32LE(16, 16)
-  head.writeUInt16LE(float ? 3 : 1, 20)
-  head.writeUInt16LE(channels, 22)
-  head.writeUInt32LE(rate, 24)
-  head.writeUInt32LE(rate * width * channels, 28)
-  head.writeUInt16LE(width * channels, 32)
-  head.writeUInt16LE(bits, 34)
-  head.write('data', 36)
-  head.writeUInt32LE(samples.length * width * channels, 40)
-  const data = Buffer.alloc(samples.length * width * channels)
-  samples.forEach((sample, i) => {
-    for (let channel = 0; channel < channels; channel++) {
-      const at = (i * channels + channel) * width
-      if (float) data.writeFloatLE(sample, at)
-      else data.writeIntLE(Math.round(sample * (2 ** (bits - 1) - 1)), at, width)
-    }
-  })
-  return Buffer.concat([head, data])
-}
 
 const scene = (noise: Noise) =>
   drawScene(noise, 4, { rate: 16_000, seconds: 4, lineHz: 60, rpm: 1062, blades: 5, beside: [] })
 const file = (noise: Noise): string => {
   const path = join(folder, `${noise}.wav`)
-  writeFileSync(path, wav(record(scene(noise)), 16_000))
+  writeFileSync(path, wavBytes(record(scene(noise)), 16_000))
   return path
 }
 const told = async (input: object) =>
@@ -104,7 +78,7 @@ function text(): string {
 }
 function short(): string {
   const path = join(folder, 'short.wav')
-  writeFileSync(path, wav(new Float32Array(8000).fill(0.1), 16_000))
+  writeFileSync(path, wavBytes(new Float32Array(8000).fill(0.1), 16_000))
   return path
 }
 
@@ -116,7 +90,7 @@ describe('a WAV file', () => {
     ['floats', { bits: 32, float: true }, 1e-9],
     ['two channels', { bits: 16, channels: 2 }, 4e-5],
   ])('of %s is read to the last step', (_, kind, within) => {
-    const read = readWav(wav(samples, 22_050, kind))
+    const read = readWav(wavBytes(samples, 22_050, kind))
     expect(read.rate).toBe(22_050)
     expect(read.samples).toHaveLength(400)
     samples.forEach((sample, i) => {
@@ -124,7 +98,7 @@ describe('a WAV file', () => {
     })
   })
   it('that is cut off ends where it ends; what is none is refused', () => {
-    const whole = wav(samples, 16_000)
+    const whole = wavBytes(samples, 16_000)
     expect(readWav(whole.subarray(0, 144)).samples).toHaveLength(50)
     for (const bad of [Buffer.alloc(0), Buffer.from('RIFFxxxxWAVE'), whole.subarray(0, 30)])
       expect(() => readWav(bad)).toThrow('no recording')

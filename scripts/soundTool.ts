@@ -1,11 +1,11 @@
 import { readFileSync } from 'node:fs'
-import { resolve } from 'node:path'
 import { CoreError } from '../src/core/errors'
 import { compareHeard, type Heard, type HeardOf, hear } from '../src/core/sound/hear'
 import { SoundDto } from '../src/core/sound/hear/input'
 import { type Tool, tool } from '../src/core/tools/types'
 import { saidSuggestions, sayChange } from '../src/wording/sayHeard'
 import { transform } from '../src/workers/transform'
+import { givenPath } from './givenPath'
 import { readWav } from './wav'
 
 const LEAST_SECONDS = 1
@@ -23,8 +23,7 @@ function heardIn(file: string, of: HeardOf, path: string): Heard {
 
 function bytesOf(file: string, path: string): Buffer {
   try {
-    // npm runs this in the project's folder; a file is meant from where the person stands.
-    return readFileSync(resolve(process.env.INIT_CWD ?? process.cwd(), file))
+    return readFileSync(givenPath(file))
   } catch {
     throw new CoreError(
       'no-sound',

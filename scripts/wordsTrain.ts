@@ -1,5 +1,5 @@
 import { writeFileSync } from 'node:fs'
-import { seeded } from '../src/core/diagnose/simulate.testing'
+import { seeded } from '../src/core/random'
 import { windowsOf } from '../src/core/words/guess/features'
 import { learn, type Weights } from '../src/core/words/guess/learn'
 import { type Example, learned, madeUp } from '../src/core/words/guess/trainingSet.testing'
