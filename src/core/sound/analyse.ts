@@ -1,4 +1,6 @@
-import type { Heard } from './hear/types'
+import { dB as exactDb } from './hear/level'
+import { meanOf, spectra, topOf } from './hear/spectrum'
+import type { Heard, Transform } from './hear/types'
 
 /** What is kept of a recording: its level and its spectrum, not the sound. */
 export interface SoundAnalysis {
@@ -14,8 +16,8 @@ export interface SoundAnalysis {
   heard?: Heard
 }
 
-/** Power of each line from 0 Hz to half the sample rate, for one windowed piece of `SIZE` samples. */
-export type PowerSpectrum = (samples: Float32Array) => Float64Array
+/** The transform of one size: power of each line of a windowed piece of `SIZE` samples. */
+type PowerSpectrum = ReturnType<Transform>
 
 /** 186 ms at 44,100 samples a second: lines 5 Hz apart, close enough to tell 100 from 120 Hz. */
 export const SIZE = 8192
@@ -43,7 +45,7 @@ export function analyseSound(
 ): SoundAnalysis | null {
   const heard = samples.subarray(0, Math.round(MOST_SECONDS * rate))
   if (heard.length < SIZE) return null
-  const lines = averaged(heard, power)
+  const { lines } = meanOf(spectra({ samples: heard, rate }, SIZE, () => power))
   const level = heard.reduce((sum, each) => sum + each * each, 0) / heard.length
   if (!(level > 1e-12)) return null
   const hzOf = (line: number) => (line * rate) / SIZE
@@ -55,24 +57,7 @@ export function analyseSound(
   }
 }
 
-function averaged(samples: Float32Array, power: PowerSpectrum): Float64Array {
-  const sum = new Float64Array(SIZE / 2)
-  let pieces = 0
-  for (let from = 0; from + SIZE <= samples.length; from += SIZE / 2) {
-    const piece = new Float32Array(SIZE)
-    for (let i = 0; i < SIZE; i++) piece[i] = (samples[from + i] ?? 0) * hann(i)
-    const lines = power(piece)
-    for (let i = 0; i < sum.length; i++) sum[i] = (sum[i] ?? 0) + (lines[i] ?? 0)
-    pieces++
-  }
-  // A sine of full scale comes to 0 dB: the window takes half of its height away, and half the lines are mirrored.
-  const scale = 16 / (pieces * SIZE * SIZE)
-  return sum.map((each) => each * scale)
-}
-
-const hann = (index: number): number => 0.5 - 0.5 * Math.cos((2 * Math.PI * index) / SIZE)
-
-const dB = (power: number): number => Math.round(100 * Math.log10(Math.max(power, 1e-12))) / 10
+const dB = (power: number): number => Math.round(10 * exactDb(Math.max(power, 1e-12))) / 10
 
 function bandLevel(lines: Float64Array, centre: number, rate: number): number {
   const from = Math.max(1, Math.floor((centre * 2 ** (-1 / 24) * SIZE) / rate))
@@ -90,7 +75,7 @@ function peaksOf(lines: Float64Array, hzOf: (line: number) => number): { hz: num
     const here = lines[line] ?? 0
     if (here < (lines[line - 1] ?? 0) || here < (lines[line + 1] ?? 0)) continue
     if (dB(here) - dB(middleAround(lines, line)) < STANDS_OUT_DB) continue
-    found.push({ hz: between(lines, line, hzOf), db: dB(here), line })
+    found.push({ hz: Math.round(hzOf(topOf(lines, line)) * 10) / 10, db: dB(here), line })
   }
   found.sort((one, two) => two.db - one.db)
   const kept: typeof found = []
@@ -111,14 +96,6 @@ function middleAround(lines: Float64Array, line: number): number {
     if (Math.abs(i - line) > 3) around.push(lines[i] ?? 0)
   around.sort((one, two) => one - two)
   return around[Math.floor(around.length / 2)] ?? 0
-}
-
-/** The top of the parabola through a line and its neighbours, which tells a tone to a fraction of a line. */
-function between(lines: Float64Array, line: number, hzOf: (line: number) => number): number {
-  const [low, top, high] = [-1, 0, 1].map((step) => Math.log(Math.max(lines[line + step] ?? 0, 1e-20)))
-  const bend = (low ?? 0) - 2 * (top ?? 0) + (high ?? 0)
-  const shift = bend === 0 ? 0 : (0.5 * ((low ?? 0) - (high ?? 0))) / bend
-  return Math.round(hzOf(line + Math.max(-0.5, Math.min(0.5, shift))) * 10) / 10
 }
 
 /** What was kept, read again; null where it is damaged. */

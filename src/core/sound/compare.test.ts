@@ -1,22 +1,13 @@
 import fc from 'fast-check'
-import FFT from 'fft.js'
 import { describe, expect, it } from 'vitest'
 import { samples } from '../../sampling.testing'
 import { makeSound } from '.'
-import { analyseSound, type PowerSpectrum, SIZE, type SoundAnalysis, storedAnalysis } from './analyse'
+import { analyseSound, SIZE, type SoundAnalysis, storedAnalysis } from './analyse'
 import { markedLines, soundDifference, speedBySound } from './compare'
+import { transform } from './hear/transform.testing'
 
 const RATE = 44_100
-const fft = new FFT(SIZE)
-
-const power: PowerSpectrum = (samples) => {
-  const out = fft.createComplexArray()
-  fft.realTransform(out, Array.from(samples))
-  return Float64Array.from(
-    { length: SIZE / 2 },
-    (_, line) => (out[2 * line] ?? 0) ** 2 + (out[2 * line + 1] ?? 0) ** 2,
-  )
-}
+const power = transform(SIZE)
 
 const heard = (samples: Float32Array): SoundAnalysis => {
   const found = analyseSound(samples, RATE, power)

@@ -1,5 +1,5 @@
-import type { Envelope } from './envelope'
 import { rises } from './rises'
+import type { Samples } from './types'
 
 /** Blows that stand out of the noise: how many a second, how evenly they come, how equal they are. */
 export interface Blows {
@@ -37,7 +37,7 @@ export function evenly({ perSecond, even, spread, peaky, filled }: Blows): numbe
   )
 }
 
-export function blowsOf({ samples, rate }: Envelope): Blows {
+export function blowsOf({ samples, rate }: Samples): Blows {
   const sorted = Float32Array.from(samples).sort()
   const at = (share: number) => sorted[Math.min(sorted.length - 1, Math.floor(share * sorted.length))] ?? 0
   const middle = Math.max(at(0.5), 1e-9)

@@ -28,13 +28,8 @@ function biquad(kind: 'low' | 'high', hz: number, rate: number, q = Math.SQRT1_2
   }
 }
 
-export interface Envelope extends Samples {
-  /** Mean of it: how loud the band is, linear. */
-  mean: number
-}
-
 /** The band of 1 to 8 kHz as far as the rate allows, rectified, and what of it is slower than 450 Hz. */
-export function envelopeOf({ samples, rate }: Samples): Envelope {
+export function envelopeOf({ samples, rate }: Samples): Samples {
   const top = Math.min(BAND_HZ[1], 0.45 * rate)
   const filters = [
     biquad('high', BAND_HZ[0], rate),
@@ -44,7 +39,7 @@ export function envelopeOf({ samples, rate }: Samples): Envelope {
   const smooth = [biquad('low', SLOW_HZ, rate, 0.54), biquad('low', SLOW_HZ, rate, 1.31)]
   const every = rate / ENVELOPE_RATE
   const out = new Float32Array(Math.floor(samples.length / every))
-  let [next, at, sum] = [0, 0, 0]
+  let [next, at] = [0, 0]
   samples.forEach((sample, i) => {
     let value = sample
     for (const filter of filters) value = filter(value)
@@ -52,14 +47,13 @@ export function envelopeOf({ samples, rate }: Samples): Envelope {
     for (const filter of smooth) value = filter(value)
     if (i < next || at >= out.length) return
     out[at++] = Math.max(0, value)
-    sum += value
     next += every
   })
-  return { samples: out, rate: ENVELOPE_RATE, mean: sum / Math.max(1, at) }
+  return { samples: out, rate: ENVELOPE_RATE }
 }
 
 /** Over its own mean of half a second around: a phone that turns its gain moves nothing of it. */
-export function levelled({ samples, rate }: Samples): Float32Array {
+function levelled({ samples, rate }: Samples): Float32Array {
   const half = Math.round(rate / 4)
   const sums = new Float64Array(samples.length + 1)
   samples.forEach((value, i) => {
@@ -79,7 +73,7 @@ export interface EnvelopeSpectrum {
 }
 
 /** What beats in the envelope, 1 to 400 Hz, the strongest first. */
-export function beatsOf(envelope: Envelope, transform: Transform): EnvelopeSpectrum {
+export function beatsOf(envelope: Samples, transform: Transform): EnvelopeSpectrum {
   const flat: Samples = { samples: levelled(envelope), rate: envelope.rate }
   const size = sizeFor(flat.samples.length, 4096)
   const spectrum = middleOf(spectra(flat, size, transform))

@@ -16,6 +16,4 @@ export interface Figures {
   passing: number
   /** Share of the power from 40 Hz up that stands in tones. */
   tonal: number
-  /** Of the power from 40 Hz up, what lies above 1 kHz. */
-  high: number
 }

@@ -58,7 +58,7 @@ function withoutDirect(samples: Float32Array): Float32Array {
   return samples.map((sample) => sample - mean)
 }
 
-export function figuresOf(recording: Samples, of: HeardOf, transform: Transform): Figures {
+function figuresOf(recording: Samples, of: HeardOf, transform: Transform): Figures {
   const { samples, rate } = recording
   const pieces = spectra(recording, sizeFor(samples.length, FINE_SECONDS * rate), transform)
   const [mean, middle] = [meanOf(pieces), middleOf(pieces)]
@@ -91,7 +91,6 @@ export function figuresOf(recording: Samples, of: HeardOf, transform: Transform)
     squeal,
     passing: passingOf(mean, middle),
     tonal: tonalOf(middle, peaks),
-    high: bandPower(mean, 1000, 0.48 * rate) / Math.max(1e-14, bandPower(mean, 40, 0.48 * rate)),
   }
 }
 

@@ -1,4 +1,12 @@
-import type { EnvelopeLine, Heard, HeardTone, Suggestion } from './types'
+import {
+  type EnvelopeLine,
+  envelopeKinds,
+  type Heard,
+  type HeardTone,
+  type Suggestion,
+  suggestable,
+  toneKinds,
+} from './types'
 
 /** Lines that stand behind a suggestion: the strongest of them. */
 const LINES = 4
@@ -31,10 +39,7 @@ export const keptOf = (heard: Heard): Heard => ({
   suggests: heard.suggests.map(({ value, confidence }) => ({ value, confidence: rounded(confidence) })),
 })
 
-const VALUES = ['hum', 'squeal', 'grinding', 'rattle', 'clicking', 'roar', 'nothing', 'none']
-const TONES = ['hum', 'blades', 'turn', 'squeal', 'other']
-const BEATS = ['turn', 'blades', 'outer-race', 'inner-race', 'ball', 'cage', 'knock', 'hum', 'other']
-
+const isOne = (list: readonly string[], value: string): boolean => list.includes(value)
 const numbers = (...values: unknown[]): boolean => values.every((value) => Number.isFinite(value))
 const flags = (...values: unknown[]): boolean => values.every((value) => typeof value === 'boolean')
 const listOf = <T>(value: unknown, is: (each: T) => boolean): boolean =>
@@ -52,20 +57,20 @@ export function storedHeard(analysis: string): Heard | undefined {
 }
 
 function heardOf(value: unknown): Heard | undefined {
-  if (value === null || value === undefined || typeof value !== 'object') return undefined
+  if (value === null || typeof value !== 'object') return undefined
   const { seconds, levelDb, clipped, steady, rpm, hum, tones, envelope, suggests } = value as Partial<Heard>
   const sound =
     numbers(seconds, levelDb, hum?.db) &&
     flags(clipped, steady, hum?.dominant) &&
     (rpm === null || numbers(rpm?.value, rpm?.low, rpm?.high)) &&
-    listOf<HeardTone>(tones, ({ hz, db, what }) => numbers(hz, db) && TONES.includes(what)) &&
+    listOf<HeardTone>(tones, ({ hz, db, what }) => numbers(hz, db) && isOne(toneKinds, what)) &&
     listOf<EnvelopeLine>(
       envelope,
-      ({ hz, strength, what }) => numbers(hz, strength) && BEATS.includes(what),
+      ({ hz, strength, what }) => numbers(hz, strength) && isOne(envelopeKinds, what),
     ) &&
     listOf<Suggestion>(
       suggests,
-      ({ value: said, confidence }) => VALUES.includes(said) && numbers(confidence),
+      ({ value: said, confidence }) => isOne(suggestable, said) && numbers(confidence),
     )
   // Each field was looked at above.
   return sound ? (value as Heard) : undefined

@@ -1,11 +1,8 @@
 /** Recordings of machines that never were: what makes the noise, the room, what else is heard there, and the phone. */
 
-export interface BearingSizes {
-  balls: number
-  ballMm: number
-  pitchMm: number
-  contactDegrees?: number
-}
+import { between } from '../../plant/random'
+import { seeded } from '../../random'
+import type { BearingSizes } from './types'
 
 export type Noise =
   | 'none'
@@ -37,20 +34,8 @@ export interface Scene {
   gain: number
 }
 
-export type Chance = () => number
+type Chance = () => number
 
-/** Even shares from 0 to 1, the same for the same seed (mulberry32, public domain). */
-export function chanceOf(seed: number): Chance {
-  let state = seed >>> 0
-  return () => {
-    state = (state + 0x6d2b79f5) >>> 0
-    let mixed = Math.imul(state ^ (state >>> 15), 1 | state)
-    mixed = (mixed + Math.imul(mixed ^ (mixed >>> 7), 61 | mixed)) ^ mixed
-    return ((mixed ^ (mixed >>> 14)) >>> 0) / 4294967296
-  }
-}
-
-const between = (chance: Chance, low: number, high: number): number => low + (high - low) * chance()
 const oneOf = <T>(chance: Chance, list: readonly [T, ...T[]]): T =>
   list[Math.floor(chance() * list.length)] ?? list[0]
 const normal = (chance: Chance): number =>
@@ -66,7 +51,7 @@ const BEARINGS: [BearingSizes, ...BearingSizes[]] = [
 
 /** A scene drawn from what households and phones have. */
 export function drawScene(noise: Noise, seed: number, change: Partial<Scene> = {}): Scene {
-  const chance = chanceOf(seed * 7919 + 13)
+  const chance = seeded(seed * 7919 + 13)
   const lineHz = oneOf(chance, [50, 60] as const)
   const poles = oneOf(chance, [2, 4, 6, 8] as const)
   const synchronous = (120 * lineHz) / poles
@@ -107,7 +92,7 @@ export function trueTones({ balls, ballMm, pitchMm, contactDegrees = 0 }: Bearin
 
 /** The recording of a scene, mono, within ±1. */
 export function record(scene: Scene): Float32Array {
-  const chance = chanceOf(scene.seed)
+  const chance = seeded(scene.seed)
   const length = Math.round(scene.seconds * scene.rate)
   const sound = new Float64Array(length)
   machineInto(sound, scene, chance)
@@ -169,7 +154,7 @@ function humInto(sound: Float64Array, { lineHz, rate }: Scene, chance: Chance, l
 
 function bladesInto(
   sound: Float64Array,
-  { blades, rate }: Scene,
+  { blades }: Scene,
   angle: Float64Array,
   chance: Chance,
   level: number,
@@ -184,7 +169,6 @@ function bladesInto(
   for (let i = 0; i < sound.length; i++)
     for (const { order, size, phase } of parts)
       sound[i] = (sound[i] ?? 0) + size * Math.sin(order * (angle[i] ?? 0) + phase)
-  void rate
 }
 
 /** Moving air: noise that falls with frequency, a little stronger as each blade passes. */

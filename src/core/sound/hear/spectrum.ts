@@ -102,7 +102,7 @@ function middleAround(lines: Float64Array, line: number): number {
 }
 
 /** The top of the parabola through a line and its neighbours, in lines. */
-function topOf(lines: Float64Array, line: number): number {
+export function topOf(lines: Float64Array, line: number): number {
   const [low, top, high] = [line - 1, line, line + 1].map((i) => Math.log(Math.max(lines[i] ?? 0, 1e-20)))
   const bend = (low ?? 0) - 2 * (top ?? 0) + (high ?? 0)
   const shift = bend === 0 ? 0 : (0.5 * ((low ?? 0) - (high ?? 0))) / bend

@@ -1,5 +1,5 @@
 import { dB } from './level'
-import { type Spectrum, spectra } from './spectrum'
+import { type Spectrum, spectra, topOf } from './spectrum'
 import type { Samples, Transform } from './types'
 
 export interface Squeal {
@@ -44,8 +44,5 @@ function standing({ lines, step }: Spectrum): number | null {
     if (Math.abs(i - top) > 3) around.push(lines[i] ?? 0)
   around.sort((a, b) => a - b)
   if (dB(lines[top] ?? 0) - dB(around[around.length >> 1] ?? 0) < OUT_DB) return null
-  const [low, here, high] = [lines[top - 1] ?? 0, lines[top] ?? 0, lines[top + 1] ?? 0]
-  const bend = Math.log(low + 1e-20) - 2 * Math.log(here + 1e-20) + Math.log(high + 1e-20)
-  const shift = bend === 0 ? 0 : (0.5 * (Math.log(low + 1e-20) - Math.log(high + 1e-20))) / bend
-  return (top + shift) * step
+  return topOf(lines, top) * step
 }

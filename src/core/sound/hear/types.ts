@@ -1,5 +1,7 @@
+import { audible } from '..'
+
 /** Power of each line of a windowed piece, from 0 Hz up to half its rate; the size is a power of two. */
-export type Transform = (size: number) => (piece: Float64Array) => Float64Array
+export type Transform = (size: number) => (piece: ArrayLike<number>) => Float64Array
 
 export interface BearingSizes {
   balls: number
@@ -33,7 +35,8 @@ export interface HeardSpeed {
   from: 'blades' | 'turn' | 'envelope'
 }
 
-export type ToneKind = 'hum' | 'blades' | 'turn' | 'squeal' | 'other'
+export const toneKinds = ['hum', 'blades', 'turn', 'squeal', 'other'] as const
+export type ToneKind = (typeof toneKinds)[number]
 
 export interface HeardTone {
   hz: number
@@ -44,16 +47,18 @@ export interface HeardTone {
   order?: number
 }
 
-export type EnvelopeKind =
-  | 'turn'
-  | 'blades'
-  | 'outer-race'
-  | 'inner-race'
-  | 'ball'
-  | 'cage'
-  | 'knock'
-  | 'hum'
-  | 'other'
+export const envelopeKinds = [
+  'turn',
+  'blades',
+  'outer-race',
+  'inner-race',
+  'ball',
+  'cage',
+  'knock',
+  'hum',
+  'other',
+] as const
+export type EnvelopeKind = (typeof envelopeKinds)[number]
 
 export interface EnvelopeLine {
   hz: number
@@ -62,7 +67,9 @@ export interface EnvelopeLine {
   what: EnvelopeKind
 }
 
-export type Suggested = 'hum' | 'squeal' | 'grinding' | 'rattle' | 'clicking' | 'roar' | 'nothing' | 'none'
+/** What is heard, as the vocabulary's `sound`, or that it runs as it should. */
+export const suggestable = [...audible, 'nothing', 'none'] as const
+export type Suggested = (typeof suggestable)[number]
 
 export interface Suggestion {
   value: Suggested
