@@ -78,7 +78,7 @@ export interface PlanHow {
 }
 
 /** Questions that the plan and the place depend on, in words for somebody who sees such a place for the first time. */
-export const planHow: Record<Exclude<PlanField, 'cold'>, PlanHow> = {
+export const planHow: Record<Exclude<PlanField, 'cold'> | 'feeds-by-plug', PlanHow> = {
   water: {
     text: 'Is an ice maker or a dispenser connected to water?',
     why: 'Without water there is no valve to shut.',
@@ -102,6 +102,11 @@ export const planHow: Record<Exclude<PlanField, 'cold'>, PlanHow> = {
     why: 'A light, a heater or electric heat may bring its own, each with its own breaker and proof.',
     unsure:
       'Before you switch off: turn on fan, light and heater of it, then one breaker off. What still works hangs on another. If you cannot tell, take 2: one proof more, nothing lost.',
+  },
+  'feeds-by-plug': {
+    text: 'How many cords with a plug run to this machine?',
+    why: 'A second one feeds it as well, and is pulled like the first.',
+    unsure: 'Go round the machine and follow each cord to the wall. One cord with one plug is 1.',
   },
   earth: {
     text: 'Is there a ground wire at that place: bare, green, or green and yellow?',

@@ -1,3 +1,4 @@
+import { seenBefore } from '../job/ledger/seenBefore'
 import type { JobSnapshot, LedgerRow, LinePhotoRow } from '../job/rows'
 
 /** Acts that part a wire from what it hung on. */
@@ -10,8 +11,8 @@ export interface WiringPhoto {
 }
 
 /**
- * Photos of the way in that show the old wiring: those of lines that part wires first, in the order of taking apart, then
- * those of the machine as it was found.
+ * Photos of the way in that show the old wiring: those of lines that part wires and those that were asked for before them first,
+ * in the order of taking apart, then those of the machine as it was found.
  *
  * @example wiringPhotosOf(snapshot)[0]?.about // 'motor leads'
  */
@@ -21,9 +22,11 @@ export function wiringPhotosOf(snapshot: JobSnapshot): WiringPhoto[] {
     taken
       .filter(({ lineId }) => lineId === line.id)
       .map((photo) => ({ photo, about: photo.caption || line.part || 'the wires' }))
-  const lines = snapshot.ledger
-    .filter(({ action, terminal }) => PARTS_WIRES.includes(action) || Boolean(terminal))
-    .sort((one, two) => one.position - two.position)
+  const parting = snapshot.ledger.filter(
+    ({ action, terminal }) => PARTS_WIRES.includes(action) || Boolean(terminal),
+  )
+  const before = parting.flatMap(({ id }) => seenBefore(snapshot, id)?.line ?? [])
+  const lines = [...new Set([...parting, ...before])].sort((one, two) => one.position - two.position)
   return [
     ...lines.flatMap(ofLine),
     ...taken

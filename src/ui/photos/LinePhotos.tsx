@@ -4,6 +4,7 @@ import { useEffect, useId, useState } from 'react'
 import type { LinePhotoRow } from '@/core/job'
 import { useJob } from '../job/JobProvider'
 import { usePhotos } from './PhotoSender'
+import { PhotoThumb } from './PhotoThumb'
 import { PhotoView } from './PhotoView'
 import type { UnsentPhoto } from './unsent'
 
@@ -28,21 +29,7 @@ export function LinePhotos({ lineId, way, about, keyed = false }: LinePhotosProp
   return (
     <div className="flex flex-wrap items-center gap-2 py-1" data-testid="line-photos">
       {rows.map((photo) => (
-        <button
-          key={photo.id}
-          type="button"
-          className="block"
-          aria-label={`Photo of ${about}${photo.caption ? `: ${photo.caption}` : ''}, open it`}
-          onClick={() => setOpen(photo)}
-        >
-          {/* biome-ignore lint/performance/noImgElement: served from the data folder, already small */}
-          <img
-            src={`/api/photos/${photo.hash}`}
-            alt=""
-            className="h-16 w-20 border border-line object-cover"
-            loading="lazy"
-          />
-        </button>
+        <PhotoThumb key={photo.id} photo={photo} about={about} onOpen={() => setOpen(photo)} />
       ))}
       {waiting.map((photo) => (
         <Waiting key={photo.id} photo={photo} />

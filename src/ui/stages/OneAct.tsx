@@ -2,6 +2,7 @@
 
 import { Dialog } from 'radix-ui'
 import { type ReactNode, type RefObject, useEffect, useRef, useState } from 'react'
+import type { SeenBefore } from '@/core/job/ledger/seenBefore'
 import { useJob } from '../job/JobProvider'
 import { pageCan } from '../kit/pageCan'
 import { useNarrow } from '../kit/useNarrow'
@@ -10,6 +11,8 @@ import { MarkedPhoto } from '../photos/MarkedPhoto'
 import { usePhotos } from '../photos/PhotoSender'
 import { WhereIs } from '../where/WhereIs'
 import { CupsDrawn } from './CupsDrawn'
+import { GoOn } from './GoOn'
+import { NoPhoto } from './NoPhoto'
 
 /** An act as the large view shows it. */
 export interface LargeAct {
@@ -27,6 +30,8 @@ export interface LargeAct {
   lacks?: boolean
   /** Wants nothing but hands: no figure, photo or note, and nothing that cannot be undone. */
   plain: boolean
+  /** How it stood before it came apart, on the way back. */
+  before?: SeenBefore | null
   /** The cup its fasteners lie in; empty where there is none. */
   cup: string
   /** Where that is given. */
@@ -85,7 +90,10 @@ export function OneAct({ way, acts, onTick, onUntick }: OneActProps) {
               onTick={onTick}
             />
           ) : (
-            <p className="text-3xl">{way === 'in' ? 'All of it is done.' : 'All of it is back.'}</p>
+            <>
+              <p className="text-3xl">{way === 'in' ? 'All of it is done.' : 'All of it is back.'}</p>
+              <GoOn from={way === 'in' ? 'take-apart' : 'refit'} />
+            </>
           )}
         </Dialog.Content>
       </Dialog.Portal>
@@ -133,7 +141,9 @@ function Act({ act, way, then, onTick }: ActProps) {
   const { snapshot } = useJob()
   const { waits } = usePhotos()
   // On the way back the photo of the way in shows how it was.
-  const photo = snapshot.photos.find((row) => row.lineId === act.id && row.way === 'in')
+  const own = snapshot.photos.find((row) => row.lineId === act.id && row.way === 'in')
+  const photo = own ?? act.before?.photos[0]
+  const shows = own ? act.about : (act.before?.line.part ?? act.about)
   return (
     <>
       <div aria-live="polite" className="flex-1">
@@ -154,10 +164,11 @@ function Act({ act, way, then, onTick }: ActProps) {
         <MarkedPhoto
           hash={photo.hash}
           marks={photo.marks}
-          alt={`${act.about}${photo.caption ? `: ${photo.caption}` : ''}`}
+          alt={`${shows}${photo.caption ? `: ${photo.caption}` : ''}`}
           className="aspect-[4/3] w-full shrink-0"
         />
       ) : null}
+      {act.before ? <NoPhoto before={act.before} /> : null}
       {act.asks}
       <LinePhotos lineId={act.id} way={way} about={act.about} />
       <ReadAloud text={[act.title, ...act.details].join('. ')} />

@@ -3,6 +3,7 @@
 import Link from 'next/link'
 import { forMe, type HandOver } from '@/core/job/forMe'
 import { shortCauses } from '@/core/knowledge/shortCauses'
+import { significant } from '@/core/units'
 import { useJob } from '../job/JobProvider'
 import { Section } from '../kit/Section'
 
@@ -90,7 +91,8 @@ export function ForMePart() {
   )
 }
 
-const round = (value: number): string => String(Math.round(value))
+/** Rough figures: no more digits than are known. */
+const round = (value: number): string => significant(value, 2)
 
 const costsText = (costs: { least: number; most: number; hired: number | null } | null): string => {
   if (!costs) return 'not said'

@@ -3,7 +3,7 @@ import type { Act } from '../acts/actTypes'
 import { capacitorOf } from '../evidence/derive'
 import { fieldText } from '../fields'
 import { act, id, jobOn, madeDead, NOW, refused } from '../job.testing'
-import { chargePairs, chargeTyped, chargeVolts, withCharge } from './chargePairs'
+import { chargeNow, chargePairs, chargeTyped, chargeVolts, withCharge } from './chargePairs'
 import { energyOf } from './energy'
 import { neededCharges } from './place'
 
@@ -25,6 +25,16 @@ describe('every section of a capacitor', () => {
     expect(pairsOf('35+5 uF 440 V')).toEqual(['C–HERM', 'C–FAN', 'HERM–FAN'])
     expect(pairsOf('4.5+5+6 uF 250 V')).toEqual(['C–1', 'C–2', 'C–3'])
     expect(pairsOf('7.5 uF 370 V')).toEqual([''])
+  })
+
+  it('comes in its turn, and one that is still full before one that nobody has read', () => {
+    expect(chargeNow(['', '', ''])).toBe(0)
+    expect(chargeNow(['1.2', '', ''])).toBe(1)
+    expect(chargeNow(['1.2', '14', ''])).toBe(1)
+    expect(chargeNow(['OL', '', ''])).toBe(0)
+    expect(chargeNow(['1.2', '4.9', ''])).toBe(2)
+    expect(chargeNow(['1.2', '5', ''])).toBe(1)
+    expect(chargeNow(['1.2', '0.3', '0'])).toBe(0)
   })
 
   it('is told where it is emptied as well: two figures are two sections, and no fraction', () => {

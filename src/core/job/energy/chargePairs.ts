@@ -59,6 +59,20 @@ export function chargeTyped(typed: string, pairs: string[]): string[] {
   return pairs.map((_, index) => (parts.length > 1 ? (parts[index] ?? '') : ''))
 }
 
+/**
+ * Which of the pairs is emptied and read now: one that was read too high before one that nobody has read.
+ *
+ * @returns its place; the first one where all of them are below 5 V
+ * @example chargeNow(['1.2', '14', '']) // 1
+ */
+export function chargeNow(values: string[]): number {
+  const full = values.findIndex((value) => {
+    const read = value === '' ? null : handsVolts(value)
+    return read !== null && (read.volts ?? Number.MAX_SAFE_INTEGER) >= SAFE_VOLTS
+  })
+  return full >= 0 ? full : Math.max(0, values.indexOf(''))
+}
+
 /** The stored text with one pair's reading changed; nothing where none is read any more. */
 export function withCharge(typed: string, pairs: string[], index: number, value: string): string {
   if (pairs.length === 1) return value

@@ -51,6 +51,8 @@ export interface Energy {
   stored: string[]
   /** Of these the charges alone, which is all that a capacitor on the bench takes along. */
   charged: string[]
+  /** Charges that stand against hands in the machine: one that was emptied on the bench is read anew inside it. */
+  chargedInside: string[]
   /** A proof reading over the stop limit, null volts for over-range: nothing goes on before its source is found. */
   stop: { pair: string; volts: number | null } | null
   waitsUntil: string | null
@@ -88,7 +90,8 @@ export function energyOf(
     stale.length === 0
   const told = live === null && contradicted.length === 0
   const proven = isolated && told && provenAt !== null && !expired
-  const { stored: storedInside, waitsUntil } = storedOf(snapshot, now, lastChange(snapshot))
+  const inside = storedOf(snapshot, now, lastChange(snapshot))
+  const { stored: storedInside, waitsUntil } = inside
   // A part that lies on the bench keeps what it was emptied of, whatever happened at the machine.
   const { stored, charged } = storedOf(snapshot, now, 0)
   const stops = activeStops(snapshot).filter((stop) => stop.scope !== 'live')
@@ -119,6 +122,7 @@ export function energyOf(
     missing,
     stored,
     charged,
+    chargedInside: inside.charged,
     stop: live === null ? null : { pair: live.pair, volts: live.volts },
     waitsUntil: waitsUntil === null ? null : new Date(waitsUntil).toISOString(),
   }

@@ -1,8 +1,9 @@
 import { describe, expect, it } from 'vitest'
 import type { Act } from '../acts/actTypes'
 import { energyOf } from '../energy/energy'
+import { neededCharges } from '../energy/place'
 import { isolationActs, proofActs } from '../energy/proofScript'
-import { act, id, jobOn, line, NOW, tick } from '../job.testing'
+import { act, id, jobOn, line, madeDead, NOW, tick } from '../job.testing'
 import type { JobSnapshot } from '../rows'
 import { stageFocus } from './stageFocus'
 
@@ -58,6 +59,16 @@ describe('what a phone shows of a stage', () => {
     expect(focus(begun, 'make-dead').parts).toEqual(['proof'])
   })
 
+  it('is the discharge until every pair reads empty: a figure that is too high moves nothing on', () => {
+    const can = jobOn('outdoor-unit-fan', 'psc')
+    const dead = act(can, ...isolationActs(can), ...proofActs(can, id))
+    const charge = neededCharges(dead)[0]
+    const read = (typed: string): Act => ({ kind: 'charge.read', id: charge?.id ?? '', typed })
+    for (const typed of ['0.3 /  / ', '0.3 / 14 / ', '0.3 / 14 / 0.2'])
+      expect(focus(act(dead, read(typed)), 'make-dead').parts, typed).toEqual(['charge'])
+    expect(focus(act(dead, read('0.3 / 0.2 / 0.2')), 'make-dead').parts).toEqual(['wait'])
+  })
+
   it('is closing the job where somebody else does it, unless something was taken apart', () => {
     const hired = (of: JobSnapshot) =>
       act(of, {
@@ -81,6 +92,36 @@ describe('what a phone shows of a stage', () => {
 
   it('is no reading of a machine that hands may not go into', () => {
     expect(focus(job, 'measure', 'capacitor-fan-reading').parts).toEqual([])
+  })
+
+  it('is what was read last, with what it says, also where no test of it is next', () => {
+    const dead = madeDead(job)
+    const uf = (a: string, typed: string): Act => ({
+      kind: 'reading.set',
+      id: id(),
+      reading: 'capacitance',
+      part: 'old',
+      a,
+      b: '',
+      typed,
+    })
+    expect(focus(dead, 'measure').parts).toEqual([])
+    const read = act(dead, uf('single', '3.1'))
+    expect(focus(read, 'measure').parts).toEqual(['capacitor'])
+    const both = act(
+      read,
+      ...['blue', 'white'].map((name): Act => ({ kind: 'lead.add', id: id(), part: 'old', name })),
+      {
+        kind: 'reading.set',
+        id: id(),
+        reading: 'resistance',
+        part: 'old',
+        a: 'blue',
+        b: 'white',
+        typed: '40',
+      },
+    )
+    expect(focus(both, 'measure', 'free-spin').parts.at(-1)).toBe('windings')
   })
 
   it('is what lies on the bench, with its charge first, though the machine itself is not dead', () => {

@@ -77,6 +77,15 @@ export const sameFocus = (one: StageFocus | null, other: StageFocus | null): boo
 const alike = (one: string[], other: string[]): boolean =>
   one.length === other.length && one.every((each, i) => each === other[i])
 
+function lastRead({ readings }: JobSnapshot): 'capacitor' | 'windings' | null {
+  const last = readings
+    .filter(({ part, struckAt, kind }) => part === 'old' && !struckAt && kind !== 'supply')
+    .sort((one, other) => one.at.localeCompare(other.at))
+    .at(-1)
+  if (!last) return null
+  return last.kind === 'capacitance' ? 'capacitor' : 'windings'
+}
+
 type Focus = (snapshot: JobSnapshot, energy: Energy, nextTest: ObservationId | null) => StageFocus
 
 const stages: Record<string, Focus | undefined> = {
@@ -90,9 +99,8 @@ const stages: Record<string, Focus | undefined> = {
     ),
   }),
   'make-dead': (snapshot, energy) => {
-    const charged = snapshot.charges.some(({ struckAt, readAt }) => !struckAt && !readAt)
     // What lies on the bench keeps its charge, whatever the machine does.
-    const onBench: StagePart[] = charged && partsOut(snapshot).length > 0 ? ['charge'] : []
+    const onBench: StagePart[] = energy.charged.length > 0 && partsOut(snapshot).length > 0 ? ['charge'] : []
     const open = snapshot.points.filter((point) => !point.struckAt && (!point.openedAt || point.held === ''))
     if (open.length > 0) return { parts: [...onBench, 'points'], rows: nextOf(open.map(({ id }) => id)) }
     if (energy.state !== 'proven-dead') {
@@ -102,17 +110,19 @@ const stages: Record<string, Focus | undefined> = {
       const offered = covers.length === 0 && energy.proofs.every(({ row }) => row === null)
       return { parts: [...onBench, ...(offered ? (['covers'] as const) : []), 'proof'], rows: [] }
     }
-    return { parts: charged ? ['charge'] : ['wait'], rows: [] }
+    return { parts: energy.chargedInside.length > 0 ? ['charge'] : ['wait'], rows: [] }
   },
   measure: (snapshot, energy, nextTest) => {
     const out = partsOut(snapshot)
+    const last = lastRead(snapshot)
     const may = (part: 'motor' | 'capacitor') => energy.handsIn || out.includes(part)
     const wanted = (part: 'motor' | 'capacitor', test: string) =>
       may(part) && (out.includes(part) || nextTest?.startsWith(test) === true)
     return {
       parts: [
-        ...(wanted('capacitor', 'capacitor') ? (['capacitor'] as const) : []),
-        ...(wanted('motor', 'winding') ? (['windings'] as const) : []),
+        // What was read last stays in sight: a reading lands where it was typed, with what it says.
+        ...(wanted('capacitor', 'capacitor') || last === 'capacitor' ? (['capacitor'] as const) : []),
+        ...(wanted('motor', 'winding') || last === 'windings' ? (['windings'] as const) : []),
       ],
       rows: [],
     }

@@ -1,6 +1,6 @@
 import type { Suspect } from '@/core/diagnose'
 import { movedBy, shareMoved, weightInWords } from '@/core/diagnose/settle'
-import { diagnoseInputOf } from '@/core/job'
+import { derivedFindings, diagnoseInputOf } from '@/core/job'
 import { shortLabels, valueLabel } from '@/core/knowledge/valueLabels'
 import { formatPercent } from '@/core/units'
 import { useJob } from '../../job/JobProvider'
@@ -14,6 +14,7 @@ export function Reasons({ suspect }: { suspect: Suspect }) {
     )
   const moved = movedBy(diagnoseInputOf(snapshot), suspect.cause)
   const said = new Map(suspect.because.map(({ observation, after }) => [observation, after]))
+  const read = new Map(derivedFindings(snapshot).map(({ observation, from }) => [observation, from]))
   const most = Math.max(2, ...moved.map((reason) => Math.abs(reason.bits)))
   return (
     <table className="w-full">
@@ -24,7 +25,12 @@ export function Reasons({ suspect }: { suspect: Suspect }) {
           const share = (Math.abs(bits) / most) * 50
           return (
             <tr key={observation} className="border-line border-b">
-              <td className="py-1.5 pr-3">{`${shortLabels[observation]}: ${valueLabel(observation, value)}`}</td>
+              <td className="py-1.5 pr-3">
+                {`${shortLabels[observation]}: ${valueLabel(observation, value)}`}
+                {read.has(observation) ? (
+                  <span className="caption block">{read.get(observation)}</span>
+                ) : null}
+              </td>
               <td className="hidden w-[28%] py-1.5 mid:table-cell" aria-hidden="true">
                 <span className="relative block h-3">
                   <span className="absolute inset-y-[-4px] left-1/2 w-px bg-ink" />

@@ -2,7 +2,14 @@
 
 import { SAFE_VOLTS } from '@/core/capacitor/physics'
 import { type ChargeRow, isOut } from '@/core/job'
-import { chargeLabel, chargePairs, chargeTyped, mayBeDual, withCharge } from '@/core/job/energy/chargePairs'
+import {
+  chargeLabel,
+  chargeNow,
+  chargePairs,
+  chargeTyped,
+  mayBeDual,
+  withCharge,
+} from '@/core/job/energy/chargePairs'
 import { dischargeOf } from '@/core/job/energy/dischargeOf'
 import { formatSeconds, significant } from '@/core/units'
 import { useJob } from '../../job/JobProvider'
@@ -36,7 +43,7 @@ export function ChargeLine({ charge }: { charge: ChargeRow }) {
       {shown && charge.terminals !== 'none-seen' ? (
         <ChargeShown
           charge={charge}
-          pair={pairs[Math.max(0, values.indexOf(''))] ?? ''}
+          pair={pairs[chargeNow(values)] ?? ''}
           uF={uF}
           volts={volts}
           hold={result ? formatSeconds(result.secondsToSafe) : null}

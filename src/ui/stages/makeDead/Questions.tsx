@@ -1,4 +1,4 @@
-import { type PlanField, planAnswer, switchBefore } from '@/core/job'
+import { onlyPlug, type PlanField, planAnswer, switchBefore } from '@/core/job'
 import { isAnswered, unansweredPlan } from '@/core/job/energy/place'
 import { isolationPlans } from '@/core/knowledge/isolation'
 import { planHow } from '@/core/knowledge/proofHow'
@@ -33,7 +33,11 @@ export function PlanQuestions() {
         />
       ) : null}
       {supply === 'battery' ? null : (
-        <PlanQuestion field="feeds" values={['1', '2', '3'].map((value) => ({ value, label: value }))} />
+        <Question
+          field="feeds"
+          {...planHow[onlyPlug(snapshot) ? 'feeds-by-plug' : 'feeds']}
+          values={['1', '2', '3'].map((value) => ({ value, label: value }))}
+        />
       )}
     </>
   )

@@ -24,6 +24,7 @@ export function Candidates({ part, results }: CandidatesProps) {
   }
   return (
     <Section
+      part="beside"
       title="In the hand, or on a seller’s page"
       aside="its own plate or box decides, judged as you type"
     >

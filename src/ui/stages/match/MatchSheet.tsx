@@ -19,6 +19,7 @@ interface MatchSheetProps {
 const MOST = 4
 /** The job's own candidates stay in sight while the others are leafed through, as long as there is room for one of those. */
 const PINNED = MOST - 1
+const EVERY: Sieve = { text: '', verdict: 'all', rule: '' }
 
 /** One old part against up to four candidates: rules as rows, the work under each. */
 export function MatchSheet({ what, results, parts }: MatchSheetProps) {
@@ -36,50 +37,58 @@ export function MatchSheet({ what, results, parts }: MatchSheetProps) {
       })),
     [results, parts],
   )
+  // So few stand beside each other at once: nothing to leaf through, nothing to sort.
+  const few = results.length <= MOST
   const pinned = order.filter(({ id }) => kept.includes(id) && !away.includes(id)).slice(0, PINNED)
   const list = sieved(
     order.filter(({ id }) => !pinned.some((each) => each.id === id)),
-    sieve,
+    few ? EVERY : sieve,
     (id) => nameOf(parts.get(id)),
   )
   const room = MOST - pinned.length
   const start = Math.min(from, Math.max(0, list.length - 1))
   const shown = [...pinned, ...list.slice(start, start + room)]
   const beside = list.slice(start, start + room).length
+  // Nothing to leaf through and nothing to sort: the sentence says where parts come from.
+  if (results.length === 0) return <p data-testid="match-count">{countLine(results)}</p>
   return (
     <div>
       <div className="mb-2 flex flex-wrap items-center justify-between gap-2">
         <p data-testid="match-count">{countLine(results)}</p>
-        <div className="flex flex-wrap items-center gap-2">
-          <button
-            type="button"
-            className="btn min-h-11"
-            disabled={start === 0}
-            onClick={() => setFrom(Math.max(0, start - room))}
-          >
-            Better
-          </button>
-          <span className="num text-sm">
-            {list.length === 0 ? '0' : `${start + 1}–${start + beside} of ${list.length}`}
-          </span>
-          <button
-            type="button"
-            className="btn min-h-11"
-            disabled={start + room >= list.length}
-            onClick={() => setFrom(start + room)}
-          >
-            Further
-          </button>
-        </div>
+        {few ? null : (
+          <div className="flex flex-wrap items-center gap-2">
+            <button
+              type="button"
+              className="btn min-h-11"
+              disabled={start === 0}
+              onClick={() => setFrom(Math.max(0, start - room))}
+            >
+              Better
+            </button>
+            <span className="num text-sm">
+              {list.length === 0 ? '0' : `${start + 1}–${start + beside} of ${list.length}`}
+            </span>
+            <button
+              type="button"
+              className="btn min-h-11"
+              disabled={start + room >= list.length}
+              onClick={() => setFrom(start + room)}
+            >
+              Further
+            </button>
+          </div>
+        )}
       </div>
-      <SieveBar
-        sieve={sieve}
-        results={results}
-        onChange={(next) => {
-          setSieve(next)
-          setFrom(0)
-        }}
-      />
+      {few ? null : (
+        <SieveBar
+          sieve={sieve}
+          results={results}
+          onChange={(next) => {
+            setSieve(next)
+            setFrom(0)
+          }}
+        />
+      )}
       {kept.length > PINNED ? (
         <fieldset className="mb-2 flex flex-wrap items-center gap-1.5">
           <legend className="float-left mr-2 text-sm">In sight:</legend>

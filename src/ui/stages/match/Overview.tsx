@@ -12,7 +12,7 @@ export function countLine(results: MatchResult[]): string {
     return 'No parts to compare yet: add what a seller offers above, or a catalogue under Shelf.'
   const { serve, untold, cannot } = overviewOf(results)
   return [
-    `${serve === 0 ? 'None' : serve} of ${results.length} ${serve === 1 ? 'fits' : 'fit'} for certain`,
+    `${serve === 0 ? 'None' : serve} of ${results.length} ${serve === 1 ? 'serves' : 'serve'} by what is known`,
     untold > 0 ? `${untold} might` : '',
     cannot > 0 ? `${cannot} cannot` : '',
   ]

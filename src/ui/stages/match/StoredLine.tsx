@@ -42,7 +42,7 @@ export function StoredLine({ stored }: { stored: Stored }) {
         </>
       ) : null}
       <span>
-        {`Of ${progress.done.toLocaleString('en')} in your own lists ${progress.serve} fit for certain, ${progress.untold} might, ${progress.cannot.toLocaleString('en')} cannot.${progress.done < progress.total && !running ? ` ${(progress.total - progress.done).toLocaleString('en')} were not looked at.` : ''}`}
+        {`Of ${progress.done.toLocaleString('en')} in your own lists ${progress.serve} serve by what is known, ${progress.untold} might, ${progress.cannot.toLocaleString('en')} cannot.${progress.done < progress.total && !running ? ` ${(progress.total - progress.done).toLocaleString('en')} were not looked at.` : ''}`}
       </span>
     </div>
   )

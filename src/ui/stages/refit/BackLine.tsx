@@ -13,6 +13,7 @@ import { Tick } from '../../kit/Tick'
 import { TickKey } from '../../kit/TickKey'
 import { LinePhotos } from '../../photos/LinePhotos'
 import { TurnThen } from '../HowMeasured'
+import { Before } from './Before'
 import { FigureAgain } from './FigureAgain'
 
 interface BackLineProps {
@@ -85,6 +86,7 @@ export function BackLine({ step, row, number, current, ahead, onEarlier, onLater
         : null}
       {open || current ? (
         <div className="pl-12">
+          <Before lineId={row.id} />
           <LinePhotos lineId={row.id} way="back" about={row.part || 'this line'} keyed={current} />
         </div>
       ) : null}

@@ -14,6 +14,7 @@ import { type LedgerRow, reachOfLine } from '@/core/job'
 import { spokenBack, wantsHandsOnly } from '@/core/job/ledger/actWords'
 import { figuresAt, marksAt } from '@/core/job/ledger/ledgerFigures'
 import { orderOfHands, refitOf } from '@/core/job/ledger/refitOf'
+import { seenBefore } from '@/core/job/ledger/seenBefore'
 import { withNewCapacitor } from '@/core/wiring/capacitorBack'
 import { useJob } from '../../job/JobProvider'
 import { Section } from '../../kit/Section'
@@ -46,6 +47,7 @@ export function WayBack() {
     part: step.part,
     cup: row.cup,
     ...spokenBack(step, row),
+    before: seenBefore(snapshot, row.id),
     done: row.backDoneAt !== null,
     problem: gate(reachOfLine(snapshot, row)),
     plain: wantsHandsOnly(row, 'back') && marksAt(snapshot, row.id).length === 0,

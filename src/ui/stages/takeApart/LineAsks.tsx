@@ -84,7 +84,7 @@ function Without({ line, ask }: { line: LedgerRow; ask: string }) {
       className="mid:col-span-2"
       label={`${ask}, because`}
       value={line.without ?? ''}
-      placeholder="the tape does not reach in"
+      placeholder={line.action === 'photo' ? 'no camera here; drawn on paper' : 'the tape does not reach in'}
       onType={(without) => act({ kind: 'ledger.edit', id: line.id, change: { without } })}
     />
   )
