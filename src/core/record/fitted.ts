@@ -14,6 +14,7 @@ import { valueLabel } from '../knowledge/valueLabels'
 import { differenceText, eventSentence } from '../sequence'
 import { storedHeard } from '../sound/hear'
 import { dueEvents } from '../takeaway/calendar'
+import { significant, typedValue } from '../units'
 import { capital } from '../units/capital'
 import { placeOf } from '../wiring/capacitorBack'
 import { capacitorListOf } from '../wiring/capacitorOfJob'
@@ -160,9 +161,9 @@ function saidOf({ row }: HeardSound): string {
 
 export function toKnow(snapshot: JobSnapshot): RecordItem[] {
   const { job } = snapshot
-  const figures = [job.minutesSpent ? `${job.minutesSpent} minutes` : '', job.cost ? `cost ${job.cost}` : '']
-    .filter(Boolean)
-    .join(', ')
+  const minutes = typedValue(job.minutesSpent, 'minutes')
+  const took = minutes === null ? job.minutesSpent : `${significant(minutes)} minutes`
+  const figures = [took, job.cost ? `cost ${job.cost}` : ''].filter(Boolean).join(', ')
   return [
     ...text(job.lesson),
     ...text(figures && `It took ${figures}.`, 'quiet'),

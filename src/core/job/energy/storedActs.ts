@@ -263,7 +263,7 @@ function planDischarge(snapshot: JobSnapshot, act: ActOf<'charge.read'>, now: nu
   // A section that nobody has read yet is not known to be empty.
   if (volts === null)
     return planned(
-      `${charge.label}: ${act.typed.trim()} V, and a section is unread`,
+      `${charge.label}: ${chargeWords(snapshot, charge, act.typed)}, and a section is unread`,
       [rowChange(snapshot, 'charges', charge.id, unread(charge, act.typed))],
       charge.readAt
         ? [{ kind: 'voided', subject: charge.id, label: charge.label, detail: 'a section is read anew' }]

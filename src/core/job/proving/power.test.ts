@@ -1,7 +1,9 @@
 import { describe, expect, it } from 'vitest'
 import { leakCheck, readingCheck, wiringCheck } from '../../knowledge/proofChecks'
+import { periodOf } from '../energy/period'
 import { act, answered, bath, id, jobOn, line, madeDead, NOW, tick } from '../job.testing'
-import type { JobSnapshot, LedgerRow } from '../rows'
+import type { JobSnapshot, LandingRow, LedgerRow } from '../rows'
+import { standingAnswer } from './answered'
 import {
   bypassText,
   carriesFuel,
@@ -423,5 +425,87 @@ describe('a look for later', () => {
 it('the way back is said with its first act and how many there are', () => {
   const { job, row } = lineIn(bath(), {})
   const done = act(madeDead({ ...job, ledger: [row] }), tick(row.id))
-  expect(texts(done, 'way-back')[0]).toMatch(/^1 act of the way back are open, first: /)
+  expect(texts(done, 'way-back')[0]).toMatch(/^1 act of the way back is open, first: /)
+})
+
+describe('what was looked at before power', () => {
+  const wired = () => {
+    const { job, row } = lineIn(bath(), {
+      action: 'disconnect',
+      part: 'fan wire',
+      terminal: 'FAN',
+      doneAt: AT,
+    })
+    return { job: { ...job, ledger: [row], landings: [] }, row }
+  }
+  const later = (minutes: number) => new Date(NOW + minutes * 60_000).toISOString()
+  const looked = (job: JobSnapshot, checkId: string, minutes: number): JobSnapshot => ({
+    ...job,
+    checks: [
+      ...job.checks.filter((row) => row.checkId !== checkId),
+      {
+        id: checkId,
+        jobId: job.job.id,
+        checkId,
+        result: 'pass',
+        period: periodOf(job),
+        note: '',
+        at: later(minutes),
+      },
+    ],
+  })
+  const back = (job: JobSnapshot, minutes: number): JobSnapshot => ({
+    ...job,
+    ledger: job.ledger.map((row) => ({ ...row, backDoneAt: later(minutes) })),
+  })
+  const asks = (job: JobSnapshot, check: string) => standingAnswer(job, { id: check, dead: true }) === null
+
+  it('counts no longer once a wire was put back after it, and counts again once it is looked at again', () => {
+    const { job } = wired()
+    const seen = looked(back(job, 1), wiringCheck.id, 2)
+    expect(asks(seen, wiringCheck.id)).toBe(false)
+    expect(asks(back(seen, 2), wiringCheck.id)).toBe(false)
+    expect(asks(back(seen, 3), wiringCheck.id)).toBe(true)
+    expect(texts(back(seen, 3), 'dead-check').join(' ')).toMatch(/each wire/)
+    expect(asks(looked(back(seen, 3), wiringCheck.id, 4), wiringCheck.id)).toBe(false)
+  })
+
+  it('is the wires after a lead was landed, and the wheel and the covers after anything at all', () => {
+    const { job } = lineIn(bath(), { action: 'lift-off', part: 'cover', doneAt: AT, backDoneAt: later(3) })
+    for (const check of ['hand-spin', 'covers-on'])
+      expect(asks(looked(job, check, 2), check), check).toBe(true)
+    // A cover that went on moved no wire.
+    expect(asks(looked(job, wiringCheck.id, 2), wiringCheck.id)).toBe(false)
+    const landing: LandingRow = {
+      id: 'l',
+      jobId: job.job.id,
+      lead: 'blue',
+      role: 'main-start',
+      terminal: 'L',
+      capped: 0,
+      position: 1,
+      doneAt: later(3),
+      doneCover: '',
+      period: periodOf(job),
+    }
+    expect(asks(looked({ ...job, landings: [landing] }, wiringCheck.id, 2), wiringCheck.id)).toBe(true)
+  })
+
+  it('is later than what was put back in another dead period, though a clock that was set says otherwise', () => {
+    const { job } = wired()
+    const before = back(job, 60)
+    const of = (backPeriod: string | null) => ({
+      ...before,
+      ledger: before.ledger.map((row) => ({ ...row, backPeriod })),
+    })
+    expect(asks(looked(of('an earlier one'), wiringCheck.id, 2), wiringCheck.id)).toBe(false)
+    expect(asks(looked(of(periodOf(before)), wiringCheck.id, 2), wiringCheck.id)).toBe(true)
+    expect(asks(looked(of(null), wiringCheck.id, 2), wiringCheck.id)).toBe(true)
+  })
+
+  it('is asked of no check that watches the machine run', () => {
+    const { job } = wired()
+    const seen = looked(back(job, 3), 'covers-on', 2)
+    expect(standingAnswer(seen, { id: 'covers-on' })).not.toBeNull()
+  })
 })

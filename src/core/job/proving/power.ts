@@ -10,12 +10,12 @@ import {
 import type { PowerPurpose } from '../acts/actTypes'
 import { heldByCircuit, openWords } from '../energy/circuit'
 import { MINUTE } from '../energy/energy'
-import { isPresent } from '../energy/period'
 import { standingPoints } from '../energy/place'
 import { refitOf } from '../ledger/refitOf'
 import { isTemporary } from '../ledger/temporary'
 import type { JobSnapshot, LedgerRow } from '../rows'
 import { titleAndPlace } from '../title'
+import { standingAnswer } from './answered'
 import { jobChecks } from './jobChecks'
 import { stillOut } from './stillOut'
 
@@ -252,7 +252,7 @@ function wayBackProblems(snapshot: JobSnapshot, purpose: PowerPurpose): PowerPro
   return [
     {
       code: 'way-back',
-      text: `${open.length} ${open.length === 1 ? 'act' : 'acts'} of the way back are open, first: ${first.text}`,
+      text: `${open.length} ${open.length === 1 ? 'act of the way back is' : 'acts of the way back are'} open, first: ${first.text}`,
     },
   ]
 }
@@ -284,8 +284,8 @@ const lastTest = (snapshot: JobSnapshot): string =>
 function unansweredOf(snapshot: JobSnapshot, asked: ProveCheck[]): PowerProblem[] {
   return asked
     .filter((check) => {
-      const row = snapshot.checks.find(({ checkId }) => checkId === check.id)
-      if (!row || !isPresent(snapshot, row.period)) return true
+      const row = standingAnswer(snapshot, check)
+      if (!row) return true
       return !(row.result === 'pass' || (row.result === 'skipped' && !mustPass.includes(check.id)))
     })
     .map((check) => ({ code: 'dead-check', text: `Answer this first: ${check.act.toLowerCase()}.` }))

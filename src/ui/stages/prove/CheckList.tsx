@@ -3,7 +3,7 @@
 import Link from 'next/link'
 import { useState } from 'react'
 import { handsMay } from '@/core/job/energy/gate'
-import { isPresent } from '@/core/job/energy/period'
+import { standingAnswer } from '@/core/job/proving/answered'
 import { CHECK_PART, judgedFigure } from '@/core/job/proving/checkFigures'
 import { isEarly } from '@/core/job/proving/power'
 import type { ProveCheck } from '@/core/knowledge/proofChecks'
@@ -65,8 +65,7 @@ function Check({ check, disabled, note }: { check: ProveCheck; disabled: boolean
   const { snapshot, findings, act, id, when, now } = useJob()
   const [asks, setAsks] = useState(false)
   const stored = snapshot.checks.find((each) => each.checkId === check.id)
-  // What was answered before power came back the last time is asked anew.
-  const row = stored && check.dead && !isPresent(snapshot, stored.period) ? undefined : stored
+  const row = standingAnswer(snapshot, check) ?? undefined
   const early = isEarly(snapshot, check, now) && !row
   const shut = check.hands === true && !handsMay(snapshot, now) && !row
   const fails = check.fails ?? []
@@ -105,6 +104,11 @@ function Check({ check, disabled, note }: { check: ProveCheck; disabled: boolean
           </span>
         ) : null}
         {row ? <span className="num caption block">{`answered ${when(row.at, now)}`}</span> : null}
+        {stored && !row ? (
+          <span className="caption block">
+            {`Look again: it was answered ${when(stored.at, now)}, and something was put back or had power since.`}
+          </span>
+        ) : null}
       </span>
       <span className="flex flex-wrap gap-1.5">
         {(['pass', 'fail', 'skipped'] as const).map((result) => (

@@ -7,6 +7,7 @@ import { asksWhatWentIn, WENT_IN } from '@/core/job/parts/wentIn'
 import { closingProblems } from '@/core/job/proving/closing'
 import { dueEvents } from '@/core/takeaway/calendar'
 import { useJob } from '../../job/JobProvider'
+import { NumberField } from '../../kit/NumberField'
 import { Section } from '../../kit/Section'
 import { TextField } from '../../kit/TextField'
 import { KeepWay } from '../KeepWay'
@@ -52,14 +53,20 @@ export function Close() {
           placeholder="the set screw sits under the label"
           onType={edit('lesson')}
         />
-        <TextField
+        <NumberField
           label="Minutes it took"
-          value={job.minutesSpent}
+          typed={job.minutesSpent}
+          quantity="minutes"
           placeholder="90"
-          mono
           onType={edit('minutesSpent')}
         />
-        <TextField label="What it cost" value={job.cost} placeholder="24" mono onType={edit('cost')} />
+        <NumberField
+          label="What it cost"
+          typed={job.cost}
+          quantity="money"
+          placeholder="24"
+          onType={edit('cost')}
+        />
       </div>
       <div className="mt-3 max-w-xs">
         <label className="caption mb-0.5 block" htmlFor="next-look">
