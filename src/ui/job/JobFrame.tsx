@@ -107,9 +107,12 @@ export function JobFrame({ children }: { children: ReactNode }) {
           Record
         </Link>
       </div>
-      <Block name="The power line">
-        <PowerLine />
-      </Block>
+      {/* The state is in sight wherever the page is scrolled to; on a page of a few lines it goes along with the rest. */}
+      <div className="line-in-sight bg-ground">
+        <Block name="The power line">
+          <PowerLine />
+        </Block>
+      </div>
       <Block name="The stop">
         <StopStrip reading={reading} onBack={() => setReading(false)} />
       </Block>

@@ -31,7 +31,8 @@ export function PairReading({ proof, pair, position, disabled, now }: PairReadin
   const repeats = verdict === 'not-proven' || (verdict === 'dead' && open) || (live && supply === 'mains')
   const shown = useRowClass()(pair, now || live)
   return (
-    <div className={shown}>
+    // What is live, or not proven, has the width: its sentence is read at arm's length.
+    <div className={`${shown} ${live || verdict === 'not-proven' ? 'col-span-full' : ''}`}>
       <ReadingField
         label={pair}
         stored={reading?.typed ?? ''}
