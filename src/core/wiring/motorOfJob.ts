@@ -1,4 +1,12 @@
-import { capacitorOf, fieldText, type JobSnapshot, nominalVolts, oncePerSnapshot, windingOf } from '../job'
+import {
+  capacitorOf,
+  fieldText,
+  type JobSnapshot,
+  nominalVolts,
+  oncePerSnapshot,
+  windingLeads,
+  windingOf,
+} from '../job'
 import { chosenCapacitor, chosenMotor } from '../job/parts/candidates'
 import { oldMotor } from '../job/parts/oldPart'
 import { isGroundLead } from '../knowledge/groundLead'
@@ -52,9 +60,10 @@ export const jobMotor = oncePerSnapshot((snapshot): JobMotor | null => {
 
 /** Why no lead can land yet; null where the readings agree, or where there is none. */
 export function readingsFirstOf(snapshot: JobSnapshot): string | null {
-  const winding = windingOf(snapshot, wiredPart(snapshot))
+  const part = wiredPart(snapshot)
+  const winding = windingOf(snapshot, part)
   return winding && winding.verdict !== 'good'
-    ? readingsFirstText(winding.verdict, readAgainOf(winding), Object.keys(winding.roles))
+    ? readingsFirstText(winding.verdict, readAgainOf(winding), windingLeads(snapshot, part))
     : null
 }
 

@@ -8,8 +8,8 @@ export function readingsFirstText(
   readAgain: [string, string][],
   leads: string[],
 ): string {
-  const pairs =
-    readAgain.map(([one, other]) => `${one} to ${other}`).join(', ') || `every pair of ${leads.join(', ')}`
+  const every = leads.length > 0 ? `every pair of ${leads.join(', ')}` : 'every pair'
+  const pairs = readAgain.map(([one, other]) => `${one} to ${other}`).join(', ') || every
   switch (verdict) {
     case 'grounded':
       return 'A winding leaks to the frame: this motor is not wired, and no lead lands.'

@@ -106,8 +106,14 @@ export function goOn(event: KeyboardEvent<HTMLInputElement>): void {
   if (event.key === 'Escape') event.currentTarget.blur()
   if (event.key !== 'Enter') return
   event.preventDefault()
+  const own = event.currentTarget
   const fields = numberFields()
-  const next = fields[fields.indexOf(event.currentTarget) + 1]
+  const block = own.closest('section')
+  // What stands in another block was typed for another purpose: a digit too many would stand in its place.
+  const next = fields
+    .slice(fields.indexOf(own) + 1)
+    .find((field) => field.closest('section') === block || field.value === '')
+  if (!next) own.blur()
   next?.focus()
   next?.select()
 }

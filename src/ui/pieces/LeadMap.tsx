@@ -63,26 +63,14 @@ export function LeadMap({ leads, readings, odd, next, disabled, onType }: LeadMa
             />
           )
         })}
-        {places.map((place) => {
-          const out = { x: place.x + 20 * Math.cos(place.angle), y: place.y + 20 * Math.sin(place.angle) }
-          const anchor =
-            Math.cos(place.angle) > 0.3 ? 'start' : Math.cos(place.angle) < -0.3 ? 'end' : 'middle'
-          return (
-            <g key={place.lead}>
-              <LeadDot name={place.lead} x={place.x} y={place.y} />
-              <text
-                x={out.x}
-                y={out.y + (Math.sin(place.angle) > 0.5 ? 12 : 4)}
-                textAnchor={anchor}
-                fontSize="14"
-                fontWeight="700"
-                fill="var(--ink)"
-              >
-                {place.lead}
-              </text>
-            </g>
-          )
-        })}
+        {places.map((place) => (
+          <g key={place.lead}>
+            <LeadDot name={place.lead} x={place.x} y={place.y} />
+            <text {...labelAt(place)} fontSize="14" fontWeight="700" fill="var(--ink)">
+              {place.lead}
+            </text>
+          </g>
+        ))}
       </svg>
       {allPairs(leads).map(([a, b]) => {
         const [p, q] = [at.get(a)!, at.get(b)!]
@@ -102,6 +90,20 @@ export function LeadMap({ leads, readings, odd, next, disabled, onType }: LeadMa
       })}
     </div>
   )
+}
+
+/** About so wide is a letter of a label. */
+const LETTER = 8
+
+/** Outside of its dot; a name that has no room there, as “brown/white”, stands below it. */
+function labelAt({ lead, x, y, angle }: { lead: string; x: number; y: number; angle: number }) {
+  const [out, sine] = [x + 20 * Math.cos(angle), Math.sin(angle)]
+  const wide = lead.length * LETTER
+  const side = Math.cos(angle) > 0.3 ? 'start' : Math.cos(angle) < -0.3 ? 'end' : 'middle'
+  const room = side === 'start' ? SIZE - out : side === 'end' ? out : SIZE
+  if (wide <= room) return { x: out, y: y + 20 * sine + (sine > 0.5 ? 12 : 4), textAnchor: side } as const
+  const middle = Math.min(Math.max(x, wide / 2), SIZE - wide / 2)
+  return { x: middle, y: y + 28, textAnchor: 'middle' } as const
 }
 
 interface PairInputProps {

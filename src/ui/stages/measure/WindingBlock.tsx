@@ -5,6 +5,7 @@ import { useState } from 'react'
 import { activeReadings, fieldText, type Part, windingLeads, windingOf } from '@/core/job'
 import { formatOhm, significant } from '@/core/units'
 import { type WindingResult, windingVerdictWords } from '@/core/winding'
+import { leadNames } from '@/core/winding/leadNames'
 import { useJob } from '../../job/JobProvider'
 import { NumberField } from '../../kit/NumberField'
 import { Section } from '../../kit/Section'
@@ -169,10 +170,7 @@ function Leads({ part }: { part: Part }) {
   const [name, setName] = useState('')
   const leads = snapshot.leads.filter((lead) => lead.part === part)
   const add = () => {
-    const names = name
-      .split(/[,;\n]+/)
-      .map((each) => each.trim())
-      .filter(Boolean)
+    const names = leadNames(name)
     if (names.length > 0 && names.every((each) => act({ kind: 'lead.add', id: id(), part, name: each })))
       setName('')
   }

@@ -52,7 +52,15 @@ export function Landings() {
           : 'leads of the old motor: measure the new one to go by its own'
       }
     >
-      {first ? (
+      {strip.part === 'old' && chosenMotor(snapshot) ? (
+        <p role="status" className="mb-3 max-w-[80ch] border-copper border-l-4 pl-3 font-semibold">
+          A new motor goes in: its own leads and their ohms say where they land, not those of the old one.
+          Name and read them on the bench before it is set on.{' '}
+          <Link className="text-teal underline" href={`/jobs/${snapshot.job.id}/measure#winding-new`}>
+            To the new motor’s leads
+          </Link>
+        </p>
+      ) : first ? (
         <p role="status" className="mb-3 max-w-[80ch] border-copper border-l-4 pl-3 font-semibold">
           {first}{' '}
           <Link className="text-teal underline" href={`/jobs/${snapshot.job.id}/measure`}>

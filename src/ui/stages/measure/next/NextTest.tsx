@@ -69,7 +69,10 @@ function PairCard({ pair }: { pair: [string, string] }) {
         data-key="n"
         className="btn btn-main"
         onClick={() =>
-          focusOn(`[aria-label^="${pair[0]} to ${pair[1]}"],[aria-label^="${pair[1]} to ${pair[0]}"]`)
+          focusOn([
+            `[aria-label^="${pair[0]} to ${pair[1]}"],[aria-label^="${pair[1]} to ${pair[0]}"]`,
+            '#winding-old input[data-number]:not(:disabled)',
+          ])
         }
       >
         Read it <kbd className="num text-sm">N</kbd>

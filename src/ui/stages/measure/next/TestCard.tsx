@@ -56,7 +56,7 @@ export function TestCard({ test, dead, onLanded }: TestCardProps) {
             type="button"
             data-key="n"
             className="btn btn-main"
-            onClick={() => focusOn(place ?? '[data-testid="results"] button')}
+            onClick={() => focusOn(place ?? ['[data-testid="results"] button'])}
           >
             {place ? 'Type the reading' : 'Answer'} <kbd className="num text-sm">N</kbd>
           </button>
@@ -75,7 +75,7 @@ export function TestCard({ test, dead, onLanded }: TestCardProps) {
           The power is off: answer it from what you saw before, or leave it. It is not worth power by itself.
         </p>
       ) : null}
-      {test.needed ? <p className="mt-1 font-semibold">Once this is answered, the verdict stands.</p> : null}
+      {test.needed ? <p className="mt-1 font-semibold">The verdict waits for this.</p> : null}
       {live && info.caution ? (
         <p className="mt-2 max-w-[75ch] border-l-4 border-l-[var(--amber)] pl-2 text-sm">{info.caution}</p>
       ) : null}
