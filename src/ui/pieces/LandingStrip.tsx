@@ -287,7 +287,10 @@ function Lead({
       />
       {lead.jumper ? null : <LeadDot name={lead.name} x={leadX - 6} y={y} r={10} />}
       <text x={leadX + 14} y={y - 2} stroke="none" className="fill-ink text-[15px] font-bold">
-        {`${lead.done ? '✓ ' : ''}${lead.name}`.slice(0, 20)}
+        {`${lead.done ? '✓ ' : ''}${lead.jumper ? lead.name.replace('capacitor', 'cap.') : lead.name}`.slice(
+          0,
+          20,
+        )}
       </text>
       <text x={leadX + 14} y={y + 15} stroke="none" className="fill-soft text-[12px]">
         {roleOf(lead.role).name}

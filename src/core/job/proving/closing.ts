@@ -1,5 +1,6 @@
 import type { ProveCheck } from '../../knowledge/proofChecks'
 import { notCome } from '../../sequence'
+import { within } from '../../units/capital'
 import type { JobRow, JobSnapshot } from '../rows'
 import {
   bypassText,
@@ -48,7 +49,7 @@ const unwatched = (snapshot: JobSnapshot): PowerProblem[] =>
     .slice(0, 1)
     .map((check) => ({
       code: 'unanswered',
-      text: `Say what you saw, or that you left it out: ${check.act.toLowerCase()}.`,
+      text: `Say what you saw, or that you left it out: ${within(check.act)}.`,
     }))
 
 /** A check of the running machine belongs to the run that was watched: work at the machine since then makes it old. */

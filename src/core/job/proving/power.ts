@@ -7,6 +7,7 @@ import {
   readingCheck,
   wiringCheck,
 } from '../../knowledge/proofChecks'
+import { within } from '../../units/capital'
 import type { PowerPurpose } from '../acts/actTypes'
 import { heldByCircuit, openWords } from '../energy/circuit'
 import { MINUTE } from '../energy/energy'
@@ -288,7 +289,7 @@ function unansweredOf(snapshot: JobSnapshot, asked: ProveCheck[]): PowerProblem[
       if (!row) return true
       return !(row.result === 'pass' || (row.result === 'skipped' && !mustPass.includes(check.id)))
     })
-    .map((check) => ({ code: 'dead-check', text: `Answer this first: ${check.act.toLowerCase()}.` }))
+    .map((check) => ({ code: 'dead-check', text: `Answer this first: ${within(check.act)}.` }))
 }
 
 function unionProblems(snapshot: JobSnapshot): PowerProblem[] {
