@@ -7,6 +7,13 @@ module.exports = {
       name: 'core-stands-alone',
       severity: 'error',
       from: { path: '^src/core/' },
+      to: { path: outside('data', 'server', 'app', 'ui', 'workers', 'demo', 'wording', 'drawing') },
+    },
+    {
+      name: 'drawing-knows-the-core-alone',
+      comment: 'one look for the page and for paper',
+      severity: 'error',
+      from: { path: '^src/drawing/' },
       to: { path: outside('data', 'server', 'app', 'ui', 'workers', 'demo', 'wording') },
     },
     {

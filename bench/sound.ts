@@ -1,4 +1,4 @@
-import { type Heard, hear, type Suggested } from '../src/core/sound/hear'
+import { type Heard, hear, type Suggested, type Suggestion } from '../src/core/sound/hear'
 import { drawScene, type Noise, record } from '../src/core/sound/hear/recordings.testing'
 import { transform } from '../src/core/sound/hear/transform.testing'
 
@@ -25,6 +25,7 @@ const TURNING: Noise[] = ['none', 'squeal', 'outer-race', 'inner-race', 'ball', 
 
 /** What recordings of made-up rooms, phones and machines are taken for; and how near the speed comes. */
 export function benchSound(): void {
+  const told = new Map<string, { right: number; all: number }>()
   const speed = { right: 0, wrong: 0, untold: 0, held: 0, all: 0 }
   let [seconds, took] = [0, 0]
   for (const noise of Object.keys(CALLED) as Noise[]) {
@@ -46,6 +47,7 @@ export function benchSound(): void {
       took += performance.now() - started
       seconds += scene.seconds
       const [top] = heard.suggests
+      if (top) countTold(told, top, CALLED[noise])
       if (!top || top.confidence < TOLD) tally.untold++
       else if (top.value === CALLED[noise]) tally.right++
       else tally.wrong.set(top.value, (tally.wrong.get(top.value) ?? 0) + 1)
@@ -56,6 +58,8 @@ export function benchSound(): void {
       `sound, ${noise}: ${CASES} recordings, right ${tally.right}, wrong ${CASES - tally.right - tally.untold}${wrong ? ` (${wrong})` : ''}, not told ${tally.untold}`,
     )
   }
+  for (const [called, { right, all }] of [...told].sort())
+    console.log(`sound, told as ${called}: ${right} of ${all} were`)
   const share = (n: number) => `${((100 * n) / speed.all).toFixed(1)} %`
   console.log(
     `sound, speed: ${speed.all} recordings, within 2 % ${share(speed.right)}, farther off ${share(speed.wrong)}, not told ${share(speed.untold)}, bounds hold ${share(speed.held)}`,
@@ -63,6 +67,22 @@ export function benchSound(): void {
   console.log(
     `sound, time: ${((((1000 * took) / seconds / 1000) * 60) / 1000).toFixed(2)} s for a minute of recording`,
   )
+}
+
+/** From here on it is said to be likely, as the page does. */
+const LIKELY = 0.6
+const ASKED = 0.25
+
+/** How often what is told is so: what a person may think of it. */
+function countTold(
+  told: Map<string, { right: number; all: number }>,
+  { value, confidence }: Suggestion,
+  truth: Suggested | null,
+): void {
+  if (confidence < ASKED) return
+  const key = `${value}, ${confidence >= LIKELY ? 'likely' : 'maybe'}`
+  const tally = told.get(key) ?? { right: 0, all: 0 }
+  told.set(key, { right: tally.right + (value === truth ? 1 : 0), all: tally.all + 1 })
 }
 
 function speeds(

@@ -1,6 +1,6 @@
 import { readFileSync } from 'node:fs'
 import { CoreError } from '../src/core/errors'
-import { compareHeard, type Heard, type HeardOf, hear } from '../src/core/sound/hear'
+import { changeOf, type Heard, type HeardOf, hear, type SoundChange } from '../src/core/sound/hear'
 import { SoundDto } from '../src/core/sound/hear/input'
 import { type Tool, tool } from '../src/core/tools/types'
 import { saidSuggestions, sayChange } from '../src/wording/sayHeard'
@@ -55,11 +55,19 @@ export const soundTool: Tool = tool({
     if (of.lineHz !== 50 && of.lineHz !== 60)
       throw new CoreError('invalid-input', 'The mains have 50 or 60 Hz.', 'lineHz')
     const heard = heardIn(file, of, 'file')
-    const change = before === undefined ? null : compareHeard(heardIn(before, of, 'before'), heard, of.lineHz)
+    const change = before === undefined ? null : changeOf(heardIn(before, of, 'before'), heard, of.lineHz)
     return {
       ...heard,
       suggests: saidSuggestions(heard),
-      ...(change ? { compare: { ...change, text: sayChange(change) } } : {}),
+      ...(change ? { compare: compared(change) } : {}),
     }
   },
+})
+
+/** The part of a change that the contract names, and its sentences. */
+const compared = (change: SoundChange) => ({
+  levelDb: change.levelDb,
+  gone: change.gone,
+  newTones: change.newTones,
+  text: sayChange(change),
 })

@@ -9,6 +9,8 @@ import {
   paperTime,
 } from '@/core/record/sentences'
 import type { JobRecord, RecordItem, RecordSection } from '@/core/record/types'
+import { soundItems } from '@/wording/soundItems'
+import { chartSvg } from './chartSvg'
 import { readPhoto } from './photos'
 
 /**
@@ -32,7 +34,7 @@ const STYLE = `body{max-width:46rem;margin:2rem auto;padding:0 1rem;font:16px/1.
 header{border-bottom:2px solid}h1{margin:0}h2{border-bottom:1px solid #bac4bd;font-size:1.15rem;margin:1.6rem 0 .4rem}
 table{width:100%;border-collapse:collapse}td{border-bottom:1px solid #bac4bd;padding:.2rem 0;vertical-align:top}td+td{padding-left:1rem}
 .pairs td+td{text-align:right}.times td:first-child{white-space:nowrap;color:#4a5751}.quiet{color:#4a5751;font-size:.9rem}
-.photo{position:relative}.photo svg{position:absolute;inset:0;width:100%;height:100%}figure{margin:0 0 1rem}img{display:block;width:100%;height:auto}@media(min-width:40rem){.photos{columns:2}.drawn{column-span:all}}figure{break-inside:avoid}`
+.chart svg{width:100%;height:auto}.photo{position:relative}.photo svg{position:absolute;inset:0;width:100%;height:100%}figure{margin:0 0 1rem}img{display:block;width:100%;height:auto}@media(min-width:40rem){.photos{columns:2}.drawn{column-span:all}}figure{break-inside:avoid}`
 
 async function sectionOf({ title, items, failed }: RecordSection, zone: string): Promise<string> {
   const body = failed ? [`<p>${FAILED_PART}</p>`] : await Promise.all(items.map((item) => itemOf(item, zone)))
@@ -56,6 +58,10 @@ async function itemOf(item: RecordItem, zone: string): Promise<string> {
         'times',
         item.rows.map(({ at, text }) => [paperTime(at, zone), text]),
       )
+    case 'sounds':
+      return (await Promise.all(soundItems(item).map((each) => itemOf(each, zone)))).join('')
+    case 'chart':
+      return `<figure class="chart"><figcaption>${inMarkup(item.chart.label)}</figcaption>${chartSvg(item.chart, 'system-ui, sans-serif', 720, 300)}</figure>`
     case 'photos':
       return `<div class="photos">${(await Promise.all(item.photos.map(photoOf))).join('')}</div>`
   }

@@ -12,6 +12,8 @@ import {
   paperTime,
 } from '@/core/record/sentences'
 import type { JobRecord, PaperDocument, RecordItem, RecordSection } from '@/core/record/types'
+import { soundItems } from '@/wording/soundItems'
+import { chartSvg } from './chartSvg'
 import { readPhoto } from './photos'
 
 const INK = '#16201C'
@@ -20,6 +22,8 @@ const LINE = '#BAC4BD'
 /** A4 less its margins, in points. */
 const WIDTH = 595 - 2 * 48
 const PHOTO_WIDTH = (WIDTH - 16) / 2
+/** Drawn at twice the width of the page: its letters are half as high on paper. */
+const CHART_HEIGHT = 380
 /** Twice what is printed: sharp enough at arm's length. */
 const PHOTO_PIXELS = 700
 
@@ -141,6 +145,18 @@ async function itemOf(item: RecordItem, zone: string): Promise<Content[]> {
             { text: plain(text) },
           ]),
         ),
+      ]
+    case 'sounds':
+      return (await Promise.all(soundItems(item).map((each) => itemOf(each, zone)))).flat()
+    case 'chart':
+      return [
+        {
+          stack: [
+            { text: plain(item.chart.label), fontSize: 9, color: SOFT, margin: [0, 8, 0, 2] },
+            { svg: plain(chartSvg(item.chart, 'Atkinson', 2 * WIDTH, CHART_HEIGHT)), width: WIDTH },
+          ],
+          unbreakable: true,
+        },
       ]
     case 'photos':
       return photoRows(await Promise.all(item.photos.map((photo) => photoOf(photo))))

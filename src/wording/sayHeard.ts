@@ -1,4 +1,6 @@
-import type { EnvelopeKind, Heard, HeardChange, Suggested, Suggestion } from '../core/sound/hear'
+import { valueLabel } from '../core/knowledge/valueLabels'
+import type { RecordingAdvice } from '../core/sound/advice'
+import type { EnvelopeKind, Heard, SoundChange, Suggested, Suggestion, ToldBeat } from '../core/sound/hear'
 import { sound } from './en/sound'
 import { say } from './say'
 
@@ -27,15 +29,84 @@ export const saidSuggestions = (heard: Heard): (Suggestion & { text: string })[]
   heard.suggests.map((each) => ({ ...each, text: saySuggestion(heard, each.value) }))
 
 const SAME_DB = 1.5
+/** Tones from here up come from dry bearings, belts and relays, not from air or windings. Hz. */
+const HIGH_HZ = 1000
+/** Speeds that lie closer are one speed. Turns a minute. */
+const SAME_RPM = 15
+/** The hum's own sentence says of it what there is to say. */
+const HUM_HZ = 4
 
-/** What differs between two recordings, in a sentence or three. */
-export function sayChange({ levelDb, gone, newTones }: HeardChange): string {
-  const tones = (list: number[]) => list.map((hz) => `${Math.round(hz)} Hz`).join(', ')
+/** What differs between two recordings, each as a sentence. */
+export function changeLines({
+  levelDb,
+  gone,
+  newTones,
+  hum,
+  rpm,
+  beatsGone,
+  beatsNew,
+}: SoundChange): string[] {
   const loudness = Math.abs(levelDb) < SAME_DB ? 'same' : levelDb > 0 ? 'louder' : 'quieter'
+  const own = (list: number[]) => list.filter((hz) => Math.abs(hz - hum.hz) > HUM_HZ)
+  const tones = (list: number[]) => list.map((hz) => `${Math.round(hz)} Hz`).join(', ')
+  const [was, is] = [own(gone), own(newTones)]
+  const high = is.some((hz) => hz > HIGH_HZ)
   return [
     said(`compare.${loudness}`, { db: Math.abs(levelDb) }),
-    ...(gone.length > 0 ? [said('compare.gone', { tones: tones(gone) })] : []),
-    ...(newTones.length > 0 ? [said('compare.new', { tones: tones(newTones) })] : []),
+    ...humLine(hum),
+    ...(was.length > 0 ? [said('compare.gone', { tones: tones(was) })] : []),
+    ...(is.length > 0 ? [said(high ? 'compare.new-high' : 'compare.new', { tones: tones(is) })] : []),
+    ...beatsGone.slice(0, 1).map((beat) => beatLine('gone', beat)),
+    ...beatsNew.slice(0, 1).map((beat) => beatLine('new', beat)),
+    ...speedLine(rpm),
+  ]
+}
+
+/** The same in one text, for `cog`. */
+export const sayChange = (change: SoundChange): string => changeLines(change).join(' ')
+
+function humLine({ hz, before, after }: SoundChange['hum']): string[] {
+  if (before !== null && after === null) return [said('compare.hum-gone', { hz })]
+  if (before === null && after !== null) return [said('compare.hum-new', { hz })]
+  if (before === null || after === null || Math.abs(after - before) < SAME_DB) return []
+  const key = after > before ? 'compare.hum-stronger' : 'compare.hum-weaker'
+  return [said(key, { hz, db: Math.abs(after - before) })]
+}
+
+function beatLine(which: 'gone' | 'new', { hz, order, what }: ToldBeat): string {
+  const named = said(`beat.${what}`, {})
+  return order === null
+    ? said(`compare.beat-${which}-hz`, { hz, what: named })
+    : said(`compare.beat-${which}`, { times: order, what: named })
+}
+
+function speedLine({ before, after }: SoundChange['rpm']): string[] {
+  if (after === null) return []
+  const rpm = Math.round(after)
+  return before === null || Math.abs(before - after) < SAME_RPM
+    ? [said('compare.speed', { rpm })]
+    : [said('compare.speed-changed', { rpm, was: Math.round(before) })]
+}
+
+/** What to tell whoever holds the phone while it records. */
+export const adviceWords = (advice: RecordingAdvice): string => said(`advice.${advice}`, {})
+
+/** From here on a recording is said to be maybe something. */
+const MAYBE = 0.6
+
+/** One recording of a job in a line: its name, its level, its speed and what it may have been. */
+export function recordingLine(
+  side: 'before' | 'after',
+  name: string,
+  { seconds, levelDb, rpm, suggests }: Heard,
+): string {
+  const [top] = suggests
+  return [
+    said('side.said', { side: said(`side.${side}`, {}), name, seconds, below: -levelDb }),
+    ...(rpm ? [said('side.speed', { rpm: Math.round(rpm.value) })] : []),
+    ...(top && top.value !== 'none' && top.confidence >= MAYBE
+      ? [said('side.maybe', { what: valueLabel('sound', top.value) })]
+      : []),
   ].join(' ')
 }
 

@@ -10,12 +10,21 @@ export interface ToListener {
   of: HeardOf
 }
 
-/** Level, spectrum and what they may mean, off the page's thread; null where it is silent or too short. */
+/** While it listens, how much is done; then what it heard, null where the recording is silent or too short. */
+export type FromListener = { share: number } | { found: SoundAnalysis | null }
+
+const tell = (message: FromListener): void => self.postMessage(message)
+
+/** The first part of the work is the spectrum that is kept. */
+const SPECTRUM = 0.1
+
+/** Level, spectrum and what they may mean, off the page's thread. */
 self.onmessage = ({ data: { samples, rate, of } }: MessageEvent<ToListener>) => {
   const found = analyseSound(samples, rate, powerSpectrum)
-  const answer: SoundAnalysis | null = found && {
-    ...found,
-    heard: keptOf(hear({ samples, rate }, of, transform)),
-  }
-  self.postMessage(answer)
+  tell({ share: SPECTRUM })
+  const heard = () =>
+    keptOf(
+      hear({ samples, rate }, of, transform, (share) => tell({ share: SPECTRUM + (1 - SPECTRUM) * share })),
+    )
+  tell({ found: found && { ...found, heard: heard() } })
 }

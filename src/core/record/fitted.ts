@@ -8,11 +8,9 @@ import { asksWhatWentIn, wentIn } from '../job/parts/wentIn'
 import { judgedFigure } from '../job/proving/checkFigures'
 import { checksOf } from '../job/proving/power'
 import { judgedRuns } from '../job/proving/runs'
-import { comparedSounds, type HeardSound } from '../job/proving/sounds'
+import { comparedSounds } from '../job/proving/sounds'
 import { type OtherPart, otherParts } from '../knowledge/otherParts'
-import { valueLabel } from '../knowledge/valueLabels'
 import { differenceText, eventSentence } from '../sequence'
-import { storedHeard } from '../sound/hear'
 import { dueEvents } from '../takeaway/calendar'
 import { significant, typedValue } from '../units'
 import { capital } from '../units/capital'
@@ -132,31 +130,8 @@ export function watched(snapshot: JobSnapshot, now: number): RecordItem[] {
 }
 
 export function heard(snapshot: JobSnapshot): RecordItem[] {
-  const { before, after, difference } = comparedSounds(snapshot)
-  const side = (name: string, of: HeardSound | null): { at: string; text: string }[] =>
-    of
-      ? [
-          {
-            at: of.row.at,
-            text: `${name}: ${of.row.name}, ${of.sound.seconds} s at ${-of.sound.levelDb} dB below full scale${saidOf(of)}.`,
-          },
-        ]
-      : []
-  return [...times([...side('Before', before), ...side('After', after)]), ...list(difference)]
-}
-
-/** From here on a recording is taken for something: nine of ten were so (`npm run bench -- sound`). */
-const LIKELY = 0.6
-
-/** The speed that a recording told, and what it may have been: it decided nothing. */
-function saidOf({ row }: HeardSound): string {
-  const told = storedHeard(row.analysis)
-  const [top] = told?.suggests ?? []
-  const likely = top && top.value !== 'none' && top.confidence >= LIKELY ? top.value : null
-  return [
-    told?.rpm ? `, ${Math.round(told.rpm.value)} turns a minute by its beat` : '',
-    likely ? `, by its sound maybe: ${valueLabel('sound', likely)}` : '',
-  ].join('')
+  const sounds = comparedSounds(snapshot)
+  return sounds.before || sounds.after ? [{ kind: 'sounds', ...sounds }] : []
 }
 
 export function toKnow(snapshot: JobSnapshot): RecordItem[] {

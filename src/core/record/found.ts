@@ -10,6 +10,7 @@ import {
   windingOf,
 } from '../job'
 import { logSentence } from '../job/acts/logWords'
+import { speedOfJob } from '../job/evidence/speedOfJob'
 import { asFoundOf } from '../job/ledger/asFound'
 import { motorPlateFields } from '../job/parts/oldPart'
 import { actionInfo } from '../knowledge/actions'
@@ -94,6 +95,7 @@ export function measured(snapshot: JobSnapshot): RecordItem[] {
   return [
     ...partMeasured(snapshot, 'old'),
     ...partMeasured(snapshot, 'new'),
+    ...runningSpeed(snapshot),
     ...list(supply.map((row) => `${livePoint(row)}: ${row.typed} V, live.`)),
     ...(supply.some(({ pointB }) => pointB !== '') ? text(legsText(legsOfJob(snapshot)) ?? '') : []),
     ...list(
@@ -103,6 +105,13 @@ export function measured(snapshot: JobSnapshot): RecordItem[] {
       ),
     ),
   ]
+}
+
+function runningSpeed(snapshot: JobSnapshot): RecordItem[] {
+  const speed = speedOfJob(snapshot)
+  if (!speed) return []
+  const plate = speed.plate.length > 0 ? `; plate ${speed.plate.map(Math.round).join(', ')} rpm` : ''
+  return pairs([['Speed', `${Math.round(speed.rpm)} rpm${plate}`]])
 }
 
 /** Earlier repairs and damage in the words of the person, and which wires sat where before anything was moved. */

@@ -29,40 +29,6 @@ describe('the record of a job', () => {
     expect(record.closing).toContain('It does not say that anything is safe.')
   })
 
-  it('says of a recording what speed its beat told and what it may have been, where that was likely', () => {
-    const told = (confidence: number) => ({
-      seconds: 4,
-      levelDb: -26,
-      clipped: false,
-      steady: true,
-      rpm: { value: 1061.7, low: 1057, high: 1066, from: 'blades' },
-      hum: { db: -45, dominant: false },
-      tones: [],
-      envelope: [],
-      suggests: [{ value: 'grinding', confidence }],
-    })
-    const job = (heard?: object) =>
-      doing(jobOn('bath-exhaust-fan'), {
-        kind: 'sound.add',
-        id: 's1',
-        way: 'before',
-        name: 'before.wav',
-        analysis: JSON.stringify({
-          seconds: 4,
-          levelDb: -26,
-          bands: Array.from({ length: 88 }, () => -60),
-          peaks: [],
-          ...(heard ? { heard } : {}),
-        }),
-      })
-    const said = (heard?: object) => JSON.stringify(recordOf(job(heard), NOW))
-    expect(said(told(0.8))).toContain(
-      'before.wav, 4 s at 26 dB below full scale, 1062 turns a minute by its beat, by its sound maybe: grinding.',
-    )
-    expect(said(told(0.4))).not.toContain('by its sound')
-    expect(said()).toContain('before.wav, 4 s at 26 dB below full scale.')
-  })
-
   it('writes figures of the plate with their units, and choices in words', () => {
     const field = (name: string, typed: string): Act => ({
       kind: 'field.set',

@@ -1,3 +1,8 @@
+import type { ChartFacts } from '../chart'
+import type { HeardSound } from '../job/proving/sounds'
+import type { SoundChange } from '../sound/hear'
+import type { MarkedLine } from '../sound/marks'
+
 /** A piece of a record: what a page, a PDF and an HTML file show, each in its own way. */
 export type RecordItem =
   | { kind: 'text'; text: string; weight?: 'bold' | 'quiet' }
@@ -5,6 +10,15 @@ export type RecordItem =
   | { kind: 'list'; items: string[]; numbered: boolean }
   /** Each with an ISO time in UTC. */
   | { kind: 'times'; rows: { at: string; text: string }[] }
+  /** What was recorded, as facts: they become `times`, a `list` and charts where they are said. */
+  | {
+      kind: 'sounds'
+      before: HeardSound | null
+      after: HeardSound | null
+      change: SoundChange | null
+      marks: MarkedLine[]
+    }
+  | { kind: 'chart'; chart: ChartFacts }
   | { kind: 'photos'; photos: { hash: string; caption: string; at: string; marks: string }[] }
 
 export interface RecordSection {

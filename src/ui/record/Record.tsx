@@ -5,10 +5,12 @@ import { recordOf } from '@/core/record/ofJob'
 import { FAILED_PART } from '@/core/record/sentences'
 import type { RecordItem, RecordSection } from '@/core/record/types'
 import { dueEvents } from '@/core/takeaway/calendar'
+import { soundItems } from '@/wording/soundItems'
 import { DeleteThing } from '../deleting/DeleteThing'
 import { MarkedPhoto } from '../photos/MarkedPhoto'
 import { LocalTime } from './LocalTime'
 import { Paper } from './Paper'
+import { RecordChart } from './RecordChart'
 
 interface RecordProps {
   snapshot: JobSnapshot
@@ -113,6 +115,12 @@ function Item({ item, zone }: { item: RecordItem; zone: string }): ReactNode {
         </List>
       )
     }
+    case 'sounds':
+      return soundItems(item).map((each, index) => (
+        <Item key={`${each.kind}-${index}`} item={each} zone={zone} />
+      ))
+    case 'chart':
+      return <RecordChart chart={item.chart} />
     case 'times':
       return (
         <ol className="text-[0.95rem]">

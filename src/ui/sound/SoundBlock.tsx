@@ -3,20 +3,15 @@
 import dynamic from 'next/dynamic'
 import { fieldText } from '@/core/job'
 import { comparedSounds, type HeardSound, heardOf, SOUND_PART } from '@/core/job/proving/sounds'
-import { type Heard, storedHeard } from '@/core/sound/hear'
 import { useJob } from '../job/JobProvider'
 import { NumberField } from '../kit/NumberField'
 import { Section } from '../kit/Section'
 import { atHand } from '../kit/whenReached'
 import { TakeSound } from './TakeSound'
 
-const SoundChart = dynamic(
-  atHand(() => import('./SoundChart').then((piece) => piece.SoundChart)),
-  { ssr: false },
-)
-
-const Told = dynamic(
-  atHand(() => import('./Told').then((piece) => piece.Told)),
+/** What was heard, said and drawn, comes once something was: a job without a recording loads none of it. */
+const WasHeard = dynamic(
+  atHand(() => import('./WasHeard').then((piece) => piece.WasHeard)),
   { ssr: false },
 )
 
@@ -25,12 +20,10 @@ export function SoundBlock({ way }: { way: 'before' | 'after' }) {
   const { snapshot, act, id } = useJob()
   const sounds = comparedSounds(snapshot)
   const closed = snapshot.job.status === 'closed'
-  const row = sounds[way]?.row
-  const told = row ? storedHeard(row.analysis) : undefined
   return (
     <Section
       title={way === 'before' ? 'How it sounds now' : 'How it sounds against before'}
-      aside="a few seconds, from the same place each time"
+      aside="three to ten seconds, from the same place each time"
       id="sound"
     >
       {way === 'after' || sounds.before ? (
@@ -67,15 +60,7 @@ export function SoundBlock({ way }: { way: 'before' | 'after' }) {
           onType={(typed) => act({ kind: 'field.set', id: id(), part: SOUND_PART, field: 'blades', typed })}
         />
       </div>
-      {told ? <Asked way={way} heard={told} /> : null}
-      {sounds.difference.length > 0 ? (
-        <ul className="mt-3 list-disc pl-5" data-testid="sound-difference">
-          {sounds.difference.map((sentence) => (
-            <li key={sentence}>{sentence}</li>
-          ))}
-        </ul>
-      ) : null}
-      {way === 'after' && (sounds.before || sounds.after) ? <SoundChart sounds={sounds} /> : null}
+      {sounds.before || sounds.after ? <WasHeard way={way} /> : null}
     </Section>
   )
 }
@@ -103,18 +88,5 @@ function Side({ name, heard }: { name: string; heard: HeardSound | null }) {
         <span className="caption">Nothing is recorded yet.</span>
       )}
     </li>
-  )
-}
-
-/** What the newest recording may be: before the repair a question that one tap makes a finding. */
-function Asked({ way, heard }: { way: 'before' | 'after'; heard: Heard }) {
-  const { snapshot, act, id } = useJob()
-  if (way === 'after' || snapshot.job.status === 'closed') return <Told heard={heard} />
-  return (
-    <Told
-      heard={heard}
-      noted={snapshot.findings.find(({ observation }) => observation === 'sound')?.value ?? null}
-      onNote={(value) => act({ kind: 'finding.set', id: id(), observation: 'sound', value })}
-    />
   )
 }

@@ -1,9 +1,11 @@
 'use client'
 
 import { useEffect, useRef, useState } from 'react'
+import type { RecordingLevel } from '@/core/sound/advice'
 import type { SoundAnalysis } from '@/core/sound/analyse'
 import type { HeardOf } from '@/core/sound/hear'
 import { pageCan } from '../kit/pageCan'
+import { LevelBar } from './LevelBar'
 import { heardIn, recorded } from './listen'
 
 interface TakeSoundProps {
@@ -14,63 +16,91 @@ interface TakeSoundProps {
   kept: string
 }
 
+/** What is under way: nothing, a recording with its level, or listening with its share done. */
+type Doing = { what: 'recording'; level: RecordingLevel | null } | { what: 'listening'; share: number } | null
+
 /** A few seconds from the microphone or a file, listened to in a worker. */
 export function TakeSound({ of, onHeard, kept }: TakeSoundProps) {
-  const [busy, setBusy] = useState('')
+  const [doing, setDoing] = useState<Doing>(null)
   const [error, setError] = useState('')
   const [canRecord, setCanRecord] = useState(true)
   const running = useRef<AbortController | null>(null)
+  const enough = useRef<AbortController | null>(null)
   useEffect(() => {
     setCanRecord(pageCan.microphone.can())
     return () => running.current?.abort()
   }, [])
-  const take = async (name: string, doing: string, from: (signal: AbortSignal) => Promise<Blob>) => {
+  const take = async (name: string, from: (signal: AbortSignal) => Promise<Blob>) => {
     const abort = new AbortController()
     running.current = abort
     setError('')
-    setBusy(doing)
     try {
-      onHeard(name, await heardIn(await from(abort.signal), of, abort.signal))
+      const file = await from(abort.signal)
+      const onShare = (share: number) => setDoing({ what: 'listening', share })
+      onShare(0)
+      onHeard(name, await heardIn(file, of, abort.signal, onShare))
     } catch (failure) {
       if (!abort.signal.aborted)
         setError(failure instanceof Error ? failure.message : 'This could not be heard.')
     }
-    setBusy('')
+    setDoing(null)
+  }
+  const record = (signal: AbortSignal) => {
+    const own = new AbortController()
+    enough.current = own
+    setDoing({ what: 'recording', level: null })
+    return recorded({
+      signal,
+      enough: own.signal,
+      onLevel: (level) => setDoing({ what: 'recording', level }),
+    })
   }
   return (
     <div className="mt-3">
       <div className="flex flex-wrap items-center gap-2">
-        {canRecord ? (
+        {canRecord && doing?.what !== 'recording' ? (
           <button
             type="button"
             className="btn"
-            disabled={busy !== ''}
-            onClick={() => void take('recorded here', 'Six seconds are recorded. Keep quiet.', recorded)}
+            disabled={doing !== null}
+            onClick={() => void take('recorded here', record)}
           >
-            Record six seconds
+            Record it
           </button>
         ) : null}
-        <label className="btn inline-flex focus-within:outline-2 focus-within:outline-teal">
-          Choose a recording
-          <input
-            type="file"
-            accept="audio/*"
-            className="sr-only"
-            disabled={busy !== ''}
-            onChange={(event) => {
-              const file = event.target.files?.[0]
-              event.target.value = ''
-              if (file) void take(file.name, 'It is listened to.', async () => file)
-            }}
-          />
-        </label>
-        {busy ? (
+        {doing?.what === 'recording' ? (
+          <LevelBar level={doing.level} onEnough={() => enough.current?.abort()} />
+        ) : (
+          <label className="btn inline-flex focus-within:outline-2 focus-within:outline-teal">
+            Choose a recording
+            <input
+              type="file"
+              accept="audio/*"
+              className="sr-only"
+              disabled={doing !== null}
+              onChange={(event) => {
+                const file = event.target.files?.[0]
+                event.target.value = ''
+                if (file) void take(file.name, async () => file)
+              }}
+            />
+          </label>
+        )}
+        {doing?.what === 'listening' ? (
           <>
-            <span role="status">{busy}</span>
-            <button type="button" className="btn" onClick={() => running.current?.abort()}>
-              Cancel
-            </button>
+            <progress
+              className="h-3 w-40 accent-[var(--teal)]"
+              max={1}
+              value={doing.share}
+              aria-label="It is listened to"
+            />
+            <span className="num text-sm" aria-hidden="true">{`${Math.round(100 * doing.share)} %`}</span>
           </>
+        ) : null}
+        {doing ? (
+          <button type="button" className="btn" onClick={() => running.current?.abort()}>
+            Cancel
+          </button>
         ) : null}
       </div>
       <p className="caption mt-1">

@@ -29,7 +29,7 @@ const twoSingles = (): JobSnapshot =>
 const open = (job: JobSnapshot, check: string) => {
   const asked = checksOf(job)
     .find((each) => each.id === check)
-    ?.act.toLowerCase()
+    ?.act.replace(/^./, (first) => first.toLowerCase())
   return powerProblems(job, NOW, 'start').some(({ text }) => asked !== undefined && text.includes(asked))
 }
 

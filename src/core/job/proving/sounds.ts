@@ -1,6 +1,14 @@
+import { bearingInJob } from '../../fit/bearingBalls'
 import { type SoundAnalysis, storedAnalysis } from '../../sound/analyse'
-import { type MarkedLine, markedLines, type SoundOf, soundDifference } from '../../sound/compare'
-import type { HeardOf } from '../../sound/hear/types'
+import {
+  changeOf,
+  type Heard,
+  type HeardOf,
+  heardFromPeaks,
+  type SoundChange,
+  storedHeard,
+} from '../../sound/hear'
+import { type MarkedLine, markedLines } from '../../sound/marks'
 import { parseTyped } from '../../units'
 import { fieldText } from '../fields'
 import { oncePerSnapshot } from '../oncePerSnapshot'
@@ -13,6 +21,8 @@ export const SOUND_PART = 'sound'
 export interface HeardSound {
   row: SoundRow
   sound: SoundAnalysis
+  /** What it tells; of one from before this was kept, what its peaks tell. */
+  heard: Heard
 }
 
 export interface ComparedSounds {
@@ -20,45 +30,41 @@ export interface ComparedSounds {
   after: HeardSound | null
   /** Where hum, turn and blades lie in the spectrum. */
   marks: MarkedLine[]
-  /** What differs, in sentences; empty until both are there. */
-  difference: string[]
+  /** What differs; null until both are there. */
+  change: SoundChange | null
 }
 
 /** The newest recording of each side, and what differs between them. */
 export const comparedSounds = oncePerSnapshot((snapshot: JobSnapshot): ComparedSounds => {
+  const of = heardOf(snapshot)
   const newest = (way: SoundRow['way']): HeardSound | null => {
     const rows = snapshot.sounds
       .filter((row) => row.way === way)
       .sort((one, two) => (one.at < two.at ? 1 : -1))
     for (const row of rows) {
       const sound = storedAnalysis(row.analysis)
-      if (sound) return { row, sound }
+      if (sound) return { row, sound, heard: storedHeard(row.analysis) ?? heardFromPeaks(sound, of) }
     }
     return null
   }
   const [before, after] = [newest('before'), newest('after')]
-  const of = soundOf(snapshot)
   return {
     before,
     after,
-    marks: markedLines(of),
-    difference: before && after ? soundDifference(before.sound, after.sound, of) : [],
+    marks: markedLines(of, (after ?? before)?.heard ?? null),
+    change: before && after ? changeOf(before.heard, after.heard, of.lineHz) : null,
   }
 })
 
-function soundOf(snapshot: JobSnapshot): SoundOf {
-  const blades = parseTyped(fieldText(snapshot, SOUND_PART, 'blades'), 'count', lengthsOf(snapshot))
-  const [rpm = null] = oldMotor(snapshot).rpm ?? []
-  return {
-    lineHz: snapshot.household.region === 'europe' ? 50 : 60,
-    rpm,
-    blades: blades.kind === 'value' && blades.value > 0 ? blades.value : null,
-  }
-}
-
 /** What is known of the machine that is heard, as the recogniser takes it. */
 export function heardOf(snapshot: JobSnapshot): HeardOf {
-  const { lineHz, blades } = soundOf(snapshot)
+  const blades = parseTyped(fieldText(snapshot, SOUND_PART, 'blades'), 'count', lengthsOf(snapshot))
   const plateRpm = oldMotor(snapshot).rpm ?? []
-  return { lineHz, ...(plateRpm.length > 0 ? { plateRpm } : {}), ...(blades ? { blades } : {}) }
+  const bearing = bearingInJob(snapshot)
+  return {
+    lineHz: snapshot.household.region === 'europe' ? 50 : 60,
+    ...(plateRpm.length > 0 ? { plateRpm } : {}),
+    ...(blades.kind === 'value' && blades.value > 0 ? { blades: blades.value } : {}),
+    ...(bearing ? { bearing } : {}),
+  }
 }

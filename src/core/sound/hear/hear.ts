@@ -34,10 +34,16 @@ const FINE_SECONDS = 1.6
  *
  * @param recording mono, within ±1; what lies behind the first minute is left out
  * @param of what is known of the machine; each figure that is known makes the rest surer
+ * @param onShare told between the steps: how much of the work is done, 0 to 1
  */
-export function hear({ samples: all, rate }: Samples, of: HeardOf, transform: Transform): Heard {
+export function hear(
+  { samples: all, rate }: Samples,
+  of: HeardOf,
+  transform: Transform,
+  onShare: (share: number) => void = () => undefined,
+): Heard {
   const recording = { samples: withoutDirect(all.subarray(0, Math.round(MOST_SECONDS * rate))), rate }
-  const figures = figuresOf(recording, of, transform)
+  const figures = figuresOf(recording, of, transform, onShare)
   return {
     seconds: recording.samples.length / rate,
     levelDb: figures.levelDb,
@@ -58,14 +64,23 @@ function withoutDirect(samples: Float32Array): Float32Array {
   return samples.map((sample) => sample - mean)
 }
 
-function figuresOf(recording: Samples, of: HeardOf, transform: Transform): Figures {
+function figuresOf(
+  recording: Samples,
+  of: HeardOf,
+  transform: Transform,
+  onShare: (share: number) => void,
+): Figures {
   const { samples, rate } = recording
   const pieces = spectra(recording, sizeFor(samples.length, FINE_SECONDS * rate), transform)
   const [mean, middle] = [meanOf(pieces), middleOf(pieces)]
+  onShare(0.4)
   const envelope = envelopeOf(recording)
+  onShare(0.6)
   const beats = beatsOf(envelope, transform)
   const peaks = peaksOf(middle, 8, Math.min(10_000, 0.48 * rate), TONE_OUT_DB).slice(0, 60)
+  onShare(0.7)
   const squeal = squealOf(recording, transform)
+  onShare(0.85)
   const blows = blowsOf(envelope)
   const hum = humOf(mean, of.lineHz)
   const rpm = speedOf(

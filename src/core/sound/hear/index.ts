@@ -1,5 +1,6 @@
 export { bearingTones } from './bearing'
-export { compareHeard, type HeardChange } from './compareHeard'
+export { changeOf, type HeardChange, type SoundChange, type ToldBeat } from './change'
+export { heardFromPeaks } from './fromPeaks'
 export { hear } from './hear'
 export { keptOf, storedHeard } from './kept'
 export type {

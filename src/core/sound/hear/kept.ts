@@ -8,8 +8,8 @@ import {
   toneKinds,
 } from './types'
 
-/** Lines that stand behind a suggestion: the strongest of them. */
-const LINES = 4
+/** Tones and beats that are drawn and compared with another recording: the strongest of them. */
+const LINES = 12
 
 const rounded = (value: number): number => Number(value.toPrecision(4))
 

@@ -2,12 +2,14 @@
 
 import { useMemo } from 'react'
 import { fieldText } from '@/core/job'
+import { speedOfJob } from '@/core/job/evidence/speedOfJob'
 import { candidateMotor } from '@/core/job/parts/candidates'
 import { alternatingOnly, isDirectCurrent, motorMatchInputOf } from '@/core/job/parts/motorMatch'
 import { motorPlateFields, plateText } from '@/core/job/parts/oldPart'
 import { catalogueMotors } from '@/core/knowledge/catalogue/motors'
 import { type MotorKindId, vocabulary } from '@/core/knowledge/vocabulary'
 import { matchMotors } from '@/core/match'
+import { saySpeed } from '@/wording/saySpeed'
 import { Block } from '../../job/Block'
 import { useJob } from '../../job/JobProvider'
 import { Rest } from '../../kit/Rest'
@@ -36,6 +38,7 @@ export function MotorMatch() {
   const plate = plateText(snapshot)
   const { household, machine } = snapshot
   const text = (part: string, field: string) => fieldText(snapshot, part, field)
+  const heardSpeed = speedOfJob(snapshot)
   const stored = useStored('motor')
   const { parts, results } = useMemo(() => {
     const own = snapshot.candidates
@@ -131,6 +134,9 @@ export function MotorMatch() {
             />
           </Rest>
         </div>
+        {heardSpeed && heardSpeed.plate.length === 0 ? (
+          <p className="caption mt-2">{`It turned ${Math.round(heardSpeed.rpm)} rpm. ${saySpeed(heardSpeed)}`}</p>
+        ) : null}
         <Chain parts={parts} />
         <Rest>
           <SizeSheet />

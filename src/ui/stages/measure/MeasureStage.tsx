@@ -17,6 +17,7 @@ import { GateLine } from './GateLine'
 import { NewPart } from './NewPart'
 import { NextTest } from './next/NextTest'
 import { ReadingList } from './ReadingList'
+import { SpeedBlock } from './SpeedBlock'
 import { SupplyBlock } from './SupplyBlock'
 import { WindingBlock } from './WindingBlock'
 
@@ -66,6 +67,9 @@ export function MeasureStage() {
           <ObservationRow key={id} observation={id} locked={!powered} />
         ))}
       </SupplyBlock>
+      <Block name="The speed">
+        <SpeedBlock />
+      </Block>
       {snapshot.fields.some((field) => field.part === 'choice') ? <NewPart /> : null}
       <Block name="The list of readings">
         <ReadingList />
