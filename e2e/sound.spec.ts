@@ -9,8 +9,8 @@ test('the sound before and after, from two files: what differs stands in sentenc
   page,
 }) => {
   await startJob(page, 'bathroom fan squeals')
-  const air = makeSound('roar', RATE, 2)
-  const squeal = makeSound('squeal', RATE, 2)
+  const air = makeSound('roar', RATE, { seconds: 3 })
+  const squeal = makeSound('squeal', RATE, { seconds: 3 })
   const squeals = air.map((each, index) => each * 0.6 + (squeal[index] ?? 0) * 0.6)
   const choose = page.getByLabel('Choose a recording')
   await choose.setInputFiles({ name: 'note.wav', mimeType: 'audio/wav', buffer: Buffer.from('no sound') })
@@ -27,9 +27,9 @@ test('the sound before and after, from two files: what differs stands in sentenc
     ),
   )
   const difference = page.getByTestId('sound-difference')
-  await expect(difference).toContainText(/It is \d+(\.\d)? dB quieter than before\./)
-  await expect(difference).toContainText(/The tone at 2\.\d kHz is gone\./)
+  await expect(difference).toContainText(/\d+\.\d dB quieter than before\./)
+  await expect(difference).toContainText(/Gone: .*2[2-4]\d\d Hz/)
   await saved(page)
   await page.goto(page.url().replace(/\/[a-z-]+$/, '/record'))
-  await expect(page.getByTestId('heard')).toContainText('is gone.')
+  await expect(page.getByTestId('heard')).toContainText('Gone: ')
 })

@@ -3,6 +3,7 @@ import { dischargeActs } from '@/core/job/energy/dischargeScript'
 import { isolationActs, proofActs } from '@/core/job/energy/proofScript'
 import { figuresAt } from '@/core/job/ledger/ledgerFigures'
 import { refitOf } from '@/core/job/ledger/refitOf'
+import { heardOf } from '@/core/job/proving/sounds'
 import type { Machine } from './machines'
 import { madeUpSound } from './sounds'
 
@@ -188,7 +189,9 @@ export const watched = (
 
 export const sound =
   (way: 'before' | 'after') =>
-  ({ id }: Scene): Act[] => [{ kind: 'sound.add', id: id(), way, ...madeUpSound(way) }]
+  ({ id, snapshot }: Scene): Act[] => [
+    { kind: 'sound.add', id: id(), way, ...madeUpSound(way, heardOf(snapshot)) },
+  ]
 
 export const checks =
   (passed: string[]) =>

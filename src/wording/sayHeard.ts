@@ -1,6 +1,15 @@
 import { valueLabel } from '../core/knowledge/valueLabels'
 import type { RecordingAdvice } from '../core/sound/advice'
-import type { EnvelopeKind, Heard, SoundChange, Suggested, Suggestion, ToldBeat } from '../core/sound/hear'
+import {
+  type EnvelopeKind,
+  type Heard,
+  LIKELY,
+  type SoundChange,
+  type Suggested,
+  type Suggestion,
+  surenessOf,
+  type ToldBeat,
+} from '../core/sound/hear'
 import { sound } from './en/sound'
 import { say } from './say'
 
@@ -88,11 +97,20 @@ function speedLine({ before, after }: SoundChange['rpm']): string[] {
     : [said('compare.speed-changed', { rpm, was: Math.round(before) })]
 }
 
+/** How sure a suggestion is, by what was counted of such ones. */
+export function sayingSure(suggestion: Suggestion): string {
+  const told = surenessOf(suggestion)
+  if (!told) return ''
+  const { sure, counted } = told
+  return [
+    said(`sure.${sure}`, {}),
+    ...(counted ? [said('sure.counted', { right: counted.right, of: counted.of })] : []),
+    said('sure.alone', {}),
+  ].join(' ')
+}
+
 /** What to tell whoever holds the phone while it records. */
 export const adviceWords = (advice: RecordingAdvice): string => said(`advice.${advice}`, {})
-
-/** From here on a recording is said to be maybe something. */
-const MAYBE = 0.6
 
 /** One recording of a job in a line: its name, its level, its speed and what it may have been. */
 export function recordingLine(
@@ -104,7 +122,7 @@ export function recordingLine(
   return [
     said('side.said', { side: said(`side.${side}`, {}), name, seconds, below: -levelDb }),
     ...(rpm ? [said('side.speed', { rpm: Math.round(rpm.value) })] : []),
-    ...(top && top.value !== 'none' && top.confidence >= MAYBE
+    ...(top && top.value !== 'none' && top.confidence >= LIKELY
       ? [said('side.maybe', { what: valueLabel('sound', top.value) })]
       : []),
   ].join(' ')

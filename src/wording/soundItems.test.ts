@@ -5,7 +5,7 @@ import { recordOf } from '../core/record/ofJob'
 import type { RecordItem } from '../core/record/types'
 import type { Heard } from '../core/sound/hear'
 import { sound } from './en/sound'
-import { adviceWords, changeLines } from './sayHeard'
+import { adviceWords, changeLines, sayingSure } from './sayHeard'
 import { soundItems } from './soundItems'
 
 const heard = (change: Partial<Heard> = {}): Heard => ({
@@ -130,6 +130,20 @@ describe('what differs between two recordings', () => {
       'The hum at 120 Hz is 10.0 dB stronger.',
     )
     expect(lines({ hum: { hz: 120, before: -30, after: -31 } })).toHaveLength(1)
+  })
+
+  it('and how sure a suggestion is goes by what was counted of such ones', () => {
+    const sure = (value: 'squeal' | 'roar' | 'nothing', confidence: number) =>
+      sayingSure({ value, confidence })
+    expect(sure('squeal', 0.6)).toBe(
+      'Likely. Of 58 made-up recordings that were taken for this, 58 were. A recording alone decides nothing.',
+    )
+    expect(sure('roar', 0.59)).toMatch(
+      /^Maybe\. Of 10 made-up recordings that were taken for this, none was\./,
+    )
+    // Nobody counted it: nothing is said of how many.
+    expect(sure('nothing', 0.3)).toBe('Maybe. A recording alone decides nothing.')
+    expect(sure('squeal', 0.24)).toBe('')
   })
 
   it('and what is told while it records have a sentence each', () => {

@@ -44,8 +44,9 @@ describe('what is heard in a recording', () => {
     const hum = heard(makeSound('hum', RATE))
     expect(hum.peaks[0]?.hz).toBeCloseTo(120, 0)
     const squeal = heard(makeSound('squeal', RATE))
-    expect(squeal.peaks[0]?.hz).toBeGreaterThan(2100)
-    expect(squeal.peaks[0]?.hz).toBeLessThan(2500)
+    const [high] = squeal.peaks.filter(({ hz }) => hz > 1000)
+    expect(high?.hz).toBeGreaterThan(2100)
+    expect(high?.hz).toBeLessThan(2500)
     expect(heard(makeSound('roar', RATE)).peaks.filter(({ hz }) => hz > 1000)).toEqual([])
   })
 

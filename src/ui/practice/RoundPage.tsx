@@ -38,7 +38,7 @@ export function RoundPage({ id, code, help, lesson, stored }: RoundPageProps) {
   useEffect(() => {
     const count = round?.acts.length ?? 0
     // Only what is heard now: a page that is opened again does not play the whole round.
-    if (count > played.current && last?.sound) void playSound(last.sound)
+    if (count > played.current && last?.sound) playSound(last.sound)
     played.current = Math.max(played.current, count)
   }, [round, last])
   if (!round) return <Opening progress={progress} />

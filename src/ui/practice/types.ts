@@ -3,7 +3,6 @@ import type { SaidRound } from '@/wording/practiceRound'
 
 export type Tool = 'meter' | 'tester' | 'lead' | 'hand' | 'clamp'
 export type MeterRange = Extract<Act, { act: 'meter' }>['range']
-export type FanSound = 'nothing' | 'hum' | 'squeal' | 'grinding' | 'rattle' | 'clicking' | 'roar'
 
 export interface PanelProps {
   round: SaidRound

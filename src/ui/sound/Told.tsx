@@ -1,9 +1,9 @@
 'use client'
 
 import { valueLabel } from '@/core/knowledge/valueLabels'
-import type { Heard } from '@/core/sound/hear'
+import { type Heard, surenessOf } from '@/core/sound/hear'
 import { significant } from '@/core/units'
-import { saidSuggestions } from '@/wording/sayHeard'
+import { saidSuggestions, sayingSure } from '@/wording/sayHeard'
 
 interface ToldProps {
   heard: Heard
@@ -12,14 +12,9 @@ interface ToldProps {
   onNote?: (value: string) => void
 }
 
-/** Under this a recording is not clear, and nothing is asked. */
-const ASKED = 0.25
-/** From here on nine of ten such recordings were what was asked (`npm run bench -- sound`). */
-const LIKELY = 0.6
-
 /** What a recording may be, as questions with the figures behind them; nothing of it is a verdict. */
 export function Told({ heard, noted = null, onNote }: ToldProps) {
-  const asked = saidSuggestions(heard).filter(({ confidence }) => confidence >= ASKED)
+  const asked = saidSuggestions(heard).filter((each) => surenessOf(each) !== null)
   return (
     <div className="mt-3 border-ink border-l-4 pl-3" data-testid="told" role="status">
       {asked.length === 0 ? (
@@ -30,9 +25,7 @@ export function Told({ heard, noted = null, onNote }: ToldProps) {
           <li key={value} className="flex flex-wrap items-center gap-x-3 gap-y-1 border-line border-b py-1.5">
             <span className="min-w-0 flex-1 basis-64">
               {text}
-              <span className="caption block">
-                {confidence >= LIKELY ? 'Likely' : 'Maybe'}. A recording alone decides nothing.
-              </span>
+              <span className="caption block">{sayingSure({ value, confidence })}</span>
             </span>
             {onNote && value !== 'none' ? (
               <button

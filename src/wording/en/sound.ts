@@ -46,6 +46,11 @@ export const sound: Record<string, string> = {
   'beat.knock': 'a knock',
   'beat.hum': 'the hum',
   'beat.other': 'a beat of its own',
+  'sure.likely': 'Likely.',
+  'sure.maybe': 'Maybe.',
+  'sure.counted':
+    'Of {of, number} made-up recordings that were taken for this, {right, plural, =0 {none was} one {# was} other {# were}}.',
+  'sure.alone': 'A recording alone decides nothing.',
   'advice.too-loud': 'Too loud: hold it farther away.',
   'advice.too-quiet': 'Too quiet: hold it nearer to the fan.',
   'advice.too-short': 'Keep quiet, and hold it still for at least three seconds.',

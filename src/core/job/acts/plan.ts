@@ -7,6 +7,7 @@ import { moduleOf } from './actTable'
 import { type Act, type By, nobody, type Planned } from './actTypes'
 import { logged } from './log'
 import { refusal } from './refusals'
+import type { Shape } from './shapes'
 
 /**
  * A tick of work: power of another job behind the same break, whenever it comes to be one, waits until hands are said to be
@@ -22,8 +23,13 @@ function withHandsIn(snapshot: JobSnapshot, changes: RowChange[]): RowChange[] {
   return [...changes, { table: 'job', id: job.id, before: job, after: { ...job, handsIn: 1 } }]
 }
 
-/** Text that a person types is kept up to this length. */
+/** Text that a person types is kept up to this length, where its act says no other. */
 const LONGEST = 2000
+
+const mostOf = (input: Record<string, Shape>, name: string): number => {
+  const shape = Object.hasOwn(input, name) ? input[name] : undefined
+  return shape?.type === 'text' ? shape.most : LONGEST
+}
 
 /**
  * What an act changes. The browser calls this for what it shows at once, the server again for what it stores.
@@ -40,8 +46,10 @@ export function planAct(snapshot: JobSnapshot, act: Act, now: number, by: By = n
     if (act.field === 'motorKind') throw refusal('closed/motor')
     if (act.field === 'circuit') throw refusal('closed/breaker')
   }
-  for (const value of Object.values(act)) {
-    if (typeof value === 'string' && value.length > LONGEST) throw refusal('too-long', LONGEST)
+  const { input } = moduleOf(act)
+  for (const [name, value] of Object.entries(act)) {
+    const most = mostOf(input, name)
+    if (typeof value === 'string' && value.length > most) throw refusal('too-long', most)
   }
   // What hands did before somebody raised the stop is written down all the same.
   if (by.cover === undefined) refuseWhileStopped(snapshot, act)

@@ -12,7 +12,7 @@ export const soundActs: ActsOf<`sound.${string}`> = {
       id,
       way: oneOf(['before', 'after']),
       name: textOf(200),
-      analysis: textOf(4000),
+      analysis: textOf(6000),
     },
     rule: rule('plain', 'any-stop'),
     plan: (snapshot, act, { at }) => {

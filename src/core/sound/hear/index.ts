@@ -3,6 +3,7 @@ export { changeOf, type HeardChange, type SoundChange, type ToldBeat } from './c
 export { heardFromPeaks } from './fromPeaks'
 export { hear } from './hear'
 export { keptOf, storedHeard } from './kept'
+export { LIKELY, surenessOf } from './measured'
 export type {
   BearingSizes,
   EnvelopeKind,

@@ -1,40 +1,48 @@
 'use client'
 
 import { useEffect, useRef, useState } from 'react'
+import { speedOfJob } from '@/core/job/evidence/speedOfJob'
+import { heardOf } from '@/core/job/proving/sounds'
 import { valueLabel } from '@/core/knowledge/valueLabels'
-import { type Audible, audible, makeSound } from '@/core/sound'
+import { type Audible, audible, type HeardAs, makeSound } from '@/core/sound'
 import { useJob } from '../../job/JobProvider'
+import { Player } from '../../sound/play'
 
-const SECONDS = 1.6
+/** From the next room: three metres. */
+const FAR_M = 3
 
-/** Short made-up sounds to hold against what is heard: one plays at a time, a second press stops it. */
+/**
+ * Short made-up sounds to hold against what is heard: one plays at a time, a second press stops it. They run at this machine's
+ * mains, speed and blades, as far as they are known.
+ */
 export function SoundsToCompare() {
   const { snapshot } = useJob()
   const [playing, setPlaying] = useState<Audible | null>(null)
-  const context = useRef<AudioContext | null>(null)
-  const source = useRef<AudioBufferSourceNode | null>(null)
-  useEffect(() => () => void context.current?.close(), [])
-  const stop = () => {
-    source.current?.stop()
-    source.current = null
-    setPlaying(null)
+  const [far, setFar] = useState(false)
+  const player = useRef<Player | null>(null)
+  useEffect(() => () => player.current?.close(), [])
+  const as = (): HeardAs => {
+    const { lineHz, blades, plateRpm } = heardOf(snapshot)
+    const rpm = speedOfJob(snapshot)?.rpm ?? plateRpm?.[0]
+    return {
+      lineHz,
+      ...(blades ? { blades } : {}),
+      ...(rpm ? { rpm } : {}),
+      ...(far ? { distanceM: FAR_M } : {}),
+    }
   }
   const play = (kind: Audible) => {
-    const again = playing === kind
-    stop()
-    if (again) return
-    context.current ??= new AudioContext()
-    const audio = context.current
-    const lineHz = snapshot.household.region === 'europe' ? 50 : 60
-    const samples = makeSound(kind, audio.sampleRate, SECONDS, lineHz)
-    const buffer = audio.createBuffer(1, samples.length, audio.sampleRate)
-    buffer.copyToChannel(new Float32Array(samples), 0)
-    const node = audio.createBufferSource()
-    node.buffer = buffer
-    node.connect(audio.destination)
-    node.onended = () => setPlaying((now) => (now === kind ? null : now))
-    node.start()
-    source.current = node
+    player.current ??= new Player()
+    if (playing === kind) {
+      player.current.stop()
+      setPlaying(null)
+      return
+    }
+    const own = as()
+    player.current.play(
+      (rate) => makeSound(kind, rate, own),
+      () => setPlaying((now) => (now === kind ? null : now)),
+    )
     setPlaying(kind)
   }
   return (
@@ -55,6 +63,15 @@ export function SoundsToCompare() {
           {valueLabel('sound', kind)}
         </button>
       ))}
+      <label className="flex min-h-9 items-center gap-1.5 px-1.5 text-sm">
+        <input
+          type="checkbox"
+          className="size-4 accent-[var(--teal)]"
+          checked={far}
+          onChange={(event) => setFar(event.target.checked)}
+        />
+        from the next room
+      </label>
     </fieldset>
   )
 }

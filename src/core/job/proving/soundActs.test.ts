@@ -1,0 +1,65 @@
+import { describe, expect, it } from 'vitest'
+import { type Heard, keptOf } from '../../sound/hear'
+import type { Act } from '../acts/actTypes'
+import { act, bath, id, refused } from '../job.testing'
+import { comparedSounds } from './sounds'
+
+const MOST_BANDS = 88
+/** As much as a recording can tell: every tone, every beat, every suggestion, figures of many digits. */
+const fullest: Heard = {
+  seconds: 59.987654,
+  levelDb: -26.123456,
+  clipped: false,
+  steady: false,
+  rpm: { value: 1061.765432, low: 1057.123456, high: 1066.987654, from: 'envelope' },
+  hum: { db: -45.678912, dominant: false },
+  tones: Array.from({ length: 24 }, (_, i) => ({
+    hz: 1234.56789 + i,
+    db: -33.456789,
+    what: 'squeal' as const,
+    order: 12.3456789,
+  })),
+  envelope: Array.from({ length: 16 }, (_, i) => ({
+    hz: 123.456789 + i,
+    strength: 0.123456789,
+    what: 'outer-race' as const,
+  })),
+  suggests: (['hum', 'squeal', 'grinding', 'rattle', 'clicking', 'roar', 'nothing', 'none'] as const).map(
+    (value) => ({ value, confidence: 0.123456789 }),
+  ),
+}
+const analysis = (heard?: Heard, more = '') =>
+  JSON.stringify({
+    seconds: 59.9,
+    levelDb: -26.1,
+    bands: Array.from({ length: MOST_BANDS }, () => -101.5),
+    peaks: Array.from({ length: 10 }, () => ({ hz: 1234.5, db: -101.5 })),
+    ...(heard ? { heard } : {}),
+    more,
+  })
+const add = (text: string): Act => ({
+  kind: 'sound.add',
+  id: id(),
+  way: 'before',
+  name: 'a.wav',
+  analysis: text,
+})
+
+describe('a recording is kept with its job', () => {
+  it('with all that it can tell, and read again the same', () => {
+    const kept = keptOf(fullest)
+    const job = act(bath(), add(analysis(kept)))
+    expect(comparedSounds(job).before?.heard).toEqual(kept)
+  })
+
+  it('up to a length of its own; what a person types has another', () => {
+    expect(refused(bath(), add(analysis(undefined, 'x'.repeat(6000))))).toBe('too-long')
+    const lesson = (length: number): Act => ({ kind: 'job.edit', field: 'lesson', value: 'x'.repeat(length) })
+    expect(refused(bath(), lesson(2001))).toBe('too-long')
+    expect(act(bath(), lesson(2000)).job.lesson).toHaveLength(2000)
+  })
+
+  it('and is refused where it is no analysis', () => {
+    expect(refused(bath(), add('{}'))).toBe('not-a-sound')
+  })
+})
