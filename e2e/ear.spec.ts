@@ -28,6 +28,89 @@ test('a fan that hums and stands: one tap makes the question a finding', async (
   await expect(page.getByText(/hum/).first()).toBeVisible()
 })
 
+/** Go to another stage of the job that is open. */
+const stage = async (page: Page, name: string) => {
+  await page.goto(page.url().replace(/\/[a-z-]+$/, `/${name}`))
+  await ready(page)
+}
+
+test('a bearing job: the beat of its race is gone afterwards, its speed is measured, and the record draws both', async ({
+  page,
+  request,
+}) => {
+  await startJob(page, 'bathroom fan grinds')
+  await page.getByLabel('Blades of the wheel').fill('5')
+  await page.getByLabel('Choose a recording').setInputFiles(recording('outer-race', 'before.wav'))
+  await expect(told(page)).toContainText('grinding?')
+  await expect(page.getByTestId('sound-charts').getByRole('img')).toHaveCount(2)
+  await page.getByRole('button', { name: /^Take 10[4-7]\d rpm as the speed/ }).click()
+  await saved(page)
+  await stage(page, 'measure')
+  await expect(page.getByTestId('speed-verdict')).toContainText('A field of 6 poles turns 1200 rpm')
+
+  await stage(page, 'prove')
+  await page.getByLabel('Choose a recording').setInputFiles(recording('none', 'after.wav'))
+  await expect(page.getByTestId('sound-difference')).toContainText('Its noise beats no more')
+  await saved(page)
+
+  await stage(page, 'record')
+  const heard = page.getByTestId('heard')
+  await expect(heard).toContainText('Before: before.wav')
+  await expect(heard).toContainText('Its noise beats no more')
+  await expect(heard.getByRole('img', { name: 'Level of each band of the sound' })).toBeVisible()
+  await expect(heard.getByRole('img', { name: 'How often the noise swells and fades' })).toBeVisible()
+  await expect(page.getByText(/^10[4-7]\d rpm$/)).toBeVisible()
+  // The same two in the files that are given to somebody.
+  const id = new URL(page.url()).pathname.split('/')[2]
+  const html = await (await request.get(`/api/jobs/${id}/html`)).text()
+  expect(html.match(/<figure class="chart">/g)).toHaveLength(2)
+  expect(html).toContain('<svg')
+  const pdf = await request.get(`/api/jobs/${id}/pdf`)
+  expect(pdf.status()).toBe(200)
+})
+
+/** A microphone that hears a tone of so much of full scale. */
+const hears = (page: Page, height: number) =>
+  page.addInitScript((gain) => {
+    navigator.mediaDevices.getUserMedia = async () => {
+      const audio = new AudioContext()
+      const source = audio.createOscillator()
+      const level = audio.createGain()
+      const out = audio.createMediaStreamDestination()
+      source.frequency.value = 120
+      level.gain.value = gain
+      source.connect(level).connect(out)
+      source.start()
+      return out.stream
+    }
+  }, height)
+
+test('while it records it says how loud it is, and that there is enough; then it listens', async ({
+  page,
+}) => {
+  await hears(page, 0.3)
+  await page.goto('/instruments?i=sound')
+  await ready(page)
+  await page.getByRole('button', { name: 'Record it' }).click()
+  const level = page.getByTestId('level')
+  await expect(level).toContainText('at least three seconds')
+  await expect(level.getByRole('button', { name: 'Enough' })).toBeDisabled()
+  await expect(level).toContainText('Good. Three seconds are enough')
+  await level.getByRole('button', { name: 'Enough' }).click()
+  await expect(told(page)).toContainText('a motor that hums and stands?')
+})
+
+test('too quiet and too loud are said while there is time to move', async ({ page }) => {
+  await hears(page, 0.0005)
+  await page.goto('/instruments?i=sound')
+  await ready(page)
+  await page.getByRole('button', { name: 'Record it' }).click()
+  await expect(page.getByTestId('level')).toContainText('Too quiet: hold it nearer')
+  await page.getByRole('button', { name: 'Cancel' }).click()
+  await expect(page.getByRole('button', { name: 'Record it' })).toBeEnabled()
+  await expect(told(page)).toHaveCount(0)
+})
+
 test.describe('on a phone', () => {
   test.use(PHONE)
 

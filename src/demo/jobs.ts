@@ -92,7 +92,8 @@ export const jobs: DemoJob[] = [
       ['onset', 'slower-over-months'],
     ],
     steps: [
-      step(days(196) - 4, sound('before')),
+      step(days(196) - 3, field('sound', { blades: '5' })),
+      step(days(196) - 4, sound('before', 'choked')),
       step(days(196) - 8, isolate),
       step(days(196) - 12, all(prove(['0.3', '0.2', '0.1']), discharged)),
       step(
@@ -114,7 +115,7 @@ export const jobs: DemoJob[] = [
           checks(['first-start', 'direction', 'tissue', 'flap', 'sound']),
         ),
       ),
-      step(days(196) - 63, sound('after')),
+      step(days(196) - 63, sound('after', 'good')),
       step(days(196) - 78, checks(['warm'])),
       step(days(196) - 80, () => [
         {
@@ -342,6 +343,15 @@ export const jobs: DemoJob[] = [
     ],
     steps: [
       ...watched('stove-watch', 240, { exhaust: 4, pellets: 95, flame: 820 }, 900),
+      step(
+        232,
+        all(
+          field('sound', { blades: '9' }),
+          // The number on the ring of its bearing: a 608.
+          field('fit', { bearingBore: '8 mm', bearingOuter: '22 mm', bearingWidth: '7 mm' }),
+        ),
+      ),
+      step(231, sound('before', 'bearing')),
       step(190, isolate),
       step(110, all(prove())),
       step(

@@ -5,7 +5,7 @@ import { figuresAt } from '@/core/job/ledger/ledgerFigures'
 import { refitOf } from '@/core/job/ledger/refitOf'
 import { heardOf } from '@/core/job/proving/sounds'
 import type { Machine } from './machines'
-import { madeUpSound } from './sounds'
+import { type DemoSound, madeUpSound } from './sounds'
 
 const MINUTE = 60_000
 
@@ -188,9 +188,9 @@ export const watched = (
 ]
 
 export const sound =
-  (way: 'before' | 'after') =>
+  (way: 'before' | 'after', what: DemoSound) =>
   ({ id, snapshot }: Scene): Act[] => [
-    { kind: 'sound.add', id: id(), way, ...madeUpSound(way, heardOf(snapshot)) },
+    { kind: 'sound.add', id: id(), way, ...madeUpSound(what, heardOf(snapshot)) },
   ]
 
 export const checks =

@@ -1,4 +1,4 @@
-import { makeSound } from '@/core/sound'
+import { type HeardAs, makeSound } from '@/core/sound'
 import { analyseSound } from '@/core/sound/analyse'
 import { type HeardOf, hear, keptOf } from '@/core/sound/hear'
 import { powerSpectrum } from '@/workers/power'
@@ -7,28 +7,32 @@ import { transform } from '@/workers/transform'
 const RATE = 44_100
 const SECONDS = 4
 
+/** What is heard: a dry bearing whose ring sounds, air that is held up, or a fan that runs as it should. */
+export type DemoSound = 'bearing' | 'choked' | 'good'
+
 /**
- * Recordings that were never made: a fan whose bearing grinds and squeals, and the same one once it runs as it should. Their names
- * say so.
+ * A recording that was never made; its name says so.
  *
- * @param of the machine that is heard, so that they run at its speed
+ * @param of the machine that is heard, so that it runs at its speed
  */
-export function madeUpSound(way: 'before' | 'after', of: HeardOf): { name: string; analysis: string } {
+export function madeUpSound(what: DemoSound, of: HeardOf): { name: string; analysis: string } {
   const as = {
     seconds: SECONDS,
     lineHz: of.lineHz,
     ...(of.blades ? { blades: of.blades } : {}),
     ...(of.plateRpm?.[0] ? { rpm: 0.97 * of.plateRpm[0] } : {}),
+    ...(of.bearing ? { bearing: of.bearing } : {}),
   }
-  const good = makeSound('none', RATE, as)
-  const grinding = makeSound('grinding', RATE, as)
-  const squeal = makeSound('squeal', RATE, as)
-  const samples =
-    way === 'after'
-      ? good.map((each) => each * 0.35)
-      : grinding.map((each, index) => each * 0.8 + (squeal[index] ?? 0) * 0.15)
+  const samples = samplesOf(what, as)
   const analysis = analyseSound(samples, RATE, powerSpectrum)
   if (!analysis) throw new Error('The made-up sound is silent.')
   const heard = keptOf(hear({ samples, rate: RATE }, of, transform))
-  return { name: `made up for the demo, ${way} the repair`, analysis: JSON.stringify({ ...analysis, heard }) }
+  return { name: 'made up for the demo', analysis: JSON.stringify({ ...analysis, heard }) }
+}
+
+function samplesOf(what: DemoSound, as: HeardAs): Float32Array {
+  if (what === 'good') return makeSound('none', RATE, as).map((each) => each * 0.35)
+  if (what === 'choked') return makeSound('roar', RATE, as).map((each) => each * 0.8)
+  const squeal = makeSound('squeal', RATE, as)
+  return makeSound('grinding', RATE, as).map((each, index) => each * 0.7 + (squeal[index] ?? 0) * 0.1)
 }

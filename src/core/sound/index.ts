@@ -1,4 +1,6 @@
 import { seeded } from '../random'
+import { bearingTones } from './hear/bearing'
+import type { BearingSizes } from './hear/types'
 import { inRoom } from './room'
 
 /** What is heard, as in the vocabulary's `sound`, as far as it can be made. */
@@ -17,11 +19,22 @@ export interface HeardAs {
   blades?: number
   /** How hard it works against the air, 0 to 1. */
   load?: number
+  /** Of the bearing that is worn. */
+  bearing?: BearingSizes
   /** Metres from the ear; farther away it is fainter, duller and more of the room. */
   distanceM?: number
 }
 
-const USUAL = { seconds: 2, lineHz: 60, rpm: 1050, blades: 5, load: 0.5, distanceM: 0.5 }
+const USUAL = {
+  seconds: 2,
+  lineHz: 60,
+  rpm: 1050,
+  blades: 5,
+  load: 0.5,
+  distanceM: 0.5,
+  // A 6203 as most makers fill it.
+  bearing: { balls: 8, ballMm: 6.747, pitchMm: 28.5 },
+}
 
 const FADE_SECONDS = 0.03
 const PEAK = 0.6
@@ -101,10 +114,16 @@ const WRONG: Record<Audible | 'none', Part[]> = {
       }
     },
   ],
-  // The outer race of a common bearing of eight balls: some three blows to a turn, each a ringing of its ring.
+  // A flaw in the outer race: each ball that meets it makes its ring sound, some three times to a turn.
   grinding: [
     (make) =>
-      knocks(make, { perSecond: (make.rpm / 60) * 3.05, jitter: 0.02, keeps: 1, ringHz: 2100, dies: 0.004 }),
+      knocks(make, {
+        perSecond: bearingTones(make.bearing, make.rpm)['outer-race'],
+        jitter: 0.02,
+        keeps: 1,
+        ringHz: 2100,
+        dies: 0.004,
+      }),
     (make) => {
       const rough = lowPass(make, 1800)
       return (t) => 0.25 * rough() * (0.6 + 0.4 * wave(make.rpm / 60, t))

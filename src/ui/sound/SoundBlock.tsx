@@ -36,6 +36,16 @@ export function SoundBlock({ way }: { way: 'before' | 'after' }) {
           If it still runs, record it before you open it: the sound afterwards is compared with it.
         </p>
       )}
+      <div className="mt-3 max-w-72">
+        <NumberField
+          label="Blades of the wheel"
+          typed={fieldText(snapshot, SOUND_PART, 'blades')}
+          quantity="count"
+          placeholder="5"
+          hint="Count them before you record: with them the beat tells the speed."
+          onType={(typed) => act({ kind: 'field.set', id: id(), part: SOUND_PART, field: 'blades', typed })}
+        />
+      </div>
       {closed ? null : (
         <TakeSound
           of={heardOf(snapshot)}
@@ -51,15 +61,6 @@ export function SoundBlock({ way }: { way: 'before' | 'after' }) {
           kept="Its level, spectrum and what it may be are kept with the job; the recording itself stays with you."
         />
       )}
-      <div className="mt-3 max-w-56">
-        <NumberField
-          label="Blades of the wheel"
-          typed={fieldText(snapshot, SOUND_PART, 'blades')}
-          quantity="count"
-          placeholder="5"
-          onType={(typed) => act({ kind: 'field.set', id: id(), part: SOUND_PART, field: 'blades', typed })}
-        />
-      </div>
       {sounds.before || sounds.after ? <WasHeard way={way} /> : null}
     </Section>
   )

@@ -26,6 +26,9 @@ export function TakeSound({ of, onHeard, kept }: TakeSoundProps) {
   const [canRecord, setCanRecord] = useState(true)
   const running = useRef<AbortController | null>(null)
   const enough = useRef<AbortController | null>(null)
+  // What is typed while it records counts: it is asked for when the listening begins.
+  const known = useRef(of)
+  known.current = of
   useEffect(() => {
     setCanRecord(pageCan.microphone.can())
     return () => running.current?.abort()
@@ -38,7 +41,7 @@ export function TakeSound({ of, onHeard, kept }: TakeSoundProps) {
       const file = await from(abort.signal)
       const onShare = (share: number) => setDoing({ what: 'listening', share })
       onShare(0)
-      onHeard(name, await heardIn(file, of, abort.signal, onShare))
+      onHeard(name, await heardIn(file, () => known.current, abort.signal, onShare))
     } catch (failure) {
       if (!abort.signal.aborted)
         setError(failure instanceof Error ? failure.message : 'This could not be heard.')

@@ -64,7 +64,7 @@ function figures({ seconds, levelDb, rpm, hum, tones, envelope }: Heard): [strin
       'Speed',
       rpm
         ? `${Math.round(rpm.value)} rpm (${Math.round(rpm.low)} to ${Math.round(rpm.high)}), by the ${rpm.from === 'blades' ? 'blades’ beat' : 'beat of the turn'}`
-        : 'nothing beats that tells it',
+        : 'nothing beats that tells it; count the blades first',
     ],
     [
       'Hum of the mains',

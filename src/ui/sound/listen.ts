@@ -6,18 +6,19 @@ import type { FromListener, ToListener } from '@/workers/sound.worker'
 /**
  * What is heard in a file: decoded by the browser, analysed in a worker.
  *
+ * @param of what is known of the machine, asked for once the file is decoded
  * @param onShare how much of the listening is done, 0 to 1
  * @throws Error with a sentence where the file is no sound, or too short or silent
  */
 export async function heardIn(
   file: Blob,
-  of: HeardOf,
+  of: () => HeardOf,
   signal: AbortSignal,
   onShare: (share: number) => void,
 ): Promise<SoundAnalysis> {
   const { samples, rate } = await decoded(file)
   signal.throwIfAborted()
-  const found = await analysed({ samples, rate, of }, signal, onShare)
+  const found = await analysed({ samples, rate, of: of() }, signal, onShare)
   if (!found)
     throw new Error('This recording is silent or shorter than a fifth of a second. Record a few seconds.')
   return found

@@ -165,6 +165,26 @@ describe('what a recording suggests', () => {
   })
 })
 
+describe('a machine of which nothing is known, neither blades nor plate nor bearing', () => {
+  const told = (noise: Noise, seed: number) => {
+    const { samples, rate, lineHz } = { samples: record(drawScene(noise, seed)), ...drawScene(noise, seed) }
+    return hear({ samples, rate }, { lineHz }, transform)
+  }
+  it('has its bearing heard by the sharp blows of the balls, and a good one is not taken for that', () => {
+    const seeds = [11, 12, 13, 14, 15]
+    expect(
+      seeds.filter((seed) => told('outer-race', seed).suggests[0]?.value === 'grinding').length,
+    ).toBeGreaterThanOrEqual(3)
+    for (const seed of seeds) expect(told('none', seed).suggests[0]?.value, `${seed}`).not.toBe('grinding')
+  })
+  it('has its speed told rightly or not at all', () => {
+    for (const seed of [21, 22, 23, 24]) {
+      const { rpm } = told('none', seed)
+      if (rpm) expect(Math.abs(rpm.value / drawScene('none', seed).rpm - 1), `${seed}`).toBeLessThan(0.02)
+    }
+  })
+})
+
 describe('two recordings of one machine', () => {
   const air = hiss(0.03)
   const before = heardIn(

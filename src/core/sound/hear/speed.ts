@@ -30,8 +30,9 @@ interface Found {
 }
 
 /**
- * The speed by the beat of the blades and its harmonics, in the tones and in the envelope of the noise, and where no blade was
- * counted by the turn itself. The mains' hum and its harmonics are none of it.
+ * The speed by the beat of the blades and its harmonics, in the tones and in the envelope of the noise. The mains' hum and its
+ * harmonics are none of it. Where nobody counted the blades, a beat alone tells no speed, since four blades at one speed beat as
+ * five at another: then the turn itself has to be heard as well.
  */
 export function speedOf(beats: Beats, of: HeardOf): HeardSpeed | null {
   const blades = of.blades && of.blades > 0 ? of.blades : null
@@ -42,11 +43,39 @@ export function speedOf(beats: Beats, of: HeardOf): HeardSpeed | null {
     envelope: beats.envelope.filter(({ hz }) => !isHum(hz, of.lineHz)),
   }
   const found =
-    best({ ...heard, envelope: [] }, of, blades ?? 1) ??
-    stronger(best(heard, of, blades ?? 1), blades ? best(heard, of, 1) : null)
+    blades === null
+      ? uncounted(heard, of)
+      : (best({ ...heard, envelope: [] }, of, blades) ??
+        stronger(best(heard, of, blades), best(heard, of, 1)))
   if (!found) return null
   return told(found, blades)
 }
+
+/** Wheels of households have blades in these numbers; those of a squirrel cage beat too high and too faint to be heard apart. */
+const COUNTS = [3, 4, 5, 6, 7, 8, 9, 10, 11, 12]
+/** Two counts that explain a recording nearly as well leave its speed open. */
+const NEARLY = 0.75
+
+/** The speed where nobody counted the blades: of all counts, those by which the turn itself is heard too. */
+function uncounted(heard: Beats, of: HeardOf): Found | null {
+  const turning = COUNTS.flatMap((count) => {
+    const found = best({ ...heard, envelope: [] }, of, count)
+    const turn = found && near([...heard.tones, ...heard.envelope], found.turn, ONCE * found.turn)
+    return found && turn ? [{ ...found, score: found.score + turn.out }] : []
+  }).sort((one, two) => two.score - one.score)
+  const [top] = turning
+  if (top) {
+    const open = turning.some(
+      ({ turn, score }) => score > NEARLY * top.score && Math.abs(turn / top.turn - 1) > 2 * ONCE,
+    )
+    return open ? null : top
+  }
+  // What only swells and fades, as where it rubs, does it once a turn; without a plate it may as well be the blades.
+  return heard.tones.length === 0 && of.plateRpm?.length ? best(heard, of, 1) : null
+}
+
+/** The turn agrees with its harmonics to this. */
+const ONCE = 0.006
 
 /** Under the strongest tone by this much, one counts nothing; the blows of a bearing have many harmonics, all of them faint. */
 const FAINT_DB = 32

@@ -93,7 +93,29 @@ function bearingMark(envelope: EnvelopeLine[], turns: boolean): number {
         ...envelope.filter(({ what, hz }) => what === 'other' && hz > 25).map(({ strength }) => strength),
       )
     : 0
-  return Math.max(rises(races, 0.05, 0.2), rises(orders, 0.12, 0.35))
+  return Math.max(rises(races, 0.05, 0.2), rises(orders, 0.12, 0.35), turns ? 0 : ringingMark(envelope))
+}
+
+/** Slower blows are told one by one; a voice has its pitch above. Hz. */
+const RINGS = { from: 20, to: 160 }
+
+/**
+ * Where no speed is known: blows as quick as those of balls over a flaw, each of them sharp, so that the beat has its harmonics.
+ * The blades' beat in the noise of air is a soft one and has next to none.
+ */
+function ringingMark(envelope: EnvelopeLine[]): number {
+  const at = (hz: number) =>
+    Math.max(
+      0,
+      ...envelope.filter((line) => Math.abs(line.hz / hz - 1) < 0.015).map(({ strength }) => strength),
+    )
+  return Math.max(
+    0,
+    ...envelope
+      .filter(({ hz, what }) => what === 'other' && hz > RINGS.from && hz < RINGS.to)
+      .filter(({ hz, strength }) => at(2 * hz) > 0.3 * strength && at(3 * hz) > 0.15 * strength)
+      .map(({ strength }) => rises(strength, 0.12, 0.35)),
+  )
 }
 
 /** Of the strength of the envelope's lines, what lies on multiples of the blows' own beat. */
