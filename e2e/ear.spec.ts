@@ -40,6 +40,8 @@ test('a bearing job: the beat of its race is gone afterwards, its speed is measu
 }) => {
   await startJob(page, 'bathroom fan grinds')
   await page.getByLabel('Blades of the wheel').fill('5')
+  await page.keyboard.press('Tab')
+  await saved(page)
   await page.getByLabel('Choose a recording').setInputFiles(recording('outer-race', 'before.wav'))
   await expect(told(page)).toContainText('grinding?')
   await expect(page.getByTestId('sound-charts').getByRole('img')).toHaveCount(2)

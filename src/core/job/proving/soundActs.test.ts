@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest'
 import { type Heard, keptOf } from '../../sound/hear'
 import type { Act } from '../acts/actTypes'
 import { act, bath, id, refused } from '../job.testing'
-import { comparedSounds } from './sounds'
+import { comparedSounds, heardOf } from './sounds'
 
 const MOST_BANDS = 88
 /** As much as a recording can tell: every tone, every beat, every suggestion, figures of many digits. */
@@ -57,6 +57,14 @@ describe('a recording is kept with its job', () => {
     const lesson = (length: number): Act => ({ kind: 'job.edit', field: 'lesson', value: 'x'.repeat(length) })
     expect(refused(bath(), lesson(2001))).toBe('too-long')
     expect(act(bath(), lesson(2000)).job.lesson).toHaveLength(2000)
+  })
+
+  it('and is heard with the blades that were counted, whatever lengths the household counts in', () => {
+    const blades: Act = { kind: 'field.set', id: id(), part: 'sound', field: 'blades', typed: '5' }
+    for (const inches of [0, 1] as const) {
+      const job = act(bath(), blades)
+      expect(heardOf({ ...job, household: { ...job.household, inches } }).blades, `${inches}`).toBe(5)
+    }
   })
 
   it('and is refused where it is no analysis', () => {

@@ -9,10 +9,10 @@ import {
   storedHeard,
 } from '../../sound/hear'
 import { type MarkedLine, markedLines } from '../../sound/marks'
-import { parseTyped } from '../../units'
+import { typedValue } from '../../units'
 import { fieldText } from '../fields'
 import { oncePerSnapshot } from '../oncePerSnapshot'
-import { lengthsOf, oldMotor } from '../parts/oldPart'
+import { oldMotor } from '../parts/oldPart'
 import type { JobSnapshot, SoundRow } from '../rows'
 
 /** The part under whose name the count of blades is kept. */
@@ -58,13 +58,13 @@ export const comparedSounds = oncePerSnapshot((snapshot: JobSnapshot): ComparedS
 
 /** What is known of the machine that is heard, as the recogniser takes it. */
 export function heardOf(snapshot: JobSnapshot): HeardOf {
-  const blades = parseTyped(fieldText(snapshot, SOUND_PART, 'blades'), 'count', lengthsOf(snapshot))
+  const blades = typedValue(fieldText(snapshot, SOUND_PART, 'blades'), 'count')
   const plateRpm = oldMotor(snapshot).rpm ?? []
   const bearing = bearingInJob(snapshot)
   return {
     lineHz: snapshot.household.region === 'europe' ? 50 : 60,
     ...(plateRpm.length > 0 ? { plateRpm } : {}),
-    ...(blades.kind === 'value' && blades.value > 0 ? { blades: blades.value } : {}),
+    ...(blades !== null && blades > 0 ? { blades } : {}),
     ...(bearing ? { bearing } : {}),
   }
 }
