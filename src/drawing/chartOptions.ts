@@ -22,15 +22,16 @@ export function chartOptions({ xName, yName, logX, series, marks }: ChartFacts, 
     axisLine: { show: true, lineStyle: { color: look.ink } },
     splitLine: { lineStyle: { color: look.line } },
   })
+  const under = { nameLocation: 'middle' as const, nameGap: 28 }
   const stems = series.some((each) => each.stems)
   return {
     animation: false,
-    grid: { left: 56, right: 24, top: 40, bottom: 34 },
+    grid: { left: 56, right: 24, top: 40, bottom: 48 },
     legend: { top: 0, right: 0, textStyle: text, icon: 'rect', itemHeight: 3, itemWidth: 22 },
     tooltip: { trigger: 'axis' as const, textStyle: { fontFamily: look.font } },
     xAxis: logX
-      ? { ...axis(xName), type: 'log' as const, min: 'dataMin', max: 'dataMax' }
-      : { ...axis(xName), ...(stems ? { min: 0 } : {}) },
+      ? { ...axis(xName), ...under, type: 'log' as const, min: 'dataMin', max: 'dataMax' }
+      : { ...axis(xName), ...under, ...(stems ? { min: 0 } : {}) },
     yAxis: { ...axis(yName), ...(stems ? { min: 0 } : {}) },
     series: series.map((each, index) =>
       seriesOf(each, look, index === 0 ? markLine(marks, look.ink, text) : {}),
@@ -71,7 +72,12 @@ const markLine = (marks: readonly { x: number; name: string }[], color: string, 
           symbol: 'none',
           silent: true,
           lineStyle: { color, type: 'dotted' as const, width: 1.5 },
-          label: { ...text, formatter: ({ name }: { name: string }) => name },
+          // Along its line: two lines may lie closer than their names are long.
+          label: {
+            ...text,
+            position: 'insideEndTop' as const,
+            formatter: ({ name }: { name: string }) => name,
+          },
           data: marks.map(({ x, name }) => ({ xAxis: x, name })),
         },
       }

@@ -42,29 +42,25 @@ const SAME_DB = 1.5
 const HIGH_HZ = 1000
 /** Speeds that lie closer are one speed. Turns a minute. */
 const SAME_RPM = 15
-/** The hum's own sentence says of it what there is to say. */
-const HUM_HZ = 4
 
 /** What differs between two recordings, each as a sentence. */
 export function changeLines({
   levelDb,
-  gone,
-  newTones,
+  oddGone,
+  oddNew,
   hum,
   rpm,
   beatsGone,
   beatsNew,
 }: SoundChange): string[] {
   const loudness = Math.abs(levelDb) < SAME_DB ? 'same' : levelDb > 0 ? 'louder' : 'quieter'
-  const own = (list: number[]) => list.filter((hz) => Math.abs(hz - hum.hz) > HUM_HZ)
   const tones = (list: number[]) => list.map((hz) => `${Math.round(hz)} Hz`).join(', ')
-  const [was, is] = [own(gone), own(newTones)]
-  const high = is.some((hz) => hz > HIGH_HZ)
+  const high = oddNew.some((hz) => hz > HIGH_HZ)
   return [
     said(`compare.${loudness}`, { db: Math.abs(levelDb) }),
     ...humLine(hum),
-    ...(was.length > 0 ? [said('compare.gone', { tones: tones(was) })] : []),
-    ...(is.length > 0 ? [said(high ? 'compare.new-high' : 'compare.new', { tones: tones(is) })] : []),
+    ...(oddGone.length > 0 ? [said('compare.gone', { tones: tones(oddGone) })] : []),
+    ...(oddNew.length > 0 ? [said(high ? 'compare.new-high' : 'compare.new', { tones: tones(oddNew) })] : []),
     ...beatsGone.slice(0, 1).map((beat) => beatLine('gone', beat)),
     ...beatsNew.slice(0, 1).map((beat) => beatLine('new', beat)),
     ...speedLine(rpm),
@@ -74,9 +70,9 @@ export function changeLines({
 /** The same in one text, for `cog`. */
 export const sayChange = (change: SoundChange): string => changeLines(change).join(' ')
 
-function humLine({ hz, before, after }: SoundChange['hum']): string[] {
+function humLine({ hz, before, after, holds }: SoundChange['hum']): string[] {
   if (before !== null && after === null) return [said('compare.hum-gone', { hz })]
-  if (before === null && after !== null) return [said('compare.hum-new', { hz })]
+  if (before === null && after !== null) return [said(holds ? 'compare.hum-new' : 'compare.hum-out', { hz })]
   if (before === null || after === null || Math.abs(after - before) < SAME_DB) return []
   const key = after > before ? 'compare.hum-stronger' : 'compare.hum-weaker'
   return [said(key, { hz, db: Math.abs(after - before) })]

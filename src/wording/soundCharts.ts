@@ -33,8 +33,9 @@ export const spectrumChart = (sounds: DrawnSound[], marks: MarkedLine[]): ChartF
     .map(({ hz, what }) => ({ x: hz, name: said(`mark.${what}`) })),
 })
 
-/** The lowest a beat is drawn. */
+/** The lowest a beat is drawn, and the lowest of the strongest for which anything is: less is the air of a room. */
 const LEAST = 0.02
+const LEAST_STRONGEST = 0.1
 
 /**
  * Beats of the noise as lines of their strength, the strong ones with their names; null where none of the recordings has any.
@@ -46,7 +47,7 @@ export function beatsChart(sounds: DrawnSound[]): ChartFacts | null {
     beats: each.heard.envelope.filter(({ strength }) => strength > LEAST),
   }))
   const [strongest] = lines.flatMap(({ beats }) => beats).sort((one, two) => two.strength - one.strength)
-  if (!strongest) return null
+  if (!strongest || strongest.strength < LEAST_STRONGEST) return null
   const told = lines
     .flatMap(({ beats }) => beats)
     .filter(({ what, strength }) => what !== 'other' && strength > strongest.strength / 4)

@@ -92,11 +92,13 @@ describe('the recordings of a job in its record', () => {
 })
 
 describe('what differs between two recordings', () => {
-  const none = { hz: 120, before: null, after: null }
+  const none = { hz: 120, before: null, after: null, holds: false }
   const base = {
     levelDb: 0,
     gone: [],
     newTones: [],
+    oddGone: [],
+    oddNew: [],
     hum: none,
     rpm: { before: null, after: null },
     beatsGone: [],
@@ -108,9 +110,9 @@ describe('what differs between two recordings', () => {
     expect(lines({})).toEqual(['As loud as before.'])
     expect(lines({ levelDb: -1.4 })).toEqual(['As loud as before.'])
     expect(lines({ levelDb: -6 })).toEqual(['6.0 dB quieter than before.'])
-    expect(lines({ gone: [2310.4, 700] })[1]).toBe('Gone: 2310 Hz, 700 Hz.')
-    expect(lines({ newTones: [700] })[1]).toBe('New: 700 Hz.')
-    expect(lines({ newTones: [3100] })[1]).toMatch(/^New: 3100 Hz\. Listen for a dry bearing/)
+    expect(lines({ oddGone: [2310.4, 700] })[1]).toBe('Gone: 2310 Hz, 700 Hz.')
+    expect(lines({ oddNew: [700] })[1]).toBe('New: 700 Hz.')
+    expect(lines({ oddNew: [3100] })[1]).toMatch(/^New: 3100 Hz\. Listen for a dry bearing/)
     expect(lines({ rpm: { before: null, after: 1062 } })[1]).toBe('It turns about 1062 times a minute.')
     expect(lines({ rpm: { before: 1055, after: 1062 } })[1]).toBe('It turns about 1062 times a minute.')
     expect(lines({ rpm: { before: 900, after: 1062 } })[1]).toMatch(/before, about 900\.$/)
@@ -120,16 +122,19 @@ describe('what differs between two recordings', () => {
     )
   })
 
-  it('names the hum in its own sentence and nowhere else', () => {
-    expect(lines({ hum: { ...none, before: -30 }, gone: [120.3] })).toEqual([
+  it('says of the hum what there is to say, and of the beat of turn and blades nothing', () => {
+    expect(lines({ hum: { ...none, before: -30 }, gone: [120.3, 88] })).toEqual([
       'As loud as before.',
       'The hum at 120 Hz stands out no more.',
     ])
-    expect(lines({ hum: { ...none, after: -30 }, newTones: [119] })[1]).toMatch(/is new: a motor hums/)
-    expect(lines({ hum: { hz: 120, before: -40, after: -30 } })[1]).toBe(
+    expect(lines({ hum: { ...none, after: -30 } })[1]).toBe('The hum at 120 Hz stands out now.')
+    expect(lines({ hum: { ...none, after: -30, holds: true } })[1]).toMatch(
+      /is new: a motor hums that cannot turn/,
+    )
+    expect(lines({ hum: { ...none, before: -40, after: -30 } })[1]).toBe(
       'The hum at 120 Hz is 10.0 dB stronger.',
     )
-    expect(lines({ hum: { hz: 120, before: -30, after: -31 } })).toHaveLength(1)
+    expect(lines({ hum: { ...none, before: -30, after: -31 } })).toHaveLength(1)
   })
 
   it('and how sure a suggestion is goes by what was counted of such ones', () => {

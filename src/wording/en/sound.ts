@@ -25,6 +25,7 @@ export const sound: Record<string, string> = {
   'compare.hum-gone': 'The hum at {hz, number} Hz stands out no more.',
   'compare.hum-new':
     'The hum at {hz, number} Hz is new: a motor hums that cannot turn, and a loose sheet hums along.',
+  'compare.hum-out': 'The hum at {hz, number} Hz stands out now.',
   'compare.hum-stronger': 'The hum at {hz, number} Hz is {db, number, ::.0} dB stronger.',
   'compare.hum-weaker': 'The hum at {hz, number} Hz is {db, number, ::.0} dB weaker.',
   'compare.gone': 'Gone: {tones}.',

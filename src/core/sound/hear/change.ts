@@ -11,8 +11,11 @@ export interface HeardChange {
 
 /** What differs between two recordings of one machine, as facts. */
 export interface SoundChange extends HeardChange {
-  /** The hum as a tone, dB below full scale; null where it does not stand out. */
-  hum: { hz: number; before: number | null; after: number | null }
+  /** Of these the tones that are neither hum nor the beat of turn or blades, which come and go with what covers them. */
+  oddGone: number[]
+  oddNew: number[]
+  /** The hum as a tone, dB below full scale; null where it does not stand out. `holds`: it now holds most of what is heard. */
+  hum: { hz: number; before: number | null; after: number | null; holds: boolean }
   /** Turns a minute; null where nothing told them. */
   rpm: { before: number | null; after: number | null }
   /** Beats of the noise that were there and are no more, with how often they came to a turn where that is known. */
@@ -31,31 +34,36 @@ const SAME = 0.03
 const FAINT_DB = 42
 const MOST = 6
 /** A beat that swings the noise by less says nothing. */
-const LEAST_BEAT = 0.06
+const LEAST_BEAT = 0.1
+/** Slower than this the air of a room swells and fades by itself. Hz. */
+const SLOWEST_BEAT = 4
 /** A beat is gone where less than this share of it is left. */
 const LEFT = 0.4
 
 /** What differs between two recordings. The hum counts as one tone; what wanders with the speed is the same tone. */
 export function changeOf(before: Heard, after: Heard, lineHz: number): SoundChange {
   const audible = ({ tones, levelDb }: Heard) => tones.filter(({ db }) => db > levelDb - FAINT_DB)
-  const missing = (from: HeardTone[], there: HeardTone[]) =>
-    from
-      .filter(({ hz }) => !there.some((other) => Math.abs(other.hz / hz - 1) < SAME))
-      .map(({ hz }) => hz)
-      .slice(0, MOST)
+  const missing = (from: HeardTone[], there: HeardTone[]): HeardTone[] =>
+    from.filter(({ hz }) => !there.some((other) => Math.abs(other.hz / hz - 1) < SAME)).slice(0, MOST)
   const [was, is] = [audible(before), audible(after)]
   const kept = (list: HeardTone[]) => list.filter(({ hz }, i) => !isHum(hz, lineHz) || i < MOST)
   const hz = 2 * lineHz
+  const [gone, fresh] = [missing(kept(was), after.tones), missing(kept(is), before.tones)]
   return {
     levelDb: after.levelDb - before.levelDb,
-    gone: missing(kept(was), after.tones),
-    newTones: missing(kept(is), before.tones),
-    hum: { hz, before: toneAt(before, hz), after: toneAt(after, hz) },
+    gone: gone.map(hzOf),
+    newTones: fresh.map(hzOf),
+    oddGone: gone.filter(isOdd).map(hzOf),
+    oddNew: fresh.filter(isOdd).map(hzOf),
+    hum: { hz, before: toneAt(before, hz), after: toneAt(after, hz), holds: after.hum.dominant },
     rpm: { before: before.rpm?.value ?? null, after: after.rpm?.value ?? null },
     beatsGone: beatsGone(before, after),
     beatsNew: beatsGone(after, before),
   }
 }
+
+const hzOf = ({ hz }: HeardTone): number => hz
+const isOdd = ({ what }: HeardTone): boolean => what === 'squeal' || what === 'other'
 
 /** Lines of a spectrum lie some hertz apart, and so may one tone in two recordings. */
 const APART_HZ = 3
@@ -69,6 +77,7 @@ function beatsGone(from: Heard, there: Heard): ToldBeat[] {
   const known = there.envelope.map((line) => ({ ...line, order: orderOf(there, line.hz) }))
   return from.envelope
     .filter(({ what, strength }) => what !== 'blades' && what !== 'hum' && strength > LEAST_BEAT)
+    .filter(({ hz }) => hz > SLOWEST_BEAT)
     .map((line) => ({ ...line, order: orderOf(from, line.hz) }))
     .filter(
       (line) =>

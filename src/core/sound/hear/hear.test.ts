@@ -201,6 +201,29 @@ describe('two recordings of one machine', () => {
     expect(newTones.map(Math.round)).toEqual([700])
     expect(levelDb).toBeLessThan(0)
   })
+  it('in what is none of the hum and of no beat: harmonics of the blades come and go with what covers them', () => {
+    const louder = heardIn(
+      made(
+        3,
+        (t) => sine(90, 0.1)(t) + sine(180, 0.06)(t) + sine(2310, 0.08)(t) + sine(120, 0.05)(t) + air(),
+      ),
+      { blades: 5, plateRpm: [1080] },
+    )
+    const was = heardIn(
+      made(3, (t) => sine(90, 0.1)(t) + air()),
+      { blades: 5, plateRpm: [1080] },
+    )
+    const { newTones, oddNew, hum } = changeOf(was, louder, 60)
+    expect(newTones.map(Math.round)).toEqual(expect.arrayContaining([180, 2310]))
+    expect(oddNew.map(Math.round)).toEqual([2310])
+    expect(hum).toMatchObject({ before: null, holds: false })
+  })
+  it('but not in what swells and fades more slowly than any wheel turns', () => {
+    const slow = { ...before, envelope: [{ hz: 1.3, strength: 0.5, what: 'other' as const }] }
+    expect(changeOf(slow, after, 60).beatsGone).toEqual([])
+    const quick = { ...before, envelope: [{ hz: 5, strength: 0.5, what: 'knock' as const }] }
+    expect(changeOf(quick, after, 60).beatsGone).toHaveLength(1)
+  })
   it('that are one and the same do not differ', () => {
     const same = changeOf(before, before, 60)
     expect(same).toMatchObject({ levelDb: 0, gone: [], newTones: [], beatsGone: [], beatsNew: [] })
