@@ -16,3 +16,6 @@ export function noHandsOf({ decisions }: Pick<JobSnapshot, 'decisions'>): 'hired
   const option = decisions[0]?.option
   return option === 'hired' || option === 'new-machine' ? option : null
 }
+
+/** The part under whose name the count of blades and the running speed are kept. */
+export const SOUND_PART = 'sound'

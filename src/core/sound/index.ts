@@ -1,13 +1,10 @@
 import { seeded } from '../random'
+import type { Audible } from './audible'
 import { bearingTones } from './hear/bearing'
 import type { BearingSizes } from './hear/types'
 import { inRoom } from './room'
 
-/** What is heard, as in the vocabulary's `sound`, as far as it can be made. */
-export const audible = ['hum', 'squeal', 'grinding', 'rattle', 'clicking', 'roar'] as const
-export type Audible = (typeof audible)[number]
-
-export const isAudible = (value: string): value is Audible => (audible as readonly string[]).includes(value)
+export { type Audible, audible, isAudible } from './audible'
 
 /** How a made-up machine runs and from where it is heard; each may be left out. */
 export interface HeardAs {

@@ -2,7 +2,8 @@
 
 import dynamic from 'next/dynamic'
 import { fieldText } from '@/core/job'
-import { comparedSounds, type HeardSound, heardOf, SOUND_PART } from '@/core/job/proving/sounds'
+import { SOUND_PART } from '@/core/job/fields'
+import { comparedSounds, type HeardSound, heardOf } from '@/core/job/proving/sounds'
 import { useJob } from '../job/JobProvider'
 import { NumberField } from '../kit/NumberField'
 import { Section } from '../kit/Section'

@@ -2,7 +2,8 @@
 
 import { useMemo } from 'react'
 import { fieldText } from '@/core/job'
-import { comparedSounds, SOUND_PART } from '@/core/job/proving/sounds'
+import { SOUND_PART } from '@/core/job/fields'
+import { comparedSounds } from '@/core/job/proving/sounds'
 import { changeLines } from '@/wording/sayHeard'
 import type { DrawnSound } from '@/wording/soundCharts'
 import { useJob } from '../job/JobProvider'

@@ -1,8 +1,8 @@
 import { polesOf, synchronousRpm } from '../../speed'
 import { typedValue } from '../../units/parseTyped'
-import { fieldText } from '../fields'
+import { fieldText, SOUND_PART } from '../fields'
 import { oldMotor } from '../parts/oldPart'
-import { heardOf, SOUND_PART } from '../proving/sounds'
+import { heardOf } from '../proving/sounds'
 import type { JobSnapshot } from '../rows'
 
 /**

@@ -10,13 +10,10 @@ import {
 } from '../../sound/hear'
 import { type MarkedLine, markedLines } from '../../sound/marks'
 import { typedValue } from '../../units'
-import { fieldText } from '../fields'
+import { fieldText, SOUND_PART } from '../fields'
 import { oncePerSnapshot } from '../oncePerSnapshot'
 import { oldMotor } from '../parts/oldPart'
 import type { JobSnapshot, SoundRow } from '../rows'
-
-/** The part under whose name the count of blades is kept. */
-export const SOUND_PART = 'sound'
 
 export interface HeardSound {
   row: SoundRow

@@ -1,4 +1,4 @@
-import { audible } from '..'
+import { audible } from '../audible'
 
 /** Power of each line of a windowed piece, from 0 Hz up to half its rate; the size is a power of two. */
 export type Transform = (size: number) => (piece: ArrayLike<number>) => Float64Array

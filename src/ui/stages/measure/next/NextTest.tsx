@@ -11,10 +11,14 @@ import { useJob } from '../../../job/JobProvider'
 import { atHand } from '../../../kit/whenReached'
 import { Head } from './Head'
 import { LeftOut } from './LeftOut'
-import { OtherTests } from './OtherTests'
 import { focusOn } from './readings'
 import { TestCard } from './TestCard'
 
+// What may be made instead comes behind the test itself; its line is kept for it.
+const OtherTests = dynamic(
+  atHand(() => import('./OtherTests').then((module) => module.OtherTests)),
+  { ssr: false, loading: () => <div className="min-h-11" /> },
+)
 const LiveNow = dynamic(
   atHand(() => import('./LiveNow').then((module) => module.LiveNow)),
   {
