@@ -2,7 +2,7 @@ import type { Page } from '@playwright/test'
 import { stopNow } from '../src/core/knowledge/stopNow'
 import { stopSigns } from '../src/core/knowledge/stopSigns'
 import type { StopRuleId } from '../src/core/knowledge/vocabulary'
-import { expect, test } from './fixtures'
+import { expect, PHONE, test } from './fixtures'
 import { deadByStory, expectAccessible, ready, saved, send, startJob } from './support'
 
 test.use({ viewport: { width: 390, height: 844 } })
@@ -193,4 +193,25 @@ test('what is added to the story later, and what is noted in the ledger, is hear
   await expect(advice(page)).toContainText('Hands and faces away')
   await page.getByLabel('Its name in the house').focus()
   await expect(page.getByTestId('stop')).toContainText('Sparks or arcing')
+})
+
+test.describe('on a phone', () => {
+  test.use(PHONE)
+
+  test('a sign of danger stands alone: no likely fault is told beside it until somebody reads on', async ({
+    page,
+  }) => {
+    await startJob(page, 'furnace inducer whines')
+    const suspects = page.getByTestId('evidence-bar')
+    await expect(suspects).toBeVisible()
+    await page.getByRole('button', { name: 'All of this stage' }).click()
+    await page
+      .getByRole('group', { name: 'Signs of danger' })
+      .getByRole('button', { name: 'CO alarm' })
+      .click()
+    await expect(page.getByTestId('stop')).toContainText('Everybody out into fresh air')
+    await expect(suspects).toHaveCount(0)
+    await page.getByRole('button', { name: 'Read on, without working' }).click()
+    await expect(suspects).toBeVisible()
+  })
 })

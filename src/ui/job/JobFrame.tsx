@@ -155,7 +155,9 @@ export function JobFrame({ children }: { children: ReactNode }) {
       </div>
       <div className="fixed inset-x-0 bottom-0 z-30 wide:hidden">
         <Block name="What it may be">
-          <EvidenceBar />
+          <Unstopped reading={reading}>
+            <EvidenceBar />
+          </Unstopped>
         </Block>
         <div className="mid:hidden">
           <Block name="The route">
@@ -203,9 +205,17 @@ function FoldedEvidence({ folded, onFold }: { folded: boolean; onFold: () => voi
 
 /** The stage, or the page of a stop where one stands that is not read past. */
 function Work({ reading, onRead, children }: { reading: boolean; onRead: () => void; children: ReactNode }) {
+  return useStopped() && !reading ? <StopPage onRead={onRead} /> : children
+}
+
+function useStopped(): boolean {
   const { snapshot, stops } = useJob()
-  const stopped = stops.length > 0 && snapshot.job.status === 'open'
-  return stopped && !reading ? <StopPage onRead={onRead} /> : children
+  return stops.length > 0 && snapshot.job.status === 'open'
+}
+
+/** A sign of danger comes before any probability: nothing beside it says what the fault may be. */
+function Unstopped({ reading, children }: { reading: boolean; children: ReactNode }) {
+  return useStopped() && !reading ? null : children
 }
 
 /** The leading suspect as a bar that opens upwards. */

@@ -1,6 +1,7 @@
 'use client'
 
 import Link from 'next/link'
+import { useRouter } from 'next/navigation'
 import { useState } from 'react'
 import { type ActiveStop, standingPoints } from '@/core/job'
 import type { LiftWay } from '@/core/job/acts/actTypes'
@@ -17,7 +18,11 @@ import { useJob } from './JobProvider'
 /** A stop takes the place of the work: what it is, what to do this minute, whom to call, and the ways out that there are. */
 export function StopPage({ onRead }: { onRead: () => void }) {
   const { snapshot, stops, act, energy } = useJob()
-  const handOver = () => act({ kind: 'job.close', result: 'handed-over' })
+  const router = useRouter()
+  // It ends where a job ends: there it says that it is closed, and the record is opened.
+  const handOver = () => {
+    if (act({ kind: 'job.close', result: 'handed-over' })) router.push(`/jobs/${snapshot.job.id}/prove`)
+  }
   return (
     <div className="py-5" role="alert" data-testid="stop">
       {stops.map((stop) => (
