@@ -8,7 +8,10 @@ export const transform: Transform = (size) => {
   return (piece) => {
     plan.realTransform(out, piece)
     const power = new Float64Array(size / 2)
-    for (let i = 0; i < power.length; i++) power[i] = (out[2 * i] ?? 0) ** 2 + (out[2 * i + 1] ?? 0) ** 2
+    for (let i = 0; i < power.length; i++) {
+      const [real, imaginary] = [out[2 * i] ?? 0, out[2 * i + 1] ?? 0]
+      power[i] = real * real + imaginary * imaginary
+    }
     return power
   }
 }

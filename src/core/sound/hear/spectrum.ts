@@ -17,7 +17,9 @@ export function spectra({ samples, rate }: Samples, size: number, transform: Tra
   for (let from = 0; from + size <= samples.length; from += size / 2) {
     for (let i = 0; i < size; i++) piece[i] = (samples[from + i] ?? 0) * (window[i] ?? 0)
     // The window takes half of a sine's height away, and half of its lines are mirrored.
-    all.push({ lines: power(piece).map((each) => (each * 16) / (size * size)), step: rate / size })
+    const lines = power(piece)
+    for (let i = 0; i < lines.length; i++) lines[i] = ((lines[i] ?? 0) * 16) / (size * size)
+    all.push({ lines, step: rate / size })
   }
   return all
 }

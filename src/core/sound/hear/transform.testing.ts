@@ -7,9 +7,11 @@ export const transform: Transform = (size) => {
   const out = plan.createComplexArray()
   return (piece) => {
     plan.realTransform(out, piece)
-    return Float64Array.from(
-      { length: size / 2 },
-      (_, i) => (out[2 * i] ?? 0) ** 2 + (out[2 * i + 1] ?? 0) ** 2,
-    )
+    const power = new Float64Array(size / 2)
+    for (let i = 0; i < power.length; i++) {
+      const [real, imaginary] = [out[2 * i] ?? 0, out[2 * i + 1] ?? 0]
+      power[i] = real * real + imaginary * imaginary
+    }
+    return power
   }
 }
