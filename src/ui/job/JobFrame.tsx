@@ -127,14 +127,16 @@ export function JobFrame({ children }: { children: ReactNode }) {
         className={`mid:grid mid:grid-cols-[177px_minmax(0,1fr)] ${folded ? '' : 'wide:grid-cols-[177px_minmax(0,1fr)_300px]'}`}
       >
         <div className="hidden pt-5 pr-3 mid:block">
-          <Block name="The route">
-            <Route at={at} here={isStage(last)} />
-          </Block>
-          {folds ? (
-            <Block name="What it may be">
-              <FoldedEvidence folded={folded} onFold={() => setUnfolded(folded)} />
+          <div className="route-in-sight">
+            <Block name="The route">
+              <Route at={at} here={isStage(last)} />
             </Block>
-          ) : null}
+            {folds ? (
+              <Block name="What it may be">
+                <FoldedEvidence folded={folded} onFold={() => setUnfolded(folded)} />
+              </Block>
+            ) : null}
+          </div>
         </div>
         <main
           className="min-w-0 bg-surface px-4 pb-8 outline-none mid:min-h-[calc(100vh-200px)] mid:border-ink mid:border-l mid:px-5 wide:border-r"
