@@ -50,7 +50,18 @@ export default async function HouseholdPage({ searchParams }: Props) {
                 <FamilySection family={machine.family} className="h-24 w-32 shrink-0" />
               ) : null}
               <div className="w-full min-w-0 flex-1 basis-48 [overflow-wrap:anywhere]">
-                <p className="font-bold leading-tight">{machineTitle(machine)}</p>
+                <p className="font-bold leading-tight">
+                  {good ? (
+                    <Link
+                      href={`/machines/${machine.id}`}
+                      className="inline-flex min-h-11 items-center underline underline-offset-4 mid:min-h-0"
+                    >
+                      {machineTitle(machine)}
+                    </Link>
+                  ) : (
+                    machineTitle(machine)
+                  )}
+                </p>
                 <p className="caption">
                   {[machine.place, good ? familyLabel(machine.family) : ''].filter(Boolean).join(' · ')}
                 </p>

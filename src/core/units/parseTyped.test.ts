@@ -106,3 +106,12 @@ describe('a number as people type it', () => {
     },
   )
 })
+
+it('money may have its sign before or behind it, and a comma between thousands', () => {
+  for (const typed of ['$19.50', '$ 19.50', '19.50 $', '€19.50', '£ 19.50', '19.50'])
+    expect(parseTyped(typed, 'money'), typed).toMatchObject({ kind: 'value', value: 19.5 })
+  expect(parseTyped('$1,200', 'money')).toMatchObject({ value: 1200 })
+  expect(parseTyped('$', 'money').kind).toBe('error')
+  // A sign of money is none of any other figure.
+  expect(parseTyped('$5', 'uF').kind).toBe('error')
+})

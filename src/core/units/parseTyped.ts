@@ -42,6 +42,10 @@ export function parseTyped(text: string, quantity: Quantity, options: ParseOptio
   const letter = quantity === 'ohm' ? LETTER_AS_POINT.exec(source) : null
   if (letter) source = `${letter[1]}.${letter[3]}${/r/i.test(letter[2]!) ? '' : letter[2]}`
 
+  // A currency stands before its figure in half of the world.
+  const before = info.before?.exec(source)
+  if (before) source = source.slice(before[0].length).trim()
+
   const match = NUMBER.exec(source)
   if (!match)
     return fail(`"${clip(text)}" is not a ${info.noun}. Type a number, for example ${info.example}.`)

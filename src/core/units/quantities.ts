@@ -29,6 +29,8 @@ interface QuantityInfo {
   negative?: boolean
   /** "1,500" is fifteen hundred here; elsewhere a comma is a decimal sign. */
   thousandsComma?: boolean
+  /** What may stand before the figure and says nothing of it. */
+  before?: RegExp
   whole?: boolean
 }
 
@@ -123,6 +125,7 @@ export const quantities: Record<Quantity, QuantityInfo> = {
     noun: 'price',
     example: '45',
     units: { '': 1, $: 1, '€': 1, '£': 1 },
+    before: /^[$€£]\s*(?=[\d.,])/,
     thousandsComma: true,
   },
   years: { symbol: 'years', noun: 'age', example: '12', units: { y: 1, yr: 1, yrs: 1, year: 1, years: 1 } },

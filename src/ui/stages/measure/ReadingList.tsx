@@ -12,7 +12,7 @@ const ReadingLine = dynamic(
   { ssr: false, loading: () => null },
 )
 const History = dynamic(
-  atHand(() => import('./History').then((module) => module.History)),
+  atHand(() => import('../../pieces/CapacitanceHistory').then((module) => module.CapacitanceHistory)),
   {
     ssr: false,
   },
@@ -20,7 +20,7 @@ const History = dynamic(
 
 /** Every reading with its points, state and time. One that does not count is struck with a reason, never deleted. */
 export function ReadingList() {
-  const { snapshot } = useJob()
+  const { snapshot, day } = useJob()
   const [history, setHistory] = useState(false)
   const rows = snapshot.readings
   return (
@@ -39,7 +39,7 @@ export function ReadingList() {
       >
         {history ? 'Close the history' : 'History of this machine'}
       </button>
-      {history ? <History machineId={snapshot.machine.id} /> : null}
+      {history ? <History machineId={snapshot.machine.id} day={day} /> : null}
     </Section>
   )
 }

@@ -4,8 +4,7 @@ import { useEffect, useState } from 'react'
 import { type CapacitorLabel, parseCapacitorLabel, toleranceOf, windowOf } from '@/core/capacitor'
 import { capacitorDrift } from '@/core/drift'
 import { significant } from '@/core/units'
-import { useJob } from '../../job/JobProvider'
-import { Chart } from '../../pieces/Chart'
+import { Chart } from './Chart'
 
 interface PastReading {
   jobId: string
@@ -18,8 +17,14 @@ interface PastReading {
 
 const YEAR = 365.25 * 86_400_000
 
+interface HistoryProps {
+  machineId: string
+  /** An instant as a day, by the clock of whoever reads. */
+  day: (at: string) => string
+}
+
 /** Capacitance of this machine over the years, and when the present capacitor leaves its window. */
-export function History({ machineId }: { machineId: string }) {
+export function CapacitanceHistory({ machineId, day }: HistoryProps) {
   const [readings, setReadings] = useState<PastReading[] | 'away' | null>(null)
   useEffect(() => {
     let gone = false
@@ -42,6 +47,7 @@ export function History({ machineId }: { machineId: string }) {
         <PointHistory
           key={point}
           point={point}
+          day={day}
           readings={readings.filter((reading) => reading.point === point)}
         />
       ))}
@@ -49,8 +55,12 @@ export function History({ machineId }: { machineId: string }) {
   )
 }
 
-function PointHistory({ point, readings }: { point: string; readings: PastReading[] }) {
-  const { day } = useJob()
+interface PointHistoryProps extends Pick<HistoryProps, 'day'> {
+  point: string
+  readings: PastReading[]
+}
+
+function PointHistory({ point, readings, day }: PointHistoryProps) {
   const name = point === 'single' ? 'Capacitor' : point
   const start = Date.parse(readings[0]!.at)
   const years = (at: string) => (Date.parse(at) - start) / YEAR

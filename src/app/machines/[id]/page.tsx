@@ -1,0 +1,21 @@
+import type { Metadata } from 'next'
+import { notFound } from 'next/navigation'
+import { machineTitle } from '@/core/job/title'
+import { readMachine } from '@/server/machine'
+import { personZone } from '@/server/zone'
+import { MachinePage } from '@/ui/machine/MachinePage'
+
+interface Props {
+  params: Promise<{ id: string }>
+}
+
+export async function generateMetadata({ params }: Props): Promise<Metadata> {
+  const found = await readMachine((await params).id)
+  return { title: found ? machineTitle(found.machine) : 'Machine' }
+}
+
+export default async function Page({ params }: Props) {
+  const found = await readMachine((await params).id)
+  if (!found) notFound()
+  return <MachinePage {...found} zone={await personZone()} />
+}

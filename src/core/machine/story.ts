@@ -1,0 +1,104 @@
+import { speedOfJob } from '../job/evidence/speedOfJob'
+import { chosenCapacitor, chosenMotor, partName } from '../job/parts/candidates'
+import { wentIn } from '../job/parts/wentIn'
+import type { JobRow, JobSnapshot } from '../job/rows'
+import { typedValue } from '../units/parseTyped'
+
+/** One repair of a machine, as its page tells it. */
+export interface Repair {
+  id: string
+  symptom: string
+  openedAt: string
+  /** Null while the job is open. */
+  result: JobRow['result']
+  status: JobRow['status']
+  /** Ids of the cause that was agreed and of what was done; null where nothing was decided. */
+  cause: string | null
+  action: string | null
+  /** What went in, by name. */
+  fitted: string[]
+  lesson: string
+  /** Of whoever did it; null where nobody wrote it down or it is no number. */
+  minutes: number | null
+  /** In the household's own money. */
+  cost: number | null
+  /** Turns a minute, as it ran then. */
+  rpm: number | null
+}
+
+/** A part that is in the machine now, as far as its jobs know. */
+export interface FittedPart {
+  what: 'motor' | 'capacitor'
+  name: string
+  /** When the job that fitted it ended, or was last touched. */
+  since: string
+}
+
+export interface MachineStory {
+  /** The newest first. */
+  repairs: Repair[]
+  fitted: FittedPart[]
+  /** Sums of what was written down; null where nothing was. */
+  minutes: number | null
+  cost: number | null
+}
+
+/**
+ * What the jobs of one machine tell of it: what was wrong and done, what it took, and what is in it now.
+ *
+ * @param jobs of one machine, in any order
+ */
+export function storyOf(jobs: JobSnapshot[]): MachineStory {
+  const ordered = [...jobs].sort((one, two) => two.job.openedAt.localeCompare(one.job.openedAt))
+  const repairs = ordered.map(repairOf)
+  return {
+    repairs,
+    fitted: (['motor', 'capacitor'] as const).flatMap((what) => fittedNow(ordered, what) ?? []),
+    minutes: sumOf(repairs.map(({ minutes }) => minutes)),
+    cost: sumOf(repairs.map(({ cost }) => cost)),
+  }
+}
+
+function repairOf(snapshot: JobSnapshot): Repair {
+  const { job, decisions } = snapshot
+  const [decided] = decisions
+  const other = wentIn(snapshot)
+  return {
+    id: job.id,
+    symptom: job.symptom,
+    openedAt: job.openedAt,
+    result: job.result,
+    status: job.status,
+    cause: decided?.cause ?? null,
+    action: decided?.action ?? null,
+    fitted: [
+      ...(['motor', 'capacitor'] as const).flatMap((what) => nameOfChosen(snapshot, what) ?? []),
+      ...(other ? [other] : []),
+    ],
+    lesson: job.lesson,
+    minutes: typedValue(job.minutesSpent, 'minutes'),
+    cost: typedValue(job.cost, 'money'),
+    rpm: speedOfJob(snapshot)?.rpm ?? null,
+  }
+}
+
+function nameOfChosen(snapshot: JobSnapshot, what: FittedPart['what']): string | null {
+  const part = what === 'motor' ? chosenMotor(snapshot) : chosenCapacitor(snapshot)
+  return part ? partName(snapshot, part) : null
+}
+
+/** Of the jobs that ended well the last one that fitted such a part: one that only chose it fitted nothing. */
+function fittedNow(newestFirst: JobSnapshot[], what: FittedPart['what']): FittedPart | null {
+  for (const snapshot of newestFirst) {
+    const { job } = snapshot
+    if (job.status !== 'closed' || (job.result !== 'runs' && job.result !== 'runs-with-remarks')) continue
+    const name = nameOfChosen(snapshot, what)
+    if (name) return { what, name, since: job.closedAt ?? job.touchedAt }
+  }
+  return null
+}
+
+function sumOf(values: (number | null)[]): number | null {
+  const known = values.filter((value) => value !== null)
+  return known.length > 0 ? known.reduce((sum, value) => sum + value, 0) : null
+}
