@@ -102,6 +102,22 @@ test('while it records it says how loud it is, and that there is enough; then it
   await expect(told(page)).toContainText('a motor that hums and stands?')
 })
 
+test('a file is dropped onto it', async ({ page }) => {
+  await page.goto('/instruments?i=sound')
+  await ready(page)
+  const { buffer } = recording('hum', 'hums.wav')
+  const dropped = await page.evaluateHandle(
+    (bytes) => {
+      const data = new DataTransfer()
+      data.items.add(new File([new Uint8Array(bytes)], 'hums.wav', { type: 'audio/wav' }))
+      return data
+    },
+    [...buffer],
+  )
+  await page.getByTestId('take-sound').dispatchEvent('drop', { dataTransfer: dropped })
+  await expect(told(page)).toContainText('a motor that hums and stands?')
+})
+
 test('too quiet and too loud are said while there is time to move', async ({ page }) => {
   await hears(page, 0.0005)
   await page.goto('/instruments?i=sound')

@@ -1,5 +1,5 @@
 import { expect, test } from './fixtures'
-import { jobOf, knownKind, openDemoJob, ready, saved } from './support'
+import { deadByStory, goStage, jobOf, knownKind, openDemoJob, ready, saved, startJob } from './support'
 
 test('a job is walked by its number keys, and N goes to the next act', async ({ page }) => {
   await openDemoJob(page, 'Gable fan', 'notice')
@@ -140,4 +140,23 @@ test('in a hurry, by keyboard alone: from the bench to a proved capacitor and a 
   await expect(page.getByTestId('decision')).toHaveCount(0)
   await press('Enter')
   await expect(page.getByTestId('decision')).toBeVisible()
+})
+
+test('N finds the place of a reading before its leads have names, and a result that lands leaves the keyboard at what comes next', async ({
+  page,
+}) => {
+  await startJob(page, 'attic fan dead, smells burnt')
+  await deadByStory(page)
+  await goStage(page, 'measure')
+  const next = page.getByTestId('next-test')
+  await expect(next).toContainText('winding resistances')
+  await page.locator('body').press('n')
+  await expect(page.locator('#winding-old').getByLabel('Add leads by colour')).toBeFocused()
+  await page.keyboard.type('black white brown')
+  await page.keyboard.press('Enter')
+  await expect(page.locator('#winding-old').getByLabel('black to white, ohms')).toBeVisible()
+  // A result by tap: the button goes, and the next test has the keyboard.
+  await next.getByRole('button', { name: 'Leave it out' }).click()
+  await expect(next).not.toContainText('winding resistances')
+  await expect(next).toBeFocused()
 })

@@ -115,3 +115,12 @@ it('money may have its sign before or behind it, and a comma between thousands',
   // A sign of money is none of any other figure.
   expect(parseTyped('$5', 'uF').kind).toBe('error')
 })
+
+it('names the example that fits where it is asked for', () => {
+  expect(parseTyped('about 1', 'volts')).toMatchObject({
+    message: expect.stringContaining('for example 118.'),
+  })
+  expect(parseTyped('about 1', 'volts', { example: '0.3' })).toMatchObject({
+    message: expect.stringContaining('for example 0.3.'),
+  })
+})

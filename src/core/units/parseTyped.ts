@@ -8,6 +8,8 @@ export type Typed =
   | { kind: 'error'; message: string }
 
 export interface ParseOptions {
+  /** What is named as an example where what was typed is no number; else the usual one of the quantity. */
+  example?: string
   /** The person's unit where none is typed: `in` for millimetres, `°F` for temperatures. */
   defaultUnit?: string
   /** Accept "OL": the meter showed over-range. */
@@ -48,7 +50,9 @@ export function parseTyped(text: string, quantity: Quantity, options: ParseOptio
 
   const match = NUMBER.exec(source)
   if (!match)
-    return fail(`"${clip(text)}" is not a ${info.noun}. Type a number, for example ${info.example}.`)
+    return fail(
+      `"${clip(text)}" is not a ${info.noun}. Type a number, for example ${options.example ?? info.example}.`,
+    )
   const [, sign, whole, top, bottom, soloTop, soloBottom, plain, tail] = match
   let value: number
   if (bottom !== undefined || soloBottom !== undefined) {

@@ -1,7 +1,7 @@
 'use client'
 
 import { useEffect, useRef, useState } from 'react'
-import type { Quantity } from '@/core/units'
+import type { ParseOptions, Quantity } from '@/core/units'
 import { NumberField } from './NumberField'
 
 interface ReadingFieldProps {
@@ -12,6 +12,7 @@ interface ReadingFieldProps {
   disabled?: boolean
   testId?: string
   hint?: string
+  options?: ParseOptions
   /** The whole reading, once it is left by Enter, Tab or a tap elsewhere. False where it was refused. */
   onRead: (typed: string) => boolean
 }

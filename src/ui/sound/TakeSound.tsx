@@ -58,8 +58,20 @@ export function TakeSound({ of, onHeard, kept }: TakeSoundProps) {
       onLevel: (level) => setDoing({ what: 'recording', level }),
     })
   }
+  const choose = (file: File | undefined) => {
+    if (file && doing === null) void take(file.name, async () => file)
+  }
   return (
-    <div className="mt-3">
+    // biome-ignore lint/a11y/noStaticElementInteractions: the button beside it takes a file by keyboard and thumb
+    <div
+      className="mt-3"
+      data-testid="take-sound"
+      onDragOver={(event) => event.preventDefault()}
+      onDrop={(event) => {
+        event.preventDefault()
+        choose(event.dataTransfer.files[0])
+      }}
+    >
       <div className="flex flex-wrap items-center gap-2">
         {canRecord && doing?.what !== 'recording' ? (
           <button
@@ -84,7 +96,7 @@ export function TakeSound({ of, onHeard, kept }: TakeSoundProps) {
               onChange={(event) => {
                 const file = event.target.files?.[0]
                 event.target.value = ''
-                if (file) void take(file.name, async () => file)
+                choose(file)
               }}
             />
           </label>

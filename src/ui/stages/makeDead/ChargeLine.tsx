@@ -19,6 +19,9 @@ import { ChargeShown } from './ChargeShown'
 import { ReadAtLeads } from './ReadAtLeads'
 import { Strike } from './Strike'
 
+/** What an emptied can reads: no example of a mains voltage stands beside it. */
+const EMPTIED = { example: '0.3' }
+
 /** One charge: how it is emptied and read, its reading, and what its label says of the time that takes. */
 export function ChargeLine({ charge }: { charge: ChargeRow }) {
   const { snapshot, energy, capacitor, act } = useJob()
@@ -56,6 +59,7 @@ export function ChargeLine({ charge }: { charge: ChargeRow }) {
             label={`After discharging, DC volts ${pair ? `at ${pair}` : 'across it'}`}
             stored={values[index] ?? ''}
             quantity="volts"
+            options={EMPTIED}
             disabled={locked}
             testId={index === 0 ? 'charge-volts' : `charge-volts-${index + 1}`}
             onRead={(value) =>

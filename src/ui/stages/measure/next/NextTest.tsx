@@ -2,7 +2,7 @@
 
 import dynamic from 'next/dynamic'
 import { useRouter } from 'next/navigation'
-import { useState } from 'react'
+import { useEffect, useRef, useState } from 'react'
 import { decidedWords, rankedWhileDead, worthMaking } from '@/core/diagnose'
 import { actionInfo } from '@/core/knowledge/actions'
 import { shortCauses } from '@/core/knowledge/shortCauses'
@@ -51,8 +51,15 @@ export function NextTest() {
     if (!test || (own === null && !worthMaking(test))) return <NothingLeft enough={test !== undefined} />
     return <TestCard key={test.observation} test={test} dead={dead} onLanded={() => setOwn(null)} />
   }
+  const place = useFocusKept(`${test?.observation} ${diagnosis.decided !== null} ${pair?.join()}`)
   return (
-    <section aria-label="Next test" className="py-4" data-testid="next-test">
+    <section
+      ref={place}
+      tabIndex={-1}
+      aria-label="Next test"
+      className="py-4 outline-none"
+      data-testid="next-test"
+    >
       {card()}
       <div className="mt-2 flex flex-wrap items-start gap-x-6">
         <OtherTests tests={ranked.filter((each) => each !== test)} onTake={setOwn} />
@@ -60,6 +67,18 @@ export function NextTest() {
       </div>
     </section>
   )
+}
+
+/** What was pressed is gone once its result has landed: the keyboard goes on at what comes next, not at the head of the page. */
+function useFocusKept(shown: string) {
+  const place = useRef<HTMLElement>(null)
+  const before = useRef(shown)
+  useEffect(() => {
+    if (before.current === shown) return
+    before.current = shown
+    if (document.activeElement === document.body) place.current?.focus({ preventScroll: true })
+  }, [shown])
+  return place
 }
 
 function PairCard({ pair }: { pair: [string, string] }) {
