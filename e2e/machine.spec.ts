@@ -6,7 +6,7 @@ test('a machine has a page: what it took, what its capacitor did over the years,
 }) => {
   await page.goto('/household')
   await ready(page)
-  await page.getByRole('link', { name: 'Bathroom fan' }).first().click()
+  await page.getByRole('link', { name: 'Bathroom fan', exact: true }).first().click()
   await expect(page).toHaveURL(/\/machines\//)
   await expect(page.getByRole('heading', { level: 1 })).toHaveText('Bathroom fan')
   await expect(page.locator('main')).toContainText('breaker 9, loft and bath')
@@ -35,7 +35,7 @@ test.describe('on a phone', () => {
   test('nothing of a machine is wider than the hand', async ({ page }) => {
     await page.goto('/household')
     await ready(page)
-    await page.getByRole('link', { name: 'Bathroom fan' }).first().click()
+    await page.getByRole('link', { name: 'Bathroom fan', exact: true }).first().click()
     await expect(page.getByTestId('history')).toBeVisible()
     expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBe(390)
   })

@@ -10,7 +10,6 @@ import { causeInfo, type ObservationId } from '@/core/knowledge/vocabulary'
 import { useJob } from '../../../job/JobProvider'
 import { atHand } from '../../../kit/whenReached'
 import { Head } from './Head'
-import { LeftOut } from './LeftOut'
 import { focusOn } from './readings'
 import { TestCard } from './TestCard'
 
@@ -18,6 +17,10 @@ import { TestCard } from './TestCard'
 const OtherTests = dynamic(
   atHand(() => import('./OtherTests').then((module) => module.OtherTests)),
   { ssr: false, loading: () => <div className="min-h-11" /> },
+)
+const LeftOut = dynamic(
+  atHand(() => import('./LeftOut').then((module) => module.LeftOut)),
+  { ssr: false, loading: () => null },
 )
 const LiveNow = dynamic(
   atHand(() => import('./LiveNow').then((module) => module.LiveNow)),
