@@ -1,25 +1,28 @@
-import { expect, PHONE, test } from './fixtures'
+import { expect, type Page, PHONE, test } from './fixtures'
 import { expectAccessible, ready } from './support'
+
+/** From the household, on whichever of its pages the fan stands: other journeys bring machines of their own. */
+async function openBathFan(page: Page): Promise<void> {
+  await page.goto('/household?machine=hr-bath')
+  await ready(page)
+  await page.locator('#hr-bath').getByRole('link', { name: 'Bathroom fan', exact: true }).click()
+}
 
 test('a machine has a page: what it took, what its capacitor did over the years, and each repair leads to its record', async ({
   page,
 }) => {
-  await page.goto('/household')
-  await ready(page)
-  await page.getByRole('link', { name: 'Bathroom fan', exact: true }).first().click()
+  await openBathFan(page)
   await expect(page).toHaveURL(/\/machines\//)
   await expect(page.getByRole('heading', { level: 1 })).toHaveText('Bathroom fan')
   await expect(page.locator('main')).toContainText('breaker 9, loft and bath')
   const took = page.getByRole('region', { name: 'What it took' })
   // 65 and 50 minutes of the two repairs of the demo household, and 9 for the capacitor of one.
-  await expect(took).toContainText('2 repairs closed')
-  await expect(took).toContainText('1.9 hours of work')
-  await expect(took).toContainText('9 spent')
-  const repairs = page.getByTestId('repair')
-  await expect(repairs.first()).toContainText('Vacuum the wheel each spring.')
+  await expect(took).toContainText('1.9 hours of work. 9 spent.')
+  const repair = page.getByTestId('repair').filter({ hasText: 'mirror stays fogged' })
+  await expect(repair).toContainText('Vacuum the wheel each spring.')
   await expect(page.getByTestId('history')).toContainText('µF')
   await expectAccessible(page)
-  await repairs.first().getByRole('link').click()
+  await repair.getByRole('link').click()
   await expect(page.getByTestId('heard')).toBeVisible()
 })
 
@@ -33,9 +36,7 @@ test.describe('on a phone', () => {
   test.use(PHONE)
 
   test('nothing of a machine is wider than the hand', async ({ page }) => {
-    await page.goto('/household')
-    await ready(page)
-    await page.getByRole('link', { name: 'Bathroom fan', exact: true }).first().click()
+    await openBathFan(page)
     await expect(page.getByTestId('history')).toBeVisible()
     expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBe(390)
   })
