@@ -1,4 +1,4 @@
-import { type Heard, hear, type Suggested, type Suggestion } from '../src/core/sound/hear'
+import { type Heard, hear, type Suggested, type Suggestion, surenessOf } from '../src/core/sound/hear'
 import { drawScene, type Noise, record } from '../src/core/sound/hear/recordings.testing'
 import { transform } from '../src/core/sound/hear/transform.testing'
 
@@ -78,20 +78,17 @@ export function benchSound(): void {
   )
 }
 
-/** From here on it is said to be likely, as the page does. */
-const LIKELY = 0.6
-const ASKED = 0.25
-
 /** How often what is told is so: what a person may think of it. */
 function countTold(
   told: Map<string, { right: number; all: number }>,
-  { value, confidence }: Suggestion,
+  suggestion: Suggestion,
   truth: Suggested | null,
 ): void {
-  if (confidence < ASKED) return
-  const key = `${value}, ${confidence >= LIKELY ? 'likely' : 'maybe'}`
+  const sureness = surenessOf(suggestion)
+  if (!sureness) return
+  const key = `${suggestion.value}, ${sureness.sure}`
   const tally = told.get(key) ?? { right: 0, all: 0 }
-  told.set(key, { right: tally.right + (value === truth ? 1 : 0), all: tally.all + 1 })
+  told.set(key, { right: tally.right + (suggestion.value === truth ? 1 : 0), all: tally.all + 1 })
 }
 
 const none = () => ({ right: 0, wrong: 0, untold: 0, held: 0, all: 0 })

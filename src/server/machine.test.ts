@@ -1,10 +1,12 @@
 import { describe, expect, it } from 'vitest'
 import type { Act } from '@/core/job'
 import { checksOf, isWatched } from '@/core/job/proving/power'
+import { transact } from '@/data/database'
 import { deleteThing } from './deleting'
 import { actOnJob, openJob, readJob } from './jobs'
 import { readMachine } from './machine'
 import { normalSound } from './sounds'
+import { store } from './store'
 import { id, ownDataFolder, proveDead } from './testStore.testing'
 
 ownDataFolder()
@@ -67,6 +69,19 @@ describe('the page of a machine', () => {
     expect((await readMachine(machineId))?.story.repairs).toHaveLength(1)
     await deleteThing('machine', machineId, '')
     expect(await readMachine(machineId)).toBeNull()
+  })
+
+  it('tells nothing of a job with a stored value that cannot be, and says that there is one', async () => {
+    const { jobId, machineId } = await notMended()
+    await start(machineId)
+    const { db } = await store()
+    await transact(db, (trx) =>
+      trx.updateTable('sound').set({ at: 'some day' }).where('jobId', '=', jobId).execute(),
+    )
+    const page = await readMachine(machineId)
+    expect(page?.unread).toBe(1)
+    expect(page?.story.repairs).toHaveLength(1)
+    expect(page?.story.minutes).toBeNull()
   })
 
   it('is none where there is no such machine', async () => {

@@ -1,6 +1,6 @@
-import { isGoodMachine } from '@/core/archive/values'
+import { badValuesOf, isGoodMachine } from '@/core/archive/values'
 import { isId } from '@/core/job'
-import type { JobSnapshot, MachineRow } from '@/core/job/rows'
+import type { MachineRow } from '@/core/job/rows'
 import { type MachineStory, storyOf } from '@/core/machine/story'
 import { aliveJobs, aliveMachines } from '@/data/alive'
 import { loadSnapshot } from '@/data/jobs'
@@ -28,22 +28,10 @@ export async function readMachine(id: string): Promise<MachinePageRows | null> {
     .orderBy('openedAt', 'desc')
     .limit(MOST_JOBS)
     .execute()
-  const snapshots: JobSnapshot[] = []
-  let unread = 0
-  for (const job of jobs) {
-    const snapshot = await loadSnapshot(db, job.id).catch(() => null)
-    if (snapshot && canBeTold(snapshot)) snapshots.push(snapshot)
-    else unread++
-  }
-  return { machine, story: storyOf(snapshots), unread }
-}
-
-/** One damaged row takes its own job out of the story and not the page. */
-function canBeTold(snapshot: JobSnapshot): boolean {
-  try {
-    storyOf([snapshot])
-    return true
-  } catch {
-    return false
-  }
+  const stored = await Promise.all(jobs.map((job) => loadSnapshot(db, job.id).catch(() => null)))
+  // Nothing is told of a job with a value that cannot be: it takes itself out of the story and not the page.
+  const readable = stored.flatMap((snapshot) =>
+    snapshot && badValuesOf(snapshot).length === 0 ? [snapshot] : [],
+  )
+  return { machine, story: storyOf(readable), unread: jobs.length - readable.length }
 }

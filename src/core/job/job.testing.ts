@@ -68,12 +68,18 @@ export const act = (snapshot: JobSnapshot, ...acts: Act[]): JobSnapshot => actAt
 
 export const actAt = (now: number, snapshot: JobSnapshot, ...acts: Act[]): JobSnapshot =>
   acts.reduce((all, each) => withChanges(all, planAct(all, each, now).changes), snapshot)
+/** What is typed into one field of a job. */
+export const field = (part: string, name: string, text: string): Act => ({
+  kind: 'field.set',
+  id: id(),
+  part,
+  field: name,
+  typed: text,
+})
+
 /** Fields of one part, typed one after another. */
 export const typed = (job: JobSnapshot, part: string, fields: Record<string, string>): JobSnapshot =>
-  Object.entries(fields).reduce(
-    (all, [field, text]) => act(all, { kind: 'field.set', id: id(), part, field, typed: text }),
-    job,
-  )
+  Object.entries(fields).reduce((all, [name, text]) => act(all, field(part, name, text)), job)
 
 /** Motor and capacitor were out before the job began, the capacitor with this label is empty at each of its pairs, whatever is warm or charged was waited for. */
 export function onBench(

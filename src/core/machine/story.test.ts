@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import type { Act } from '../job/acts/actTypes'
-import { act, id, jobOn } from '../job/job.testing'
+import { act, field, id, jobOn } from '../job/job.testing'
 import type { JobSnapshot } from '../job/rows'
 import { storyOf } from './story'
 
@@ -8,13 +8,6 @@ const job = (openedAt: string, change: Partial<JobSnapshot['job']> = {}, ...acts
   const base = act(jobOn('bath-exhaust-fan', 'psc'), ...acts)
   return { ...base, job: { ...base.job, id: openedAt, openedAt, touchedAt: openedAt, ...change } }
 }
-const field = (part: string, name: string, typed: string): Act => ({
-  kind: 'field.set',
-  id: id(),
-  part,
-  field: name,
-  typed,
-})
 const can = (name: string): Act[] => [
   { kind: 'candidate.add', id: name, part: 'capacitor', source: 'typed', ref: '', name },
   field(`cand:${name}`, 'label', '5 uF 370 V'),

@@ -1,3 +1,5 @@
+import { dB } from './hear/level'
+
 /** What a recording that is being made still lacks, or what is wrong with it. */
 export type RecordingAdvice = 'too-loud' | 'too-quiet' | 'too-short' | 'enough'
 
@@ -35,5 +37,5 @@ export function levelOfStretch(samples: ArrayLike<number>): { levelDb: number; p
     sum += sample * sample
     peak = Math.max(peak, Math.abs(sample))
   }
-  return { levelDb: 10 * Math.log10(sum / Math.max(1, samples.length) + 1e-12), peak }
+  return { levelDb: dB(sum / Math.max(1, samples.length)), peak }
 }

@@ -1,8 +1,6 @@
 import { seenBefore } from '../job/ledger/seenBefore'
+import { partsWire } from '../job/ledger/wires'
 import type { JobSnapshot, LedgerRow, LinePhotoRow } from '../job/rows'
-
-/** Acts that part a wire from what it hung on. */
-const PARTS_WIRES: LedgerRow['action'][] = ['disconnect', 'unplug', 'cut-wire', 'unsolder']
 
 /** A photo that shows how the old wiring was, and what it is a photo of. */
 export interface WiringPhoto {
@@ -22,9 +20,7 @@ export function wiringPhotosOf(snapshot: JobSnapshot): WiringPhoto[] {
     taken
       .filter(({ lineId }) => lineId === line.id)
       .map((photo) => ({ photo, about: photo.caption || line.part || 'the wires' }))
-  const parting = snapshot.ledger.filter(
-    ({ action, terminal }) => PARTS_WIRES.includes(action) || Boolean(terminal),
-  )
+  const parting = snapshot.ledger.filter(partsWire)
   const before = parting.flatMap(({ id }) => seenBefore(snapshot, id)?.line ?? [])
   const lines = [...new Set([...parting, ...before])].sort((one, two) => one.position - two.position)
   return [

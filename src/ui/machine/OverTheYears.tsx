@@ -1,8 +1,8 @@
 'use client'
 
 import dynamic from 'next/dynamic'
-import { useEffect, useState } from 'react'
-import { clockIn, ownZone } from '../kit/time'
+import { clockIn } from '../kit/time'
+import { useOwnZone } from '../kit/useOwnZone'
 
 const CapacitanceHistory = dynamic(
   () => import('../pieces/CapacitanceHistory').then((piece) => piece.CapacitanceHistory),
@@ -11,7 +11,5 @@ const CapacitanceHistory = dynamic(
 
 /** Readings of a machine over all its jobs, by the clock of whoever reads. */
 export function OverTheYears({ machineId, zone }: { machineId: string; zone: string }) {
-  const [own, setOwn] = useState(zone)
-  useEffect(() => setOwn(ownZone()), [])
-  return <CapacitanceHistory machineId={machineId} day={clockIn(own).day} />
+  return <CapacitanceHistory machineId={machineId} day={clockIn(useOwnZone(zone)).day} />
 }

@@ -1,7 +1,7 @@
 'use client'
 
-import { useEffect, useState } from 'react'
-import { clockIn, ownZone } from '../kit/time'
+import { clockIn } from '../kit/time'
+import { useOwnZone } from '../kit/useOwnZone'
 
 interface LocalTimeProps {
   at: string
@@ -12,9 +12,7 @@ interface LocalTimeProps {
 
 /** A stored instant on the person's clock: the browser's zone wins as soon as it is there. */
 export function LocalTime({ at, zone, onlyDay = false }: LocalTimeProps) {
-  const [own, setOwn] = useState(zone)
-  useEffect(() => setOwn(ownZone()), [])
-  const { day, clock } = clockIn(own)
+  const { day, clock } = clockIn(useOwnZone(zone))
   return (
     <time dateTime={at} className="num text-[0.95em]">
       {onlyDay ? day(at) : `${day(at)} ${clock(at)}`}

@@ -1,9 +1,8 @@
 'use client'
 
 import { useEffect, useState } from 'react'
-import { heardOf } from '@/core/job/proving/sounds'
-import { storedAnalysis } from '@/core/sound/analyse'
-import { changeOf, type Heard, heardFromPeaks, storedHeard } from '@/core/sound/hear'
+import { heardOf, toldBy } from '@/core/job/proving/sounds'
+import { changeOf, type Heard } from '@/core/sound/hear'
 import { changeLines } from '@/wording/sayHeard'
 import { useJob } from '../job/JobProvider'
 
@@ -30,8 +29,7 @@ export function AgainstNormal({ heard }: { heard: Heard }) {
   }, [machine.id, job.id])
   if (!normal) return null
   const of = heardOf(snapshot)
-  const sound = storedAnalysis(normal.analysis)
-  const was = storedHeard(normal.analysis) ?? (sound && heardFromPeaks(sound, of))
+  const was = toldBy(normal.analysis, of)?.heard
   if (!was) return null
   return (
     <div className="mt-3" data-testid="against-normal">

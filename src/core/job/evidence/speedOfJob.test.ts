@@ -1,17 +1,9 @@
 import { describe, expect, it } from 'vitest'
-import type { Act } from '../acts/actTypes'
-import { act, bath, id } from '../job.testing'
+import { act, bath, field } from '../job.testing'
 import { speedOfJob } from './speedOfJob'
 
-const typed = (part: string, field: string, text: string): Act => ({
-  kind: 'field.set',
-  id: id(),
-  part,
-  field,
-  typed: text,
-})
 const running = (rpm: string, plate = '1075') =>
-  speedOfJob(act(bath(), typed('motor-old', 'rpm', plate), typed('sound', 'rpm', rpm)))
+  speedOfJob(act(bath(), field('motor-old', 'rpm', plate), field('sound', 'rpm', rpm)))
 
 describe('the speed at which a fan runs', () => {
   it('is held against its plate: load takes up to 15 %, less than that is a sign', () => {

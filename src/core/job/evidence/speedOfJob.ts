@@ -1,4 +1,4 @@
-import { polesOf, synchronousRpm } from '../../speed'
+import { polesOf } from '../../speed'
 import { typedValue } from '../../units/parseTyped'
 import { fieldText, SOUND_PART } from '../fields'
 import { oldMotor } from '../parts/oldPart'
@@ -39,8 +39,8 @@ export function speedOfJob(snapshot: JobSnapshot): SpeedOfJob | null {
   const { lineHz } = heardOf(snapshot)
   const plate = [...(oldMotor(snapshot).rpm ?? [])].sort((one, two) => two - one)
   const [fastest, slowest] = [plate[0], plate.at(-1)]
-  const poles = polesOf(fastest ?? rpm, lineHz)?.poles ?? null
-  const synchronous = poles === null ? null : synchronousRpm(lineHz, poles)
+  const field = polesOf(fastest ?? rpm, lineHz)
+  const [poles, synchronous] = [field?.poles ?? null, field?.synchronousRpm ?? null]
   const verdict =
     fastest === undefined || slowest === undefined
       ? 'no-plate'

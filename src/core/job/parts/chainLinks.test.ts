@@ -1,15 +1,8 @@
 import { describe, expect, it } from 'vitest'
 import type { Act } from '../acts/actTypes'
-import { act, bath, id } from '../job.testing'
+import { act, bath, field } from '../job.testing'
 import { chainOf, linkField, recordedLinks } from './motorMatch'
 
-const field = (part: string, name: string, typed: string): Act => ({
-  kind: 'field.set',
-  id: id(),
-  part,
-  field: name,
-  typed,
-})
 const link = (index: number, number: string, by: string, from = ''): Act[] => [
   field('chain', linkField(index, 'number'), number),
   field('chain', linkField(index, 'by'), by),

@@ -1,12 +1,10 @@
 import { type ProveCheck, wiringCheck } from '../../knowledge/proofChecks'
 import { isPresent } from '../energy/period'
+import { partsWire } from '../ledger/wires'
 import type { CheckRow, JobSnapshot, LedgerRow } from '../rows'
 
-/** Acts that part a wire; what frees a part takes its wires along. */
-const PARTS_WIRES: LedgerRow['action'][] = ['disconnect', 'unplug', 'cut-wire', 'unsolder']
-
-const ofWires = ({ action, terminal, frees }: LedgerRow): boolean =>
-  PARTS_WIRES.includes(action) || terminal !== '' || frees !== ''
+/** What frees a part takes its wires along. */
+const ofWires = (line: LedgerRow): boolean => partsWire(line) || line.frees !== ''
 
 /** What was put back, when, and in which dead period; null where none stood. */
 interface PutBack {

@@ -1,19 +1,11 @@
 import { describe, expect, it } from 'vitest'
 import { workOfJob } from '../../fit/work'
 import type { Act } from '../acts/actTypes'
-import { act, answered, back, bath, id, jobOn, line, madeDead, NOW, tick } from '../job.testing'
+import { act, answered, back, bath, field, id, jobOn, line, madeDead, NOW, tick } from '../job.testing'
 import { candidatePart } from '../parts/candidates'
 import type { JobSnapshot } from '../rows'
 import { jobChecks } from './jobChecks'
 import { checksOf, powerProblems } from './power'
-
-const field = (part: string, name: string, typed: string): Act => ({
-  kind: 'field.set',
-  id: id(),
-  part,
-  field: name,
-  typed,
-})
 
 /** Two single cans in place of a dual one: a bridge to make, two cans to strap. */
 const twoSingles = (): JobSnapshot =>

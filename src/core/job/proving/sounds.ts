@@ -39,8 +39,8 @@ export const comparedSounds = oncePerSnapshot((snapshot: JobSnapshot): ComparedS
       .filter((row) => row.way === way)
       .sort((one, two) => (one.at < two.at ? 1 : -1))
     for (const row of rows) {
-      const sound = storedAnalysis(row.analysis)
-      if (sound) return { row, sound, heard: storedHeard(row.analysis) ?? heardFromPeaks(sound, of) }
+      const told = toldBy(row.analysis, of)
+      if (told) return { row, ...told }
     }
     return null
   }
@@ -52,6 +52,12 @@ export const comparedSounds = oncePerSnapshot((snapshot: JobSnapshot): ComparedS
     change: before && after ? changeOf(before.heard, after.heard, of.lineHz) : null,
   }
 })
+
+/** What a recording tells by what was kept of it, now or by an older program; null where that is damaged. */
+export function toldBy(analysis: string, of: HeardOf): Pick<HeardSound, 'sound' | 'heard'> | null {
+  const sound = storedAnalysis(analysis)
+  return sound && { sound, heard: storedHeard(analysis) ?? heardFromPeaks(sound, of) }
+}
 
 /** What is known of the machine that is heard, as the recogniser takes it. */
 export function heardOf(snapshot: JobSnapshot): HeardOf {

@@ -15,8 +15,7 @@ const HUM_HZ = 3
  * It suggests nothing.
  */
 export function heardFromPeaks({ seconds, levelDb, peaks }: SoundAnalysis, of: HeardOf): Heard {
-  const onHum = (hz: number) =>
-    isHum(hz, of.lineHz) || Math.abs(hz - Math.round(hz / (2 * of.lineHz)) * 2 * of.lineHz) < HUM_HZ
+  const onHum = (hz: number) => isHum(hz, of.lineHz, HUM_HZ)
   const own = peaks.filter(({ hz }) => !onHum(hz))
   const hum = peaks.find(({ hz }) => onHum(hz))
   return {

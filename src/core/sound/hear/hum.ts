@@ -5,10 +5,14 @@ import { bandPower, type Spectrum } from './spectrum'
 const APART = 0.0015
 const LEAST_HZ = 1.2
 
-/** Does a tone lie on the mains' doubled frequency or a harmonic of it? */
-export function isHum(hz: number, lineHz: number): boolean {
+/**
+ * Does a tone lie on the mains' doubled frequency or a harmonic of it?
+ *
+ * @param least hertz within which it always does: more where the lines of a spectrum lie far apart
+ */
+export function isHum(hz: number, lineHz: number, least = LEAST_HZ): boolean {
   const nearest = Math.round(hz / (2 * lineHz)) * 2 * lineHz
-  return nearest > 0 && Math.abs(hz - nearest) < Math.max(LEAST_HZ, APART * nearest)
+  return nearest > 0 && Math.abs(hz - nearest) < Math.max(least, APART * nearest)
 }
 
 const BELOW_HZ = 1000
