@@ -20,11 +20,20 @@ const views: View[] = [
   {
     file: 'bench',
     path: '/',
-    before: async (page) => page.getByLabel('What has stopped?').fill('bathroom fan hums'),
+    before: async (page) => {
+      await page.getByLabel('What has stopped?').fill('bathroom fan hums')
+      // The verdicts of the list come behind it.
+      await page.getByText('Is being worked out').first().waitFor({ state: 'detached' })
+    },
   },
   { file: '1-notice', job: ['Gable fan', 'notice'] },
   { file: '2-make-dead', job: ['Gable fan', 'make-dead'] },
-  { file: '3-measure', job: ['Dehumidifier', 'measure'] },
+  {
+    file: '3-measure',
+    job: ['Dehumidifier', 'measure'],
+    before: async (page) =>
+      page.getByRole('button', { name: 'Read the label from a photo' }).first().waitFor(),
+  },
   { file: 'where', job: ['Cooling unit', 'where'] },
   {
     file: '4-decide',
@@ -76,7 +85,11 @@ const views: View[] = [
       await page.getByRole('heading', { name: 'Made to fit' }).evaluate((part) => part.scrollIntoView())
     },
   },
-  { file: 'instruments', path: '/instruments?i=motor&cap=2' },
+  {
+    file: 'instruments',
+    path: '/instruments?i=motor&cap=2',
+    before: async (page) => page.locator('canvas').first().waitFor(),
+  },
   {
     file: 'phone-proof',
     path: '/',
