@@ -12,25 +12,26 @@ import { LocalTime } from '@/ui/record/LocalTime'
 export const metadata = { title: 'Bench · Rest Cog' }
 
 interface Props {
-  searchParams: Promise<{ say?: string; danger?: string }>
+  searchParams: Promise<{ say?: string; danger?: string; machine?: string }>
 }
 
 export default async function BenchPage({ searchParams }: Props) {
   const zone = await personZone()
-  const { say = '', danger = '' } = await searchParams
+  const { say = '', danger = '', machine = '' } = await searchParams
   const [{ open, closed, left, known, due, looks, introduced, dataTrouble }, names] = await Promise.all([
-    readBench({ zone }),
+    readBench({ zone, at: machine }),
     readOwnNames(),
   ])
   return (
     <main id="work" className="mx-auto max-w-[1180px] pb-16 mid:px-5 mid:pt-6">
       <h1 className="sr-only">Bench</h1>
       <StartForm
-        key={say + danger}
+        key={say + danger + machine}
         machines={known}
         names={names}
         said={say.slice(0, 500)}
         danger={isStopRule(danger) ? danger : null}
+        at={known.some(({ id }) => id === machine) ? machine : null}
       />
       {dataTrouble ? (
         <p role="alert" className="mx-4 mt-4 border-stop border-l-4 pl-3 mid:mx-0">

@@ -41,6 +41,7 @@ export async function loadSnapshot(db: Db, jobId: string): Promise<JobSnapshot |
     beside: await besideOf(db, job),
     onCircuit: await onCircuitOf(db, machine, circuits),
     circuits,
+    hanging: await hangingOn(db, machine),
   }
   for (const name of lists) {
     const of = (id: string) =>
@@ -147,6 +148,31 @@ async function onCircuitOf(db: Db, machine: MachineRow, circuits: CircuitPlace[]
       }),
   )
   return of.flat()
+}
+
+/** Lights and sockets on the breaker of a machine, and how it was found that it hangs there. */
+async function hangingOn(db: Db, machine: MachineRow): Promise<JobSnapshot['hanging']> {
+  const own = machine.circuit?.toLowerCase()
+  if (own === undefined) return { loads: [], found: null }
+  const breakers = await db.selectFrom('breaker').select(['id', 'name']).execute()
+  const breaker = breakers.find(({ name }) => name.toLowerCase() === own)
+  const loads = breaker
+    ? await db
+        .selectFrom('breaker_load')
+        .select('name')
+        .where('breakerId', '=', breaker.id)
+        .orderBy('name')
+        .execute()
+    : []
+  const found = await db
+    .selectFrom('machine_breaker')
+    .selectAll()
+    .where('id', '=', machine.id)
+    .executeTakeFirst()
+  return {
+    loads: loads.map(({ name }) => name),
+    found: found && found.circuit.toLowerCase() === own ? found.found : null,
+  }
 }
 
 /** Other machines of the household of which the breaker is known. */

@@ -531,6 +531,35 @@ const practice: Migration = {
   },
 }
 
+/** The household over the years, beside its jobs: what is fitted, figures of good days, breakers, rounds, spares, guests; what was done, to be undone. */
+const overTheYears: Migration = {
+  async up(db: Db) {
+    const machine = (column: string) =>
+      `"${column}" text not null references "machine" ("id") on delete cascade`
+    for (const statement of [
+      `create table "machine_life" (${machine('id')} primary key, "retiredAt" text, "retiredWhy" text not null, "dayWithout" real)`,
+      `create table "fitted" ("id" text primary key, ${machine('machineId')}, "what" text not null, "name" text not null, "figures" text not null, "since" text not null, "boughtFrom" text not null, "warrantyUntil" text not null, "goneAt" text)`,
+      `create table "measured" ("id" text primary key, ${machine('machineId')}, "what" text not null, "section" text not null, "value" real not null, "typed" text not null, "at" text not null, "normal" integer not null, "source" text not null, "note" text not null, "struckAt" text)`,
+      `create table "normal_sound" ("id" text primary key, ${machine('machineId')}, "name" text not null, "analysis" text not null, "at" text not null)`,
+      `create table "breaker" ("id" text primary key, "name" text not null, "amps" real, "note" text not null, "position" real not null)`,
+      `create table "breaker_load" ("id" text primary key, "breakerId" text not null references "breaker" ("id") on delete cascade, "name" text not null, "found" text not null)`,
+      `create table "machine_breaker" (${machine('id')} primary key, "circuit" text not null, "found" text not null, "at" text not null)`,
+      `create table "season_round" ("id" text primary key, "name" text not null, "startedAt" text not null, "endedAt" text)`,
+      `create table "round_item" ("id" text primary key, "roundId" text not null references "season_round" ("id") on delete cascade, ${machine('machineId')}, "task" text not null, "why" text not null, "state" text not null, "note" text not null, "doneAt" text, "who" text not null, "jobId" text references "job" ("id") on delete set null, "position" real not null)`,
+      `create table "spare" ("id" text primary key, "place" text not null, "price" real, "boughtAt" text not null, "least" integer not null)`,
+      `create table "spare_use" ("id" text primary key, "partId" text not null, ${machine('machineId')}, "jobId" text references "job" ("id") on delete set null, "at" text not null)`,
+      `create table "guest" ("id" text primary key, "name" text not null, "may" text not null, "target" text not null, "secret" text not null, "until" text not null, "endedAt" text)`,
+      `create table "house_event" ("seq" integer primary key autoincrement, "id" text not null unique, "at" text not null, "who" text not null, "said" text not null, "changes" text not null, "undone" integer not null)`,
+      `create index "fitted_machine" on "fitted" ("machineId")`,
+      `create index "measured_machine" on "measured" ("machineId", "what", "at")`,
+      `create index "normal_sound_machine" on "normal_sound" ("machineId", "at")`,
+      `create index "round_item_machine" on "round_item" ("machineId", "task")`,
+      `create index "round_item_round" on "round_item" ("roundId")`,
+    ])
+      await sql.raw(statement).execute(db)
+  },
+}
+
 /** A migration as a whole or not at all: a step that fails leaves the file as it was. */
 const whole = (migration: Migration): Migration => ({
   async up(db: Db) {
@@ -571,6 +600,7 @@ const migrations: Record<string, Migration> = {
   '0022-first-questions': whole(firstQuestions),
   '0023-deleted': whole(deleted),
   '0024-practice': whole(practice),
+  '0025-over-the-years': whole(overTheYears),
 }
 
 /**

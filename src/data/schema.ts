@@ -1,9 +1,13 @@
 import type { Generated } from 'kysely'
+import type { HouseTables } from '@/core/house/rows'
 import type { EventRow, HouseholdRow, JobTables, MachineRow } from '@/core/job/rows'
 import type { FamilyId } from '@/core/knowledge/vocabulary'
 
+/** Tables of the household over the years that hold whole rows of the core. */
+type HouseRowTables = Omit<HouseTables, 'machine' | 'job' | 'part'>
+
 /** Tables as they stand in the file; rows are the core's own, flags as 0/1. */
-export interface Schema {
+export interface Schema extends HouseRowTables {
   household: HouseholdRow
   machine: MachineRow
   job: JobTables['job']
@@ -35,12 +39,26 @@ export interface Schema {
   safety_log: JobTables['log']
   event: EventRow
   known_act: KnownActRow
+  house_event: HouseEventRow
   photo: PhotoRow
   bench_line: BenchLineRow
   own_name: OwnNameRow
   deleted: DeletedRow
   catalogue: CatalogueRow
   part: PartRow & PartFigures
+}
+
+/** Something that was done to the household, with what it changed, so that it can be undone. */
+export interface HouseEventRow {
+  seq: Generated<number>
+  id: string
+  at: string
+  who: string
+  /** The message as JSON: its key and what is put into it. */
+  said: string
+  /** Rows before and after, as JSON. */
+  changes: string
+  undone: 0 | 1
 }
 
 /** An act that was stored and has no event of its own. */

@@ -5,17 +5,10 @@ import type { FamilyId } from '@/core/knowledge/vocabulary'
 import { transact } from '@/data/database'
 import { updateHousehold } from '@/data/household'
 import { find } from './find'
-import {
-  PAGE,
-  pageOfMachine,
-  readBench,
-  readHousehold,
-  readJobs,
-  readMachine,
-  readMachinesWithJobs,
-} from './household'
+import { PAGE, pageOfMachine, readBench, readHousehold, readJobs, readMachinesWithJobs } from './household'
 import { HouseholdChange } from './householdInput'
 import { actOnJob, openJob, readJob } from './jobs'
+import { readMachine } from './machine'
 import { capacitanceHistory } from './readings'
 import { store } from './store'
 import { capacitorOut, id, ownDataFolder, proveDead } from './testStore.testing'
@@ -133,7 +126,7 @@ describe('machines', () => {
       { kind: 'machine.edit', field: 'place', value: 'north wing' },
     ])
     const read = (await readMachine(machine.id))!
-    expect(read.jobs.map((job) => job.id).sort()).toEqual([first, second].sort())
+    expect(read.story.repairs.map((repair) => repair.id).sort()).toEqual([first, second].sort())
     expect(await readMachine('no such machine')).toBeNull()
     for (const words of ['shower', 'SHOW', 'showr north', 'north wing']) {
       const found = await find(words)

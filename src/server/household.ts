@@ -6,7 +6,8 @@ import { proveChecks } from '@/core/knowledge/proofChecks'
 import type { FamilyId } from '@/core/knowledge/vocabulary'
 import { dayIn } from '@/core/units/days'
 import type { OwnName } from '@/core/words/ownNames'
-import { findHousehold, findMachine, listJobs, listMachines, listOwnNames } from '@/data/household'
+import { retiredMachines } from '@/data/house'
+import { findHousehold, listJobs, listMachines, listOwnNames } from '@/data/household'
 import { listDueLooks } from '@/data/jobs'
 import { fileTrouble } from '@/data/trouble'
 import { readPlan } from './backup/plan'
@@ -77,8 +78,9 @@ async function rowsOf({ household }: Listed, some: Listed['entries'], now: numbe
  * Jobs lying on the bench, newest first, each with its power line, leading suspect and next act; of each list its first page.
  *
  * @param zone the person's time zone: what is due today is due by their calendar
+ * @param at a machine that is among those to choose from in any case
  */
-export async function readBench({ zone }: { zone?: string } = {}): Promise<{
+export async function readBench({ zone, at = '' }: { zone?: string; at?: string } = {}): Promise<{
   open: BenchJob[]
   closed: BenchJob[]
   /** Jobs that are not in the lists, since they would be too long. */
@@ -104,6 +106,8 @@ export async function readBench({ zone }: { zone?: string } = {}): Promise<{
   const [open, closed] = [shownOf('open'), shownOf('closed')]
   const rows = await rowsOf(all, [...open.shown, ...closed.shown], now)
   const today = dayIn(now, zone)
+  const retired = await retiredMachines(db)
+  const inUse = machines.filter(({ id }) => !retired.has(id) || id === at)
   const looks = await listDueLooks(db, new Date(now).toISOString())
   const familyOf = new Map(entries.map(({ job, machine }) => [job.id, machine]))
   return {
@@ -112,8 +116,8 @@ export async function readBench({ zone }: { zone?: string } = {}): Promise<{
     left: { open: open.left, closed: closed.left },
     introduced: household?.introduced === 1,
     dataTrouble: withoutLogSince(folder.path) !== null || (await readPlan()).lastError !== '',
-    known: namedApart(offered(machines.filter(isGoodMachine), jobs), jobs, zone),
-    due: machines.filter((machine) => machine.nextLook !== null && machine.nextLook <= today).slice(0, PAGE),
+    known: namedApart(offered(inUse.filter(isGoodMachine), jobs, at), jobs, zone),
+    due: inUse.filter((machine) => machine.nextLook !== null && machine.nextLook <= today).slice(0, PAGE),
     looks: looks.slice(0, PAGE).map(({ jobId, checkId, dueAt }) => {
       const machine = familyOf.get(jobId)
       const check = machine && proveChecks[machine.family].find((each) => each.id === checkId)
@@ -161,8 +165,9 @@ export async function readJobs(status: 'open' | 'closed', asked: number): Promis
 /** Machines with their jobs, newest first, by the page. One with a stored value that cannot be read is marked so. */
 export async function readMachinesWithJobs(
   asked = 1,
-): Promise<PageOf<{ machine: MachineRow; jobs: JobRow[]; good: boolean }>> {
-  const { jobs, machines } = await listed()
+): Promise<PageOf<{ machine: MachineRow; jobs: JobRow[]; good: boolean; retiredAt: string | null }>> {
+  const { db } = await store()
+  const [{ jobs, machines }, retired] = await Promise.all([listed(), retiredMachines(db)])
   const byMachine = new Map<string, JobRow[]>()
   for (const job of jobs) byMachine.set(job.machineId, [...(byMachine.get(job.machineId) ?? []), job])
   const page = pageOf(machines, asked)
@@ -172,6 +177,7 @@ export async function readMachinesWithJobs(
       machine,
       jobs: byMachine.get(machine.id) ?? [],
       good: isGoodMachine(machine),
+      retiredAt: retired.get(machine.id) ?? null,
     })),
   }
 }
@@ -183,8 +189,8 @@ export async function pageOfMachine(id: string): Promise<number> {
   return Math.floor(Math.max(0, place) / PAGE) + 1
 }
 
-/** Of each kind the machines with the last jobs. */
-function offered(machines: MachineRow[], jobs: JobRow[]): MachineRow[] {
+/** Of each kind the machines with the last jobs, and the one that is asked for. Of those in use no more only that one. */
+function offered(machines: MachineRow[], jobs: JobRow[], at: string): MachineRow[] {
   const last = new Map<string, number>()
   jobs.forEach(({ machineId }, index) => {
     if (!last.has(machineId)) last.set(machineId, index)
@@ -193,10 +199,10 @@ function offered(machines: MachineRow[], jobs: JobRow[]): MachineRow[] {
   const counts = new Map<string, number>()
   return [...machines]
     .sort((one, other) => place(one) - place(other))
-    .filter(({ family }) => {
+    .filter(({ id, family }) => {
       const count = (counts.get(family) ?? 0) + 1
       counts.set(family, count)
-      return count <= OFFERED
+      return count <= OFFERED || id === at
     })
 }
 
@@ -218,14 +224,6 @@ function namedApart(
     const last = lastOf.get(id)
     return { id, family, title: alone ? title : `${title}, ${last ? `last job ${last}` : 'no job yet'}` }
   })
-}
-
-export async function readMachine(id: string): Promise<{ machine: MachineRow; jobs: JobRow[] } | null> {
-  const { db } = await store()
-  const machine = await findMachine(db, id)
-  if (!machine) return null
-  const jobs = (await listJobs(db)).filter((job) => job.machineId === id)
-  return { machine, jobs }
 }
 
 /** What the household calls its machines. */

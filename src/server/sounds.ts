@@ -8,10 +8,10 @@ export interface NormalSound {
 }
 
 /**
- * How a machine sounds on a good day: the last recording after a repair that ended well.
+ * How a machine sounds on a good day: the last recording after a repair that ended well, or that was taken as its normal.
  *
  * @param except the job that asks: its own recording is no other day
- * @returns null where no job of it ended so with a recording
+ * @returns null where there is neither
  */
 export async function normalSound(machineId: string, except: string): Promise<NormalSound | null> {
   const { db } = await store()
@@ -25,5 +25,13 @@ export async function normalSound(machineId: string, except: string): Promise<No
     .where('sound.way', '=', 'after')
     .orderBy('sound.at', 'desc')
     .executeTakeFirst()
-  return row ?? null
+  const taken = await db
+    .selectFrom('normal_sound')
+    .select(['analysis', 'at'])
+    .where('machineId', '=', machineId)
+    .orderBy('at', 'desc')
+    .executeTakeFirst()
+  return (
+    [row, taken].flatMap((each) => each ?? []).sort((one, two) => two.at.localeCompare(one.at))[0] ?? null
+  )
 }

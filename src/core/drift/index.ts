@@ -58,3 +58,24 @@ export function capacitorDrift(
     latestYears: Math.sign(slow) === sign ? leaves(slow) : null,
   }
 }
+
+/**
+ * The 90 % band of the line itself at a time: how far the line may lie off, not how far a reading may.
+ * Source: least squares, s·t·√(1/n + (x − x̄)²/Sxx).
+ *
+ * @param atYears on the scale of the readings
+ * @returns half the width in µF; null with fewer than three readings
+ */
+export function driftBand(readings: DriftReading[], atYears: number): number | null {
+  const n = readings.length
+  const line = capacitorDrift(readings, { lowUf: 0, highUf: Number.MAX_VALUE })
+  if (n < 3 || !line) return null
+  const meanT = readings.reduce((sum, each) => sum + each.years, 0) / n
+  const spread = readings.reduce((sum, each) => sum + (each.years - meanT) ** 2, 0)
+  const residual = readings.reduce(
+    (sum, each) => sum + (each.uF - line.startUf - line.perYearUf * each.years) ** 2,
+    0,
+  )
+  const t = T90[Math.min(n - 3, T90.length - 1)] ?? 1.8
+  return t * Math.sqrt((residual / (n - 2)) * (1 / n + (atYears - meanT) ** 2 / spread))
+}

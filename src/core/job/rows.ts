@@ -1,3 +1,4 @@
+import type { FoundHow } from '../house/found'
 import type { CoverId } from '../knowledge/covers'
 import type {
   CauseId,
@@ -531,6 +532,8 @@ export type JobSnapshot = {
   onCircuit?: CircuitJob[]
   /** Other machines of the household of which the breaker is known. */
   circuits?: CircuitPlace[]
+  /** What else hangs on the breaker of this machine, and how it is known that the machine does. */
+  hanging?: { loads: string[]; found: FoundHow | null }
 } & {
   [T in ListTable]: JobTables[T][]
 }

@@ -24,6 +24,8 @@ export interface Repair {
   cost: number | null
   /** Turns a minute, as it ran then. */
   rpm: number | null
+  /** So many repairs before it had the same cause. */
+  again: number
 }
 
 /** A part that is in the machine now, as far as its jobs know. */
@@ -50,7 +52,7 @@ export interface MachineStory {
  */
 export function storyOf(jobs: JobSnapshot[]): MachineStory {
   const ordered = [...jobs].sort((one, two) => two.job.openedAt.localeCompare(one.job.openedAt))
-  const repairs = ordered.map(repairOf)
+  const repairs = withAgain(ordered.map(repairOf))
   return {
     repairs,
     fitted: (['motor', 'capacitor'] as const).flatMap((what) => fittedNow(ordered, what) ?? []),
@@ -59,7 +61,19 @@ export function storyOf(jobs: JobSnapshot[]): MachineStory {
   }
 }
 
-function repairOf(snapshot: JobSnapshot): Repair {
+/** @param repairs the newest first */
+const withAgain = (repairs: Omit<Repair, 'again'>[]): Repair[] =>
+  repairs.map((repair, index) => ({
+    ...repair,
+    again:
+      repair.cause === null
+        ? 0
+        : repairs
+            .slice(index + 1)
+            .filter(({ cause, status }) => cause === repair.cause && status === 'closed').length,
+  }))
+
+function repairOf(snapshot: JobSnapshot): Omit<Repair, 'again'> {
   const { job, decisions } = snapshot
   const [decided] = decisions
   const other = wentIn(snapshot)

@@ -30,14 +30,16 @@ interface StartFormProps {
   said?: string
   /** A sign of danger that was tapped on another page. */
   danger?: StopRuleId | null
+  /** The machine on whose page somebody said that something is wrong with it. */
+  at?: string | null
 }
 
 /** What has been said and corrected so far, what that means, and how a job begins with it. */
-function useStart({ machines, names, said = '', danger = null }: StartFormProps) {
+function useStart({ machines, names, said = '', danger = null, at = null }: StartFormProps) {
   const [text, setText] = useState(said)
   const [chosen, setChosen] = useState<FamilyId | null>(null)
   /** Null until the person says which; empty for a new one. */
-  const [picked, setPicked] = useState<string | null>(null)
+  const [picked, setPicked] = useState<string | null>(at)
   const [corrected, setCorrected] = useState<Corrections>({})
   const [choosing, setChoosing] = useState(false)
   const [error, setError] = useState<string | null>(null)

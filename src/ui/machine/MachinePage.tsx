@@ -5,51 +5,105 @@ import { machineTitle } from '@/core/job/title'
 import { actionInfo } from '@/core/knowledge/actions'
 import { shortCauses } from '@/core/knowledge/shortCauses'
 import { familyLabel, isCause, vocabulary } from '@/core/knowledge/vocabulary'
-import type { FittedPart, MachineStory, Repair } from '@/core/machine/story'
+import type { MachineStory, Repair } from '@/core/machine/story'
 import { significant } from '@/core/units'
+import type { MachinePageRows } from '@/server/machine'
+import { house } from '@/wording/en/house'
+import { say } from '@/wording/say'
+import { AddReadings } from '../house/AddReadings'
+import { FittedList } from '../house/FittedList'
+import { HouseWork } from '../house/HouseWork'
+import { NormalList } from '../house/KnowItWell'
+import { MachineActs } from '../house/MachineActs'
+import { Trends } from '../house/Trends'
 import { LocalTime } from '../record/LocalTime'
-import { OverTheYears } from './OverTheYears'
+import { ShelfFor } from './ShelfFor'
 
-interface MachinePageProps {
-  machine: MachineRow
-  story: MachineStory
-  /** Jobs that cannot be told, since a stored value of them cannot be read. */
-  unread: number
+interface MachinePageProps extends MachinePageRows {
   zone: string
+  /** The day of whoever reads. */
+  today: string
+  now: number
 }
 
 /** A machine over the years: what it is, what is in it now, how its readings moved, and each of its repairs. */
-export function MachinePage({ machine, story, unread, zone }: MachinePageProps) {
+export function MachinePage({ zone, today, now, ...rows }: MachinePageProps) {
+  const { machine, household, story, unread, life } = rows
+  const fahrenheit = household.fahrenheit === 1
   return (
-    <main id="work" className="mx-auto max-w-[1180px] px-4 pt-6 pb-16 [overflow-wrap:anywhere] mid:px-5">
-      <p className="caption">
-        <Link href={`/household?machine=${machine.id}#${machine.id}`} className="text-teal underline">
-          Household
-        </Link>
-      </p>
-      <h1 className="text-2xl">{machineTitle(machine)}</h1>
-      <p className="mt-1">{aboutOf(machine)}</p>
-      <div className="grid gap-x-10 mid:grid-cols-2">
-        <Section title="In it now">
-          <InItNow fitted={story.fitted} zone={zone} />
-          <Labels machine={machine} />
-        </Section>
-        <Section title="What it took">
-          <p>{tookOf(story)}</p>
-        </Section>
-      </div>
-      <Section title="Repairs">
-        <Repairs repairs={story.repairs} zone={zone} />
-        {unread > 0 ? (
-          <p className="mt-2 border-stop border-l-4 pl-2">
-            {`${unread === 1 ? 'One job' : `${unread} jobs`} of it cannot be read. Under Household, Data, the folder can be checked.`}
+    <HouseWork>
+      <main id="work" className="mx-auto max-w-[1180px] px-4 pt-6 pb-16 [overflow-wrap:anywhere] mid:px-5">
+        <p className="caption no-print">
+          <Link href={`/household?machine=${machine.id}#${machine.id}`} className="text-teal underline">
+            Household
+          </Link>
+        </p>
+        <h1 className="text-2xl">{machineTitle(machine)}</h1>
+        <p className="mt-1">{aboutOf(machine)}</p>
+        <Breaker circuit={rows.circuit} name={machine.circuit} />
+        {life?.retiredAt ? (
+          <p className="mt-2 border-ink border-l-4 pl-3">
+            {`In use no more since ${life.retiredAt}${life.retiredWhy ? `: ${life.retiredWhy}` : ''}.`}
           </p>
         ) : null}
-      </Section>
-      <Section title="Its capacitor over the years">
-        <OverTheYears machineId={machine.id} zone={zone} />
-      </Section>
-    </main>
+        <MachineActs
+          machine={machine}
+          life={life}
+          circuitFound={rows.circuit?.found ?? ''}
+          known={rows.known}
+          hasJobs={story.repairs.length + unread > 0}
+          lineHz={household.region === 'europe' ? 50 : 60}
+          today={today}
+        />
+        <div className="grid gap-x-10 mid:grid-cols-[minmax(0,22rem)_minmax(0,1fr)]">
+          <div>
+            <Section title="In it now">
+              <FittedList
+                machineId={machine.id}
+                rows={rows.fitted}
+                byJobs={story.fitted}
+                today={today}
+                zone={zone}
+              />
+              <Labels machine={machine} />
+            </Section>
+            <Section title="On the shelf for it">
+              <ShelfFor spares={rows.spares} worth={rows.worth} />
+            </Section>
+            <Section title="Its normal">
+              <NormalList normal={rows.normal} zone={zone} fahrenheit={fahrenheit} />
+            </Section>
+            {machine.note ? (
+              <Section title="Note">
+                <p className="whitespace-pre-line">{machine.note}</p>
+              </Section>
+            ) : null}
+          </div>
+          <div>
+            <Section title="Read over the years">
+              <Trends
+                trends={rows.trends}
+                machineId={machine.id}
+                now={now}
+                zone={zone}
+                fahrenheit={fahrenheit}
+              />
+              <AddReadings machineId={machine.id} fahrenheit={fahrenheit} />
+            </Section>
+            <Section title="What happened">
+              <p className="mb-2">{tookOf(story)}</p>
+              <Repairs repairs={story.repairs} zone={zone} />
+              {unread > 0 ? (
+                <p className="mt-2 border-stop border-l-4 pl-2">
+                  {`${unread === 1 ? 'One job' : `${unread} jobs`} of it cannot be read. Under Household, Data, the folder can be checked.`}
+                </p>
+              ) : null}
+              <Rounds rounds={rows.rounds} zone={zone} />
+            </Section>
+          </div>
+        </div>
+      </main>
+    </HouseWork>
   )
 }
 
@@ -60,40 +114,29 @@ const Section = ({ title, children }: { title: string; children: React.ReactNode
   </section>
 )
 
-const aboutOf = ({
-  family,
-  place,
-  manufacturer,
-  modelNumber,
-  motorKind,
-  installedYear,
-  circuit,
-}: MachineRow) =>
+const aboutOf = ({ family, place, manufacturer, modelNumber, motorKind, installedYear }: MachineRow) =>
   [
     familyLabel(family),
     place,
     [manufacturer, modelNumber].filter(Boolean).join(' '),
     motorKind ? vocabulary.motorKinds[motorKind] : '',
     installedYear ? `fitted ${installedYear}` : '',
-    circuit ? `breaker ${circuit}` : '',
   ]
     .filter(Boolean)
     .join(' · ')
 
-function InItNow({ fitted, zone }: { fitted: FittedPart[]; zone: string }) {
-  if (fitted.length === 0)
-    return <p>No repair says yet what was fitted: what is in it is what it was built with.</p>
+/** Its breaker, how that is known, and what else goes dark with it. */
+function Breaker({ circuit, name }: { circuit: MachinePageRows['circuit']; name: string | null }) {
+  if (!circuit) return <p className="caption">Nobody noted its breaker yet.</p>
+  const also = [...circuit.also, ...circuit.loads.map((load) => load.name)]
   return (
-    <ul>
-      {fitted.map(({ what, name, since }) => (
-        <li key={what} className="border-line border-b py-1.5">
-          <b className="font-semibold">{what === 'motor' ? 'Motor' : 'Capacitor'}</b> {name}
-          <span className="caption block">
-            since <LocalTime at={since} zone={zone} onlyDay />
-          </span>
-        </li>
-      ))}
-    </ul>
+    <p className="caption">
+      <Link href="/household/circuits" className="text-teal underline">{`Breaker ${name}`}</Link>
+      {circuit.found
+        ? `, ${say({ key: `found.${circuit.found}` }, house)}`
+        : ', nobody noted how it was found'}
+      {also.length > 0 ? `; on it also: ${also.join(', ')}.` : '; nothing else is known to hang on it.'}
+    </p>
   )
 }
 
@@ -136,13 +179,13 @@ const results: Record<NonNullable<Repair['result']>, string> = {
 }
 
 function Repairs({ repairs, zone }: { repairs: Repair[]; zone: string }) {
-  if (repairs.length === 0) return <p>None yet. It is chosen by its name where a job is started.</p>
+  if (repairs.length === 0) return <p>No repair yet.</p>
   return (
     <ul>
       {repairs.map((repair) => (
         <li
           key={repair.id}
-          className="grid gap-x-6 gap-y-1 border-line border-b py-3 mid:grid-cols-[9rem_minmax(0,1fr)_12rem]"
+          className="grid gap-x-6 gap-y-1 border-line border-b py-3 mid:grid-cols-[7rem_minmax(0,1fr)_9rem]"
           data-testid="repair"
         >
           <LocalTime at={repair.openedAt} zone={zone} onlyDay />
@@ -154,6 +197,7 @@ function Repairs({ repairs, zone }: { repairs: Repair[]; zone: string }) {
               {repair.symptom || 'A job'}
             </Link>
             <p>{doneOf(repair)}</p>
+            {repair.again ? <p className="caption">{againText(repair.again)}</p> : null}
             {repair.lesson ? <p className="border-ink border-l-2 pl-2">{repair.lesson}</p> : null}
           </div>
           <p className="mid:text-right">
@@ -165,6 +209,11 @@ function Repairs({ repairs, zone }: { repairs: Repair[]; zone: string }) {
     </ul>
   )
 }
+
+const againText = (times: number): string =>
+  times === 1
+    ? 'The same cause as once before.'
+    : `The same cause as ${times} times before: what wears it out?`
 
 const doneOf = ({ cause, action, fitted }: Repair): string =>
   [
@@ -182,3 +231,23 @@ const figuresOf = ({ minutes, cost, rpm }: Repair): string =>
   ]
     .filter(Boolean)
     .join(' · ')
+
+/** What was done of it on rounds; the last ten. */
+function Rounds({ rounds, zone }: { rounds: MachinePageRows['rounds']; zone: string }) {
+  if (rounds.length === 0) return null
+  return (
+    <>
+      <h3 className="mt-4 mb-1">On rounds of the season</h3>
+      <ul className="text-sm">
+        {rounds.slice(0, 10).map((item) => (
+          <li key={item.id} className="border-line border-b py-1.5">
+            {item.doneAt ? <LocalTime at={item.doneAt} zone={zone} onlyDay /> : null}{' '}
+            {`${say({ key: `task.${item.task}` }, house)}: ${say({ key: `state.${item.state}` }, house)}`}
+            {item.who ? `, ${item.who}` : ''}
+            {item.note ? <span className="caption block">{item.note}</span> : null}
+          </li>
+        ))}
+      </ul>
+    </>
+  )
+}

@@ -1,6 +1,7 @@
 import { chargesOf, waitsOf } from '../../isolation'
 import { readingCheck } from '../../knowledge/proofChecks'
 import { type MotorKindId, motorKindIds } from '../../knowledge/vocabulary'
+import { isDay } from '../../units/isDay'
 import { landingPlanOf } from '../../wiring/ofJob'
 import { circuitName } from '../energy/circuit'
 import { handsMay } from '../energy/gate'
@@ -248,10 +249,4 @@ function leakFound(snapshot: JobSnapshot, draft: Draft, id: string, at: string):
     changes: [...draft.changes, rowChange(snapshot, 'stops', row.id, row)],
     log: [{ kind: 'stop-raised', label: 'gas-smell', detail: row.note }],
   }
-}
-
-/** A day that the calendar has: `2026-02-31` is none. */
-function isDay(text: string): boolean {
-  const at = /^\d{4}-\d{2}-\d{2}$/.test(text) ? Date.parse(`${text}T00:00:00Z`) : Number.NaN
-  return !Number.isNaN(at) && new Date(at).toISOString().startsWith(text)
 }

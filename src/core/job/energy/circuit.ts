@@ -72,11 +72,17 @@ export const circuitName = (typed: string): string | null => typed.trim().replac
 export const isSameCircuit = (one: string | null, other: string | null): boolean =>
   one !== null && one.toLowerCase() === other?.toLowerCase()
 
-/** The other machines of the household that hang on the breaker of this one, as people call them. */
-export const alsoOn = ({ machine, circuits }: Pick<JobSnapshot, 'machine' | 'circuits'>): string[] =>
-  (circuits ?? [])
+/** What else hangs on the breaker of this machine, as people call it: other machines first, then lights and sockets. */
+export const alsoOn = ({
+  machine,
+  circuits,
+  hanging,
+}: Pick<JobSnapshot, 'machine' | 'circuits' | 'hanging'>): string[] => [
+  ...(circuits ?? [])
     .filter(({ circuit }) => isSameCircuit(circuit, machine.circuit))
-    .map((other) => titleAndPlace(other.machine))
+    .map((other) => titleAndPlace(other.machine)),
+  ...(hanging?.loads ?? []),
+]
 
 /** How the household calls the breakers of its other machines, each once. */
 export const knownCircuits = ({ circuits }: Pick<JobSnapshot, 'circuits'>): string[] => [

@@ -19,6 +19,8 @@ export interface JudgedFigure {
   inputs: CheckInput[]
   /** Null until everything is typed. */
   verdict: 'within' | 'below' | 'above' | null
+  /** In A, V or °C, a difference of two in kelvins; null until everything is typed. */
+  value: number | null
   /** The figure alone, with its unit; empty until everything is typed. */
   said: string
   /** What it says, or what is missing to say it. */
@@ -53,8 +55,18 @@ function judged(
   fahrenheit: boolean,
 ): Omit<JudgedFigure, 'inputs'> {
   const plate = oldMotor(snapshot).amps
+  const values = inputs.map(({ typed, quantity, options }) => parseTyped(typed, quantity, options))
+  const read = values.flatMap((each) => (each.kind === 'value' ? [each.value] : []))
+  const [first, second = 0] = read
+  const value =
+    first === undefined || read.length < inputs.length
+      ? null
+      : figure.inputs.length === 2
+        ? first - second
+        : first
   if (figure.window === 'plate-amps' && !plate)
     return {
+      value,
       verdict: null,
       said: '',
       sentence: fieldText(snapshot, 'motor-old', 'amps')
@@ -62,17 +74,13 @@ function judged(
         : 'The plate’s full load amps are not typed: put them in under Match.',
     }
   const [low, high] = figure.window === 'plate-amps' ? [(plate ?? 0) / 2, plate ?? 0] : figure.window
-  const values = inputs.map(({ typed, quantity, options }) => parseTyped(typed, quantity, options))
-  const read = values.flatMap((each) => (each.kind === 'value' ? [each.value] : []))
-  const [first, second = 0] = read
-  if (first === undefined || read.length < inputs.length) return { verdict: null, said: '', sentence: '' }
-  const value = figure.inputs.length === 2 ? first - second : first
+  if (value === null) return { value, verdict: null, said: '', sentence: '' }
   const said = saidOf(figure, value, fahrenheit)
   if (high !== null && value > high)
-    return { verdict: 'above', said, sentence: `${said}: over what is usual. ${figure.above}` }
+    return { value, verdict: 'above', said, sentence: `${said}: over what is usual. ${figure.above}` }
   if (low !== null && value < low)
-    return { verdict: 'below', said, sentence: `${said}: under what is usual. ${figure.below}` }
-  return { verdict: 'within', said, sentence: `${said}: within what is usual.` }
+    return { value, verdict: 'below', said, sentence: `${said}: under what is usual. ${figure.below}` }
+  return { value, verdict: 'within', said, sentence: `${said}: within what is usual.` }
 }
 
 /** A figure with its unit: a difference of temperatures has no offset. */

@@ -17,6 +17,9 @@ export function CircuitLine() {
       {others.length > 0
         ? `It also feeds ${others.join(' and ')}: what is switched here is switched there.`
         : 'Nothing else of this house is known to hang on it.'}
+      {snapshot.hanging && snapshot.hanging.found !== 'switched'
+        ? ' Nobody has tried yet whether it is this one: the meter tells.'
+        : ''}
     </p>
   )
 }
