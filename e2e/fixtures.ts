@@ -109,7 +109,7 @@ async function answers(page: Page, response: Response | null): Promise<Response 
   // The door is a form of the browser's own.
   if (
     response?.ok() &&
-    !page.url().includes('/door') &&
+    !/\/(door|guest)\b/.test(page.url()) &&
     (await response.headerValue('content-type'))?.includes('text/html')
   )
     await page.locator('html[data-ready]').waitFor({ state: 'attached' })

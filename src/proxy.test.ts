@@ -36,25 +36,38 @@ describe('on the home network, without a session', () => {
     '/manifest.webmanifest',
     '/icons/192',
     '/sw.js',
+    `/guest/${'0a'.repeat(16)}`,
+    `/api/guest/${'0a'.repeat(16)}`,
   ])('%s is open', (path) => {
     expect(ask(path).headers.get('x-middleware-next')).toBe('1')
   })
 
-  it.each(['/', '/household', '/door/x', '/icons/192/x', '/doors', '/jobs/x/notice'])(
-    '%s leads to the door',
-    (path) => {
-      const answer = ask(path)
-      expect(answer.status).toBe(307)
-      expect(new URL(answer.headers.get('location') ?? '').pathname).toBe('/door')
-    },
-  )
+  it.each([
+    '/',
+    '/household',
+    '/door/x',
+    '/icons/192/x',
+    '/doors',
+    '/jobs/x/notice',
+    '/guest/x',
+    `/guest/${'0a'.repeat(16)}/x`,
+  ])('%s leads to the door', (path) => {
+    const answer = ask(path)
+    expect(answer.status).toBe(307)
+    expect(new URL(answer.headers.get('location') ?? '').pathname).toBe('/door')
+  })
 
-  it.each(['/api/health/x', '/api/door/x', '/api/jobs', '/api/backup', '/api/check'])(
-    '%s is refused',
-    (path) => {
-      expect(ask(path).status).toBe(401)
-    },
-  )
+  it.each([
+    '/api/guest/x',
+    `/api/guest/${'0a'.repeat(16)}/x`,
+    '/api/health/x',
+    '/api/door/x',
+    '/api/jobs',
+    '/api/backup',
+    '/api/check',
+  ])('%s is refused', (path) => {
+    expect(ask(path).status).toBe(401)
+  })
 
   it('no other name of this machine is answered', () => {
     const foreign = new NextRequest('http://elsewhere.example/', { headers: { host: 'elsewhere.example' } })

@@ -17,8 +17,11 @@ export function proxy(request: NextRequest): NextResponse {
   const headers = new Headers(request.headers)
   headers.set('content-security-policy', policy)
   headers.set('x-nonce', nonce)
-  // The door is shown without the frame of the application: nothing of the household stands on it.
-  headers.set('x-rest-cog-door', request.nextUrl.pathname === '/door' ? '1' : '')
+  // The door is shown without the frame of the application, as is what a guest sees: nothing else of the household stands on it.
+  headers.set(
+    'x-rest-cog-door',
+    request.nextUrl.pathname === '/door' || isGuest(request.nextUrl.pathname) ? '1' : '',
+  )
   const answer =
     process.env.RESTCOG_LAN === '1' ? guarded(request, headers) : NextResponse.next({ request: { headers } })
   answer.headers.set('content-security-policy', policy)
@@ -38,13 +41,16 @@ const OPEN = [
   '/sw.js',
 ]
 
+/** An address that was given to somebody opens by its own secret, and nothing beneath it does. */
+const isGuest = (path: string): boolean => /^\/(api\/)?guest\/[0-9a-f]{32}$/.test(path)
+
 /** On the home network: without a session only the door is shown. */
 function guarded(request: NextRequest, headers: Headers): NextResponse {
   const folder = dataPath()
   const now = Date.now()
   const ends = sessionEnds(folder, request.cookies.get(SESSION_COOKIE)?.value, now)
   const { pathname } = request.nextUrl
-  if (ends === null && !OPEN.includes(pathname)) {
+  if (ends === null && !OPEN.includes(pathname) && !isGuest(pathname)) {
     if (pathname.startsWith('/api/'))
       return NextResponse.json(
         { error: { code: 'no-session', message: 'Open the door again with the passphrase.', path: '' } },

@@ -1,5 +1,6 @@
+import type { CountedJob } from '@/core/house/figures'
 import type { PastReading } from '@/core/machine/pastReadings'
-import { aliveJobs } from './alive'
+import { aliveJobs, aliveMachines } from './alive'
 import type { Database, Transaction } from './database'
 
 type Db = Database | Transaction
@@ -67,4 +68,39 @@ export async function remarksLeft(db: Db): Promise<Map<string, string>> {
       result === 'runs-with-remarks' && closedAt !== null ? [[machineId, closedAt]] : [],
     ),
   )
+}
+
+/** Closed jobs with what was decided and spent, for the figures of the house. */
+export async function countedJobs(db: Db): Promise<CountedJob[]> {
+  const jobs = await aliveJobs(db).selectAll().where('status', '=', 'closed').execute()
+  const machines = new Map((await aliveMachines(db).selectAll().execute()).map((row) => [row.id, row]))
+  const decisions = await db
+    .selectFrom('decision')
+    .select(['jobId', 'cause', 'action', 'option'])
+    .orderBy('at')
+    .execute()
+  const decided = new Map(decisions.map((row) => [row.jobId, row]))
+  const typed = await db
+    .selectFrom('field')
+    .select(['jobId', 'typed'])
+    .where('part', '=', 'option-hired')
+    .where('field', '=', 'cost')
+    .execute()
+  const hire = new Map(typed.map((row) => [row.jobId, row.typed]))
+  return jobs.flatMap((job) => {
+    const machine = machines.get(job.machineId)
+    const own = decided.get(job.id)
+    return machine
+      ? [
+          {
+            job,
+            machine,
+            cause: own?.cause ?? null,
+            action: own?.action ?? null,
+            option: own?.option ?? '',
+            hireTyped: hire.get(job.id) ?? '',
+          },
+        ]
+      : []
+  })
 }

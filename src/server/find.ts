@@ -1,13 +1,20 @@
 import MiniSearch from 'minisearch'
 import { titleAndPlace } from '@/core/job/title'
+import { capacitorWords, motorWords } from '@/core/match/partWords'
 import type { Database } from '@/data/database'
+import { fittedWith, typedWith } from '@/data/findBeside'
 import { listJobs, listMachines, namesKey } from '@/data/household'
+import { searchParts } from './parts'
 import { store } from './store'
 
 /** What is found by its name or by what was said of it. */
 export interface Found {
   jobs: { id: string; title: string; symptom: string; status: string }[]
   machines: { id: string; title: string }[]
+  /** Parts that are fitted somewhere or lie on the shelf and in the lists. */
+  parts: { id: string; title: string; where: string; href: string }[]
+  /** Texts of jobs and rounds. */
+  notes: { id: string; title: string; text: string; href: string }[]
 }
 
 interface Entry {
@@ -61,8 +68,8 @@ async function indexOf(db: Database) {
 }
 
 /**
- * Jobs and machines whose name, place, plate or symptom has these words, begun or slightly mistyped; twenty at most. Without a
- * word the jobs that were touched last.
+ * Jobs and machines whose name, place, plate or symptom has these words, begun or slightly mistyped; twenty at most. Behind them
+ * parts and what was typed in jobs, by the words as they stand. Without a word the jobs that were touched last.
  *
  * @example await find('bathrom fan')
  */
@@ -82,6 +89,44 @@ export async function find(query: string): Promise<Found> {
       .filter(({ kind }) => kind === 'job')
       .map(({ key, title, said, status }) => ({ id: key, title, symptom: said, status })),
     machines: found.filter(({ kind }) => kind === 'machine').map(({ key, title }) => ({ id: key, title })),
+    ...(await beside(db, words)),
+  }
+}
+
+/** Of parts and of notes each so many: they stand below what is found by name. */
+const MOST_BESIDE = 12
+
+async function beside(db: Database, query: string): Promise<Pick<Found, 'parts' | 'notes'>> {
+  const words = query.split(/\s+/).filter((word) => word.length > 1)
+  if (words.length === 0) return { parts: [], notes: [] }
+  const titles = new Map((await listMachines(db)).map((machine) => [machine.id, titleAndPlace(machine)]))
+  const fitted = await fittedWith(db, words, MOST_BESIDE)
+  const kinds = ['motor', 'capacitor'] as const
+  const stored = (await Promise.all(kinds.map((kind) => searchParts(query, kind)))).flat()
+  const typed = await typedWith(db, words, MOST_BESIDE)
+  return {
+    parts: [
+      ...fitted.map(({ machineId, text }) => ({
+        id: `fitted ${machineId} ${text}`,
+        title: text.trim(),
+        where: `in ${titles.get(machineId) ?? 'a machine'}`,
+        href: `/machines/${machineId}`,
+      })),
+      ...stored.map((part) => ({
+        id: part.id,
+        title: (part.motor ? motorWords(part.motor) : part.capacitor ? capacitorWords(part.capacitor) : [])
+          .filter(Boolean)
+          .join(', '),
+        where: part.catalogue,
+        href: '/shelf',
+      })),
+    ].slice(0, MOST_BESIDE),
+    notes: typed.map(({ jobId, machineId, text }, index) => ({
+      id: `${jobId ?? machineId} ${index}`,
+      title: titles.get(machineId) ?? '',
+      text: text.slice(0, 160),
+      href: jobId ? `/jobs/${jobId}/record` : `/machines/${machineId}`,
+    })),
   }
 }
 

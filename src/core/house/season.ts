@@ -45,15 +45,16 @@ export const isOf = (
  * walk goes through the house once.
  *
  * @param today a day, as 2026-05-31
+ * @param until what is due on a later day, up to this one, is told too
  * @returns each task of a machine once, with the reason that weighs most
  */
-export function dueTasks(facts: SeasonFacts, today: string): DueTask[] {
+export function dueTasks(facts: SeasonFacts, today: string, until = today): DueTask[] {
   const due = facts.machines
     .filter(({ id }) => !facts.retired.includes(id))
     .flatMap((machine) =>
       seasonTasks
         .filter((task) => isOf(task, machine))
-        .flatMap((task) => dueOf(facts, machine.id, task, machine.nextLook, today)),
+        .flatMap((task) => dueOf(facts, machine, task, today, until)),
     )
   const placeOf = new Map(facts.machines.map((machine) => [machine.id, machine]))
   const key = ({ machineId }: DueTask) => {
@@ -65,10 +66,10 @@ export function dueTasks(facts: SeasonFacts, today: string): DueTask[] {
 
 function dueOf(
   facts: SeasonFacts,
-  machineId: string,
+  { id: machineId, nextLook }: SeasonFacts['machines'][number],
   task: SeasonTask,
-  nextLook: string | null,
   today: string,
+  until: string,
 ): DueTask[] {
   const lastAt = lastDone(facts, machineId, task.id)
   const byTime = lastAt === null ? today : monthsAfter(lastAt, task.everyMonths)
@@ -82,13 +83,13 @@ function dueOf(
   if (task.id === 'listen') {
     const left = facts.leftOpen.get(machineId)?.slice(0, 10)
     // Looked at since, nothing of it is open any more.
-    const since = [left, nextLook !== null && nextLook <= today ? nextLook : undefined].flatMap((day) =>
+    const since = [left, nextLook !== null && nextLook <= until ? nextLook : undefined].flatMap((day) =>
       day !== undefined && (lastAt === null || lastAt < day) ? [day] : [],
     )
     const [day] = since.sort()
     if (day !== undefined) return [{ ...told, why: 'left-open', dueAt: day }]
   }
-  return byTime <= today ? [{ ...told, why: 'time', dueAt: byTime }] : []
+  return byTime <= until ? [{ ...told, why: 'time', dueAt: byTime }] : []
 }
 
 /** The day on which a task was done last: on a round, or in a job whose reading is the same act. */

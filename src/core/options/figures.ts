@@ -182,3 +182,10 @@ function partOfAction(action: ActionId, family: OptionsInput['family']): number 
   if (motorActions.includes(action)) return familyFigures[family].original
   return partPrice[action] ?? 0
 }
+
+/** Actions that a cause names, by their ids. */
+const isAction = (id: string): id is ActionId => Object.hasOwn(actions, id)
+
+/** What a trade takes for an act at a machine of this family, by the same figures as the options of a job; null for an act that is none. */
+export const hiredPrice = (family: OptionsInput['family'], action: string): number | null =>
+  isAction(action) ? priceOf('hired', { family, suspects: [] }, action, null) : null

@@ -4,7 +4,7 @@ import type { OptionsInput, OptionsResult } from './types'
 
 export { type OptionKind, optionInfo, optionKinds } from '../knowledge/options'
 export { actionOfOption, causeOfOption } from './choice'
-export { licensedOnly } from './figures'
+export { hiredPrice, licensedOnly } from './figures'
 export type * from './types'
 
 /**

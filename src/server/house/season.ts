@@ -1,6 +1,6 @@
 import { isGoodMachine } from '@/core/archive/values'
 import type { HouseRows } from '@/core/house/rows'
-import { type DueTask, dueTasks, type SeasonFacts } from '@/core/house/season'
+import { type DueTask, dueTasks, monthsAfter, type SeasonFacts } from '@/core/house/season'
 import { capacitanceMeterOf } from '@/core/job/evidence/derive'
 import type { PastReading } from '@/core/machine/pastReadings'
 import { trendsOf } from '@/core/machine/trends'
@@ -13,6 +13,11 @@ type Db = Database | Transaction
 /** What is due on a round, from everything that the household knows. */
 export async function dueNow(db: Db, rows: HouseRows, today: string): Promise<DueTask[]> {
   return dueTasks(await seasonFacts(db, rows, today), today)
+}
+
+/** What is due within a year from today, each with its first day. */
+export async function comingTasks(db: Db, rows: HouseRows, today: string): Promise<DueTask[]> {
+  return dueTasks(await seasonFacts(db, rows, today), today, monthsAfter(today, 12))
 }
 
 async function seasonFacts(db: Db, rows: HouseRows, today: string): Promise<SeasonFacts> {

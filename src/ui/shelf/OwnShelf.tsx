@@ -4,14 +4,22 @@ import { useRouter } from 'next/navigation'
 import { useState } from 'react'
 import { columnsOf, type PartKind, partOfLine } from '@/core/match/columns'
 import { capacitorWords, motorWords } from '@/core/match/partWords'
+import type { readSpares } from '@/server/house/shelf'
 import type { PartFound } from '@/server/parts'
 import { notify } from '../kit/notify'
 import { Section } from '../kit/Section'
 import { DataInput } from '../pieces/DataInput'
+import { Spare } from './Spare'
 import { send } from './send'
+import { TakeOff } from './TakeOff'
 
 /** What lies on the person's own shelf: matched before anything that has to be bought. */
-export function OwnShelf({ parts, inches }: { parts: PartFound[]; inches: boolean }) {
+interface OwnShelfProps extends Awaited<ReturnType<typeof readSpares>> {
+  parts: PartFound[]
+  inches: boolean
+}
+
+export function OwnShelf({ parts, inches, spares, used, toTakeOff, machines }: OwnShelfProps) {
   const router = useRouter()
   const [adding, setAdding] = useState<PartKind | null>(null)
   const change = (work: Promise<unknown>) =>
@@ -27,6 +35,7 @@ export function OwnShelf({ parts, inches }: { parts: PartFound[]; inches: boolea
     )
   return (
     <Section title="On my shelf" aside="matched before anything that has to be bought">
+      <TakeOff toTakeOff={toTakeOff} parts={parts} />
       {parts.length === 0 ? (
         <p>Nothing lies there yet. A spare that you own is worth more than one in a list.</p>
       ) : null}
@@ -49,6 +58,12 @@ export function OwnShelf({ parts, inches }: { parts: PartFound[]; inches: boolea
             >
               Remove
             </button>
+            <Spare
+              part={part}
+              spare={spares.find(({ id }) => id === part.id) ?? null}
+              used={used.filter(({ partId }) => partId === part.id)}
+              machines={machines}
+            />
           </li>
         ))}
       </ul>

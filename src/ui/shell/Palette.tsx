@@ -10,6 +10,7 @@ import { termsFor } from '@/core/terms/termsFor'
 import { factsTold } from '@/core/words/factsTold'
 import type { Found } from '@/server/find'
 import { useNoticed } from '../bench/useNoticed'
+import { instrumentNames } from '../instruments/names'
 import { stages } from '../job/stages'
 import { whenReached } from '../kit/whenReached'
 
@@ -105,11 +106,48 @@ export function Palette({ onClose, onKeys }: { onClose: () => void; onKeys: () =
                     key={machine.id}
                     label={machine.title}
                     value={`${query} machine ${machine.id}`}
-                    onSelect={() => go(`/household?machine=${machine.id}#${machine.id}`)}
+                    onSelect={() => go(`/machines/${machine.id}`)}
                   />
                 ))}
               </Group>
+              <Group heading="Parts">
+                {found.parts.map((part) => (
+                  <Item
+                    key={part.id}
+                    label={part.title}
+                    value={`${query} part ${part.id}`}
+                    note={part.where}
+                    onSelect={() => go(part.href)}
+                  />
+                ))}
+              </Group>
+              <Group heading="Written down">
+                {found.notes.map((note) => (
+                  <Item
+                    key={note.id}
+                    label={`${note.title}: ${note.text}`}
+                    value={`${query} note ${note.id}`}
+                    onSelect={() => go(note.href)}
+                  />
+                ))}
+              </Group>
+              <Group heading="Instruments">
+                {instrumentNames.map(({ id, name, about }) => (
+                  <Item key={id} label={`${name}: ${about}`} onSelect={() => go(`/instruments?i=${id}`)} />
+                ))}
+              </Group>
               <Group heading="Places">
+                {query.trim() === '' ? null : (
+                  <Item
+                    label={`Search everything for “${query.trim()}”`}
+                    value={`search ${query}`}
+                    onSelect={() => go(`/search?q=${encodeURIComponent(query.trim())}`)}
+                  />
+                )}
+                <Item label="Round of the season: what is due" onSelect={() => go('/household/round')} />
+                <Item label="Circuits: the panel" onSelect={() => go('/household/circuits')} />
+                <Item label="Figures: spent, saved, failed" onSelect={() => go('/household/figures')} />
+                <Item label="Guests: give a record to read" onSelect={() => go('/household/guests')} />
                 <Item label="Bench: start a job" onSelect={() => go('/')} />
                 <Item label="All jobs, by page" onSelect={() => go('/jobs')} />
                 <Item label="Household and settings" onSelect={() => go('/household')} />
@@ -139,7 +177,7 @@ export function Palette({ onClose, onKeys }: { onClose: () => void; onKeys: () =
 
 /** Jobs and machines of the household by these words, found on the server; what was found before stands until then. */
 function useFound(query: string): Found {
-  const [found, setFound] = useState<Found>({ jobs: [], machines: [] })
+  const [found, setFound] = useState<Found>({ jobs: [], machines: [], parts: [], notes: [] })
   useEffect(() => {
     const abort = new AbortController()
     void fetch(`/api/jobs?q=${encodeURIComponent(query)}`, { signal: abort.signal })

@@ -1,0 +1,4 @@
+import { figuresFile } from '@/server/house/files'
+
+/** Closed jobs with their figures as CSV. */
+export const GET = () => figuresFile()
