@@ -14,13 +14,13 @@ test('a machine has a page: what it took, what its capacitor did over the years,
   await openBathFan(page)
   await expect(page).toHaveURL(/\/machines\//)
   await expect(page.getByRole('heading', { level: 1 })).toHaveText('Bathroom fan')
-  await expect(page.locator('main')).toContainText('breaker 9, loft and bath')
-  const took = page.getByRole('region', { name: 'What it took' })
+  await expect(page.locator('main')).toContainText('Breaker 9, loft and bath, found by switching it off')
+  const took = page.getByRole('region', { name: 'What happened' })
   // 65 and 50 minutes of the two repairs of the demo household, and 9 for the capacitor of one.
   await expect(took).toContainText('1.9 hours of work. 9 spent.')
   const repair = page.getByTestId('repair').filter({ hasText: 'mirror stays fogged' })
   await expect(repair).toContainText('Vacuum the wheel each spring.')
-  await expect(page.getByTestId('history')).toContainText('µF')
+  await expect(page.getByTestId('trend')).toContainText('µF')
   await expectAccessible(page)
   await repair.getByRole('link').click()
   await expect(page.getByTestId('heard')).toBeVisible()
@@ -37,7 +37,7 @@ test.describe('on a phone', () => {
 
   test('nothing of a machine is wider than the hand', async ({ page }) => {
     await openBathFan(page)
-    await expect(page.getByTestId('history')).toBeVisible()
+    await expect(page.getByTestId('trend')).toBeVisible()
     expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBe(390)
   })
 })

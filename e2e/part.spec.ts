@@ -88,7 +88,7 @@ test('a list of a shop is taken in by its columns, bad lines are told, and its p
   await ready(page)
   await madeUp.click()
   await expect(madeUp).toBeChecked()
-  await page.getByRole('button', { name: 'Remove' }).click()
+  await page.getByTestId('catalogues').getByRole('button', { name: 'Remove' }).click()
   await page.getByRole('button', { name: /for good/ }).click()
   await expect(page.getByTestId('catalogues')).not.toContainText('Counter in town')
 })
@@ -200,7 +200,8 @@ test('a part on the shelf is offered first, and a number that the counter names 
   await expect(page.getByTestId('chain')).toContainText('says the counter in town')
   await page.goto('/shelf')
   await ready(page)
-  await page.getByTestId('own-shelf').getByRole('button', { name: 'Remove' }).click()
+  const own = page.getByTestId('own-shelf').getByRole('listitem').filter({ hasText: 'SH-NEW-2' })
+  await own.getByRole('button', { name: 'Remove' }).click()
   await expect(page.getByTestId('own-shelf')).not.toContainText('SH-NEW-2')
 })
 

@@ -73,3 +73,37 @@ test('under any other name nothing answers, and a script from elsewhere does not
   const resized = await page.request.get('/_next/image?url=%2Ficon.svg&w=64&q=75')
   expect(resized.status()).toBe(404)
 })
+
+phone(
+  'a guest reads one record on another device, until it is ended, and nothing else',
+  async ({ page, browser, baseURL }) => {
+    await page.goto('/door')
+    await page.getByLabel('Passphrase').fill(WORD)
+    await page.getByRole('button', { name: 'Go in' }).click()
+    await page.waitForURL(`${baseURL}/`)
+    await page.goto('/household/guests')
+    await ready(page)
+    await page.getByLabel('For whom').fill('Neighbour Ole')
+    await page
+      .getByLabel('What it opens')
+      .selectOption({ label: 'To read: Bathroom fan, upper flat: little air, mirror stays fogged' })
+    await page.getByLabel('Until').fill('2020-01-01')
+    await page.getByRole('button', { name: 'Make an address' }).click()
+    await expect(page.locator('main').getByRole('alert')).toContainText('still to come')
+    await page.getByLabel('Until').fill('2099-12-31')
+    await page.getByRole('button', { name: 'Make an address' }).click()
+    const address = (await page.getByTestId('guest-address').textContent()) ?? ''
+    const context = await browser.newContext()
+    const other = await context.newPage()
+    await other.goto(address)
+    await expect(other.getByRole('heading', { level: 1 })).toHaveText('Bathroom fan, upper flat')
+    await expect(other.locator('body')).toContainText('Vacuum the wheel each spring.')
+    await other.goto(`${baseURL}/household`)
+    await expect(other).toHaveURL(/\/door/)
+    await page.getByRole('button', { name: 'End the address of Neighbour Ole' }).click()
+    await expect(page.getByTestId('guests')).toContainText('opens no more')
+    await other.goto(address)
+    await expect(other.getByRole('heading', { level: 1 })).toHaveText('This address opens nothing')
+    await context.close()
+  },
+)

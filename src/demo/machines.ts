@@ -61,6 +61,7 @@ export const machines: Machine[] = [
     motorKind: 'psc-multispeed',
     modelNumber: 'Brantlow H-36',
     installedYear: '2012',
+    circuit: '3, kitchens',
   },
   {
     key: 'greenhouse',
@@ -79,6 +80,7 @@ export const machines: Machine[] = [
     motorKind: 'psc',
     modelNumber: 'Marrowby CU-24',
     installedYear: '2014',
+    circuit: '14',
   },
   {
     key: 'bath',

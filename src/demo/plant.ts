@@ -8,6 +8,7 @@ import { insertMachine } from '@/data/jobs'
 import { actOnJob, openJob, readJob } from '@/server/jobs'
 import { keepPhoto } from '@/server/photos'
 import { store } from '@/server/store'
+import { plantHouse } from './house'
 import { jobs } from './jobs'
 import { machines } from './machines'
 import { machinePicture } from './pictures'
@@ -75,6 +76,7 @@ export async function plantDemo(now = Date.now()): Promise<boolean> {
       await actOnJob(jobId, acts({ snapshot, id: demoId(at), machine }), at)
     }
   }
+  await plantHouse(now)
   // The name is written last: a planting cut short is not taken for a whole one.
   await transact(db, (trx) =>
     updateHousehold(trx, { name: 'Harrow Reach', catRated: 1, demoParts: 1, introduced: 1 }),

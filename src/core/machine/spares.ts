@@ -23,6 +23,8 @@ export interface Serving {
   verdict: Exclude<MatchResult['verdict'], 'no'>
   /** Rules that nobody can answer yet: a size that was not measured. */
   open: number
+  /** Sections that it does not make: others have to make them. Empty where it makes all. */
+  without: string[]
 }
 
 /** What is known of the parts that a machine has. */
@@ -48,7 +50,10 @@ export function servingOf(
       ? matchMotors(motorMatchInputOf(newest, spares.motors)).results
       : []
   return [...(capacitor ? matchCapacitors(capacitor).results : []), ...motors].flatMap(
-    ({ id, verdict, open }) => (verdict === 'no' ? [] : [{ partId: id, verdict, open: open.length }]),
+    ({ id, verdict, open, needs }) =>
+      verdict === 'no'
+        ? []
+        : [{ partId: id, verdict, open: open.length, without: needs?.map(({ section }) => section) ?? [] }],
   )
 }
 

@@ -8,7 +8,8 @@ export interface TrendShape {
   /** The fitted line until today and on from there, and its band, as paths. */
   line: { known: string; ahead: string; band: string } | null
   today: number
-  out: { x: number; y: number } | null
+  /** Where the line leaves the window. */
+  out: { x: number; y: number; year: number } | null
   years: { x: number; year: number }[]
   values: { y: number; value: number }[]
   plot: Box
@@ -55,7 +56,11 @@ export function trendShape(trend: Trend, now: number, width: number, height: num
     today: x(now),
     out:
       drift?.outAt && window
-        ? { x: x(drift.outAt), y: y(drift.perYear < 0 ? window.low : window.high) }
+        ? {
+            x: x(drift.outAt),
+            y: y(drift.perYear < 0 ? window.low : window.high),
+            year: new Date(drift.outAt).getUTCFullYear(),
+          }
         : null,
     years: yearsBetween(from, until).map((year) => ({ x: x(Date.UTC(year, 0, 1)), year })),
     values: ticks(low * factor, high * factor).map((value) => ({ y: y(value / factor), value })),

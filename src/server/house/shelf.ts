@@ -91,8 +91,8 @@ export async function servedBy(partId: string): Promise<{ machines: Served[]; as
       },
     )
     if (serving) {
-      const { verdict, open } = serving
-      machines.push({ machineId: machine.id, title: titleAndPlace(machine), verdict, open })
+      const { partId: _, ...how } = serving
+      machines.push({ machineId: machine.id, title: titleAndPlace(machine), ...how })
     }
     // Others are served between two machines.
     await new Promise((resolve) => setImmediate(resolve))

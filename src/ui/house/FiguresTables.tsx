@@ -1,9 +1,7 @@
-import dynamic from 'next/dynamic'
 import Link from 'next/link'
 import type { HouseFigures, Sums } from '@/core/house/figures'
 import { significant } from '@/core/units'
-
-const YearsChart = dynamic(() => import('./YearsChart').then((module) => module.YearsChart))
+import { YearsChart } from './YearsChart'
 
 /** The figures of the house as tables, with one chart of its years. */
 export function FiguresTables({ figures }: { figures: HouseFigures }) {

@@ -6,6 +6,8 @@ import type { FittedPart } from '@/core/machine/story'
 import { house } from '@/wording/en/house'
 import { say } from '@/wording/say'
 import { SelectField, TextField } from '../kit/TextField'
+import { clockIn } from '../kit/time'
+import { useOwnZone } from '../kit/useOwnZone'
 import { LocalTime } from '../record/LocalTime'
 import { Fold } from './Fold'
 import { useHouse } from './HouseWork'
@@ -45,7 +47,7 @@ export function FittedList({ machineId, rows, byJobs, today, zone }: FittedListP
           </li>
         ))}
         {inside.map((row) => (
-          <Part key={row.id} row={row} today={today} />
+          <Part key={row.id} row={row} today={today} zone={zone} />
         ))}
       </ul>
       {gone.length > 0 ? (
@@ -60,7 +62,10 @@ export function FittedList({ machineId, rows, byJobs, today, zone }: FittedListP
   )
 }
 
-function Part({ row, today }: { row: FittedRow; today: string }) {
+function Part({ row, today, zone }: { row: FittedRow; today: string; zone: string }) {
+  const { day } = clockIn(useOwnZone(zone))
+  // A day has no hour: its noon is that day in every zone but the outermost.
+  const onDay = (text: string) => day(`${text}T12:00:00Z`)
   const { act, busy } = useHouse()
   const [editing, setEditing] = useState(false)
   return (
@@ -70,7 +75,7 @@ function Part({ row, today }: { row: FittedRow; today: string }) {
         <span>
           <b className="font-semibold">{row.name}</b>
           {row.figures ? <span className="num">{` ${row.figures}`}</span> : null}
-          <span className="caption block">{toldOf(row, today)}</span>
+          <span className="caption block">{toldOf(row, today, onDay)}</span>
         </span>
       </div>
       <p className="no-print flex flex-wrap gap-x-4 text-sm">
@@ -103,15 +108,19 @@ function Part({ row, today }: { row: FittedRow; today: string }) {
   )
 }
 
-function toldOf({ since, boughtFrom, warrantyUntil }: FittedRow, today: string): string {
+function toldOf(
+  { since, boughtFrom, warrantyUntil }: FittedRow,
+  today: string,
+  onDay: (text: string) => string,
+): string {
   const warranty =
     warrantyUntil === ''
       ? ''
       : warrantyUntil >= today
-        ? `under warranty until ${warrantyUntil}`
-        : `its warranty ended ${warrantyUntil}`
+        ? `under warranty until ${onDay(warrantyUntil)}`
+        : `its warranty ended ${onDay(warrantyUntil)}`
   return (
-    [since ? `since ${since}` : '', boughtFrom ? `from ${boughtFrom}` : '', warranty]
+    [since ? `since ${onDay(since)}` : '', boughtFrom ? `from ${boughtFrom}` : '', warranty]
       .filter(Boolean)
       .join(', ') || 'nobody noted since when'
   )

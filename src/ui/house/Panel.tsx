@@ -71,6 +71,17 @@ function Hanging({ breaker: { machines, loads, untried } }: { breaker: PanelBrea
               {title}
             </Link>
             <span className="caption">{` ${foundText(found)}`}</span>
+            {found === 'switched' ? null : (
+              <button
+                type="button"
+                className="no-print ml-3 min-h-11 text-sm text-teal underline mid:min-h-8"
+                disabled={busy}
+                aria-label={`${title} was found by switching this breaker off`}
+                onClick={() => void act({ kind: 'machine.change', id, circuitFound: 'switched' })}
+              >
+                tried: it is this one
+              </button>
+            )}
           </li>
         ))}
         {loads.map(({ id, name, found }) => (

@@ -3,6 +3,7 @@
 import { useState } from 'react'
 import { kitOf, type PlaceOnRound, type PlannedTask } from '@/core/house/roundView'
 import { seasonTask } from '@/core/knowledge/season'
+import { significant } from '@/core/units'
 import { house } from '@/wording/en/house'
 import { say } from '@/wording/say'
 import { TextField } from '../kit/TextField'
@@ -32,7 +33,7 @@ export function RoundPlan({ places, name: usual }: { places: PlaceOnRound<Planne
       <p>
         {items.length === 0
           ? 'Nothing is chosen.'
-          : `${items.length === 1 ? 'One thing' : `${items.length} things`}, about ${minutes} minutes. Take along: ${kit.map((each) => say({ key: `kit.${each}` }, house)).join(', ')}.`}
+          : `${items.length === 1 ? 'One thing' : `${items.length} things`}, about ${minutesText(minutes)}. Take along: ${kit.map((each) => say({ key: `kit.${each}` }, house)).join(', ')}.`}
       </p>
       <label className="no-print mt-2 flex min-h-11 items-center gap-2">
         <input
@@ -105,10 +106,14 @@ export function RoundPlan({ places, name: usual }: { places: PlaceOnRound<Planne
   )
 }
 
+/** @example minutesText(100) // '1.7 hours' */
+export const minutesText = (minutes: number): string =>
+  minutes < 90 ? `${minutes} minutes` : `${significant(minutes / 60, 2)} hours`
+
 const aboutOf = ({ due, inside, minutes }: PlannedTask): string =>
   [
     due ? say({ key: `why.${due.why}` }, house) : 'not due',
-    due?.lastAt ? `last ${due.lastAt}` : due ? 'nobody noted when it was done last' : '',
+    due?.lastAt ? `last ${due.lastAt}` : due ? 'never noted' : '',
     `${minutes} min`,
     inside ? 'inside the machine: dead first' : 'from outside',
   ]

@@ -12,6 +12,7 @@ import { TextField } from '../kit/TextField'
 import { whoIsHere, windowId } from '../kit/who'
 import { LocalTime } from '../record/LocalTime'
 import { useHouse } from './HouseWork'
+import { minutesText } from './RoundPlan'
 
 /** A round under way: place by place, each thing done, found or left by one press. */
 export function RoundWalk({ walk, zone }: { walk: RoundUnderWay; zone: string }) {
@@ -23,7 +24,7 @@ export function RoundWalk({ walk, zone }: { walk: RoundUnderWay; zone: string })
         <b className="num font-semibold">{`${count - open} of ${count}`}</b>
         {open === 0
           ? ': all of it is answered.'
-          : `. About ${minutes} minutes are left. Take along: ${kit.map((each) => say({ key: `kit.${each}` }, house)).join(', ')}.`}
+          : `. About ${minutesText(minutes)} are left. Take along: ${kit.map((each) => say({ key: `kit.${each}` }, house)).join(', ')}.`}
       </p>
       {places.map(({ place, machines }) => (
         <section key={place} aria-label={place || 'Place not noted'} className="pt-5">

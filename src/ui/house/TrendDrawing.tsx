@@ -95,14 +95,26 @@ export function TrendDrawing({ trend, name, now, fahrenheit, day }: TrendDrawing
         today
       </text>
       {shape.out ? (
-        <line
-          x1={shape.out.x}
-          x2={shape.out.x}
-          y1={shape.out.y}
-          y2={plot.bottom + 30}
-          stroke="var(--stop)"
-          strokeWidth="2"
-        />
+        <>
+          <line
+            x1={shape.out.x}
+            x2={shape.out.x}
+            y1={shape.out.y}
+            y2={plot.bottom}
+            stroke="var(--stop)"
+            strokeWidth="2"
+          />
+          <text
+            x={Math.min(shape.out.x, plot.right - 50)}
+            y={plot.bottom + 43}
+            textAnchor="middle"
+            fontSize="14"
+            fontWeight="700"
+            fill="var(--stop)"
+          >
+            {`out about ${shape.out.year}`}
+          </text>
+        </>
       ) : null}
       {shape.points.map(({ x, y, low, high, point }) => (
         <Mark

@@ -88,14 +88,14 @@ function Drift({ trend: { drift, window }, day }: { trend: Trend; day: Day }) {
         ? 'It holds its value.'
         : `${gains} ${significant(Math.abs(perYear), 2)} µF a year. `}
       {outAt === null ? null : (
-        <b className="font-semibold text-stop">{`Out of its window about ${instant(outAt, day).slice(0, 4)}`}</b>
+        <b className="font-semibold text-stop">{`Out of its window about ${new Date(outAt).getUTCFullYear()}`}</b>
       )}
       {outAt === null
         ? ''
         : earliestAt !== null && latestAt !== null
-          ? `, nine times in ten between ${instant(earliestAt, day).slice(0, 7)} and ${instant(latestAt, day).slice(0, 7)}.`
+          ? `, nine times in ten between ${instant(earliestAt, day)} and ${instant(latestAt, day)}.`
           : earliestAt !== null
-            ? `, at the earliest ${instant(earliestAt, day).slice(0, 7)}.`
+            ? `, at the earliest ${instant(earliestAt, day)}.`
             : '.'}
     </p>
   )

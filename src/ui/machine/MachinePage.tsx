@@ -55,7 +55,7 @@ export function MachinePage({ zone, today, now, ...rows }: MachinePageProps) {
           lineHz={household.region === 'europe' ? 50 : 60}
           today={today}
         />
-        <div className="grid gap-x-10 mid:grid-cols-[minmax(0,22rem)_minmax(0,1fr)]">
+        <div className="grid grid-cols-[minmax(0,1fr)] gap-x-10 mid:grid-cols-[minmax(0,22rem)_minmax(0,1fr)]">
           <div>
             <Section title="In it now">
               <FittedList

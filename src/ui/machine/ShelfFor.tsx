@@ -1,5 +1,5 @@
 import Link from 'next/link'
-import type { WorthHaving } from '@/core/machine/spares'
+import type { Serving, WorthHaving } from '@/core/machine/spares'
 import { capacitorWords, motorWords } from '@/core/match/partWords'
 import { formatPercent, significant } from '@/core/units'
 import type { MachinePageRows } from '@/server/machine'
@@ -17,13 +17,7 @@ export function ShelfFor({ spares, worth }: Pick<MachinePageRows, 'spares' | 'wo
           <li key={part.id} className="border-line border-b py-2">
             <b className="font-semibold">{`${part.count} × ${partText(part)}`}</b>
             <span className="caption block">
-              {[
-                serving.verdict === 'drop-in' ? 'goes in as it is' : 'goes in with work',
-                serving.open > 0 ? `${serving.open} to be looked at first` : '',
-                spare?.place ?? '',
-              ]
-                .filter(Boolean)
-                .join(', ')}
+              {[servingText(serving), spare?.place ?? ''].filter(Boolean).join(', ')}
             </span>
           </li>
         ))}
@@ -42,6 +36,23 @@ export function ShelfFor({ spares, worth }: Pick<MachinePageRows, 'spares' | 'wo
     </>
   )
 }
+
+/** How a spare serves, in a few words. */
+export const servingText = ({
+  verdict,
+  open,
+  without,
+}: Pick<Serving, 'verdict' | 'open' | 'without'>): string =>
+  [
+    without.length > 0
+      ? `for one section alone: another has to make ${without.join(' and ')}`
+      : verdict === 'drop-in'
+        ? 'goes in as it is'
+        : 'goes in with work',
+    open > 0 ? `${open} to be looked at first` : '',
+  ]
+    .filter(Boolean)
+    .join(', ')
 
 export const partText = (part: PartFound): string =>
   (part.motor ? motorWords(part.motor) : part.capacitor ? capacitorWords(part.capacitor) : [])

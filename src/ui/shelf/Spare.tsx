@@ -9,6 +9,7 @@ import { asked } from '../data/asked'
 import { useHouse } from '../house/HouseWork'
 import { useFields } from '../house/useFields'
 import { SelectField, TextField } from '../kit/TextField'
+import { servingText } from '../machine/ShelfFor'
 
 interface SpareProps {
   part: PartFound
@@ -160,14 +161,13 @@ function Serves({ partId }: { partId: string }) {
       {answer.machines.length === 0
         ? `It serves none of your ${answer.asked} machines, as far as their labels and plates are known.`
         : `It serves ${answer.machines.length === 1 ? 'one' : answer.machines.length} of your ${answer.asked} machines: `}
-      {answer.machines.map(({ machineId, title, verdict, open }, index) => (
+      {answer.machines.map(({ machineId, title, ...how }, index) => (
         <span key={machineId}>
           {index > 0 ? ', ' : ''}
           <Link href={`/machines/${machineId}`} className="text-teal underline">
             {title}
           </Link>
-          {verdict === 'drop-in' ? '' : ' (with work)'}
-          {open > 0 ? ` (${open} to be looked at)` : ''}
+          {` (${servingText(how)})`}
         </span>
       ))}
     </span>
