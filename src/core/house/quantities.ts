@@ -16,7 +16,7 @@ const kinds: Record<MeasuredKind, { quantity: Quantity; unit: string; most: numb
  * A figure as a person read it, in the unit of its kind. A difference of temperatures has no offset: 18 °F apart are 10 K apart.
  *
  * @throws CoreError `not-a-number` with what to type instead
- * @example measuredValue('currentA', '350 mA', false) // 0.35
+ * @example measuredValue('currentA', '1,2 A', false) // 1.2
  */
 export function measuredValue(what: MeasuredKind, typed: string, fahrenheit: boolean): number {
   const { quantity, most } = kinds[what]

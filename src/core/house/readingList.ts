@@ -43,7 +43,7 @@ const quantities: Record<MeasuredKind, readonly string[]> = {
  * understood is named by its line, and the rest is taken.
  *
  * @param rows texts, as a CSV reader gives them
- * @example readingsOfList([['date', 'what', 'value'], ['2025-06-02', 'current', '1.4']], false, 0).readings[0]?.what // 'currentA'
+ * @example readingsOfList([['date', 'what', 'value'], ['2025-06-02', 'current', '1.4']], false, Date.parse('2026-01-01')).readings[0]?.what // 'currentA'
  */
 export function readingsOfList(rows: string[][], fahrenheit: boolean, now: number): ReadList {
   const [heads = [], ...lines] = rows

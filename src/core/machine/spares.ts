@@ -4,7 +4,7 @@ import type { FittedRow, LifeRow } from '../house/rows'
 import { capacitorMatchInputOf, motorMatchInputOf } from '../job/parts/motorMatch'
 import { oldMotor } from '../job/parts/oldPart'
 import type { JobSnapshot, MachineRow } from '../job/rows'
-import { contactorFamilies } from '../knowledge/familyTraits'
+import { outdoorFamilies } from '../knowledge/familyTraits'
 import { DAYS_TO_COME, lifetimes } from '../knowledge/lifetimes'
 import { capacitorKinds, isOf } from '../knowledge/motorKinds'
 import {
@@ -110,10 +110,7 @@ export function worthHaving(
   const kinds: WorthHaving['what'][] = [
     ...(isOf(capacitorKinds, machine.motorKind) || has('capacitor') ? (['capacitor'] as const) : []),
     ...(has('belt') ? (['belt'] as const) : []),
-    ...(has('contactor') ||
-    contactorFamilies.some((family) => family === machine.family && family !== 'other-fan')
-      ? (['contactor'] as const)
-      : []),
+    ...(has('contactor') || outdoorFamilies.includes(machine.family) ? (['contactor'] as const) : []),
   ]
   return kinds.flatMap((what): WorthHaving[] => {
     const lifetime = lifetimes[what]

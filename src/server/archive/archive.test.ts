@@ -320,6 +320,7 @@ describe('an archive that is damaged, huge or hostile', () => {
       beside: _beside,
       onCircuit: _onCircuit,
       circuits: _circuits,
+      hanging: _hanging,
       ...job
     } = (await readJob(jobId)).snapshot
     const file = (change: object) => ({ ...job, ...change })

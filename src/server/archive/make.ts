@@ -90,6 +90,7 @@ function withoutHouse({
   beside: _beside,
   onCircuit: _onCircuit,
   circuits: _circuits,
+  hanging: _hanging,
   ...job
 }: JobSnapshot) {
   const owner = energyJobOf(job.job)

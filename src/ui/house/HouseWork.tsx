@@ -117,7 +117,7 @@ function LastDone({ done, error, busy, onUndo }: LastDoneProps) {
           {error}
         </p>
       ) : done ? (
-        <p role="status" className="mx-auto flex max-w-[1180px] flex-wrap items-center gap-x-4 py-1.5">
+        <p role="status" className="mx-auto flex max-w-[1180px] items-center gap-x-4 py-1.5">
           <span>{done.text}</span>
           {done.event ? (
             <button type="button" className="btn btn-plain" disabled={busy} onClick={onUndo}>

@@ -19,6 +19,11 @@ export function RoundPlan({ places, name: usual }: { places: PlaceOnRound<Planne
   const [name, setName] = useState(usual)
   const [whole, setWhole] = useState(false)
   const items = all.filter((item) => chosen.has(keyOf(item)))
+  const begin = async () => {
+    const wanted = items.map(({ machineId, task }) => ({ machineId, task }))
+    // The walk begins at its first place, and not where the button stood.
+    if (await act({ kind: 'round.begin', name, items: wanted })) window.scrollTo({ top: 0 })
+  }
   const toggle = (item: PlannedTask) => {
     const next = new Set(chosen)
     if (!next.delete(keyOf(item))) next.add(keyOf(item))
@@ -85,13 +90,7 @@ export function RoundPlan({ places, name: usual }: { places: PlaceOnRound<Planne
           type="button"
           className="btn btn-main"
           disabled={busy || items.length === 0}
-          onClick={() =>
-            void act({
-              kind: 'round.begin',
-              name,
-              items: items.map(({ machineId, task }) => ({ machineId, task })),
-            })
-          }
+          onClick={() => void begin()}
         >
           Begin the round
         </button>
