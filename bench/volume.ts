@@ -3,11 +3,15 @@ import { tmpdir } from 'node:os'
 import { join } from 'node:path'
 import { sql } from 'kysely'
 import { familyIds } from '../src/core/knowledge/vocabulary'
+import type { Database } from '../src/data/database'
 import { namesKey } from '../src/data/household'
 import { find } from '../src/server/find'
 import { folderState } from '../src/server/folderState'
+import { readFigures, readPanel, readRounds } from '../src/server/house/pages'
+import { readSpares } from '../src/server/house/shelf'
 import { readBench, readJobs, readMachinesWithJobs } from '../src/server/household'
 import { actOnJob, openJob, readJob } from '../src/server/jobs'
+import { readMachine } from '../src/server/machine'
 import { store } from '../src/server/store'
 
 const JOBS = Number(process.env.JOBS ?? 2000)
@@ -76,6 +80,7 @@ export async function benchVolume(): Promise<void> {
     actOnJob(one, [{ kind: 'job.edit', field: 'symptom', value: `now ${n++}` }]),
   )
   await timed('data: how large', PAGE_MS, () => folderState())
+  await house(db, (await readJob(one)).snapshot.machine.id)
   await db.destroy()
   rmSync(folder, { recursive: true, force: true })
 }
@@ -110,4 +115,37 @@ async function timed(name: string, bound: number, work: () => Promise<unknown>):
   console.log(
     `volume, ${name}: ${took.toFixed(0)} ms of server time, bound ${bound} ms${took > bound ? ': OVER ITS BOUND' : ''}`,
   )
+}
+
+/** What the pages of the house read, with as many readings again that belong to no job: a tenth of them of one machine. */
+async function house(db: Database, busy: string): Promise<void> {
+  const machines = (await db.selectFrom('machine').select('id').execute()).map(({ id }) => id)
+  const measured = (i: number) => ({
+    id: `m${i}`,
+    machineId: i % 10 === 0 ? busy : (machines[i % machines.length] ?? busy),
+    what: 'capacitanceUf' as const,
+    section: 'single',
+    value: 5 - (i % 7) / 100,
+    typed: '5',
+    at: new Date(Date.UTC(2020, 0, 1) + i * 1_800_000).toISOString(),
+    normal: 0 as const,
+    source: 'list' as const,
+    note: '',
+    struckAt: null,
+  })
+  await db.transaction().execute(async (trx) => {
+    for (let from = 0; from < READINGS; from += 500)
+      await trx
+        .insertInto('measured')
+        .values(Array.from({ length: Math.min(500, READINGS - from) }, (_, i) => measured(from + i)))
+        .execute()
+  })
+  await sql`pragma wal_checkpoint(truncate)`.execute(db)
+  await timed('a machine with a tenth of all readings', PAGE_MS, () => readMachine(busy))
+  await timed('another machine', PAGE_MS, () => readMachine(machines[7] ?? busy))
+  await timed('the round: what is due', PAGE_MS, () => readRounds())
+  await timed('the panel', PAGE_MS, () => readPanel())
+  await timed('figures', PAGE_MS, () => readFigures())
+  await timed('spares', PAGE_MS, () => readSpares())
+  await timed('search, notes too', PAGE_MS, () => find('story 1999'))
 }

@@ -1,12 +1,59 @@
 import type { CountedJob } from '@/core/house/figures'
-import type { PastReading } from '@/core/machine/pastReadings'
+import { byTime, type PastReading } from '@/core/machine/pastReadings'
 import { aliveJobs, aliveMachines } from './alive'
 import type { Database, Transaction } from './database'
 
 type Db = Database | Transaction
 
-/** Capacitances of all machines, of jobs and of days without one, in the order in which they were taken. */
-export async function capacitancesOfAll(db: Db): Promise<(PastReading & { machineId: string })[]> {
+/** When a capacitor of each machine was read last, in a job or without one. */
+export async function lastCapacitance(db: Db): Promise<Map<string, string>> {
+  const ofJobs = await aliveJobs(db)
+    .innerJoin('reading', 'reading.jobId', 'job.id')
+    .select(({ fn }) => ['job.machineId', fn.max('reading.at').as('at')])
+    .where('reading.kind', '=', 'capacitance')
+    .where('reading.struckAt', 'is', null)
+    .groupBy('job.machineId')
+    .execute()
+  const ofRows = await db
+    .selectFrom('measured')
+    .select(({ fn }) => ['machineId', fn.max('at').as('at')])
+    .where('what', '=', 'capacitanceUf')
+    .where('struckAt', 'is', null)
+    .groupBy('machineId')
+    .execute()
+  const newest = new Map<string, string>()
+  for (const { machineId, at } of [...ofJobs, ...ofRows]) {
+    const before = newest.get(machineId)
+    if (before === undefined || before < at) newest.set(machineId, at)
+  }
+  return newest
+}
+
+/** Machines of which some label of a capacitor is known: of these alone a window can be told. */
+export async function withCapacitorLabel(db: Db): Promise<string[]> {
+  const typed = await aliveJobs(db)
+    .innerJoin('field', 'field.jobId', 'job.id')
+    .select('job.machineId')
+    .distinct()
+    .where('field.part', 'in', ['capacitor-old', 'capacitor-new'])
+    .where('field.field', '=', 'label')
+    .where('field.typed', '!=', '')
+    .execute()
+  const fitted = await db
+    .selectFrom('fitted')
+    .select('machineId')
+    .where('what', '=', 'capacitor')
+    .where('figures', '!=', '')
+    .where('goneAt', 'is', null)
+    .execute()
+  return [...new Set([...typed, ...fitted].map(({ machineId }) => machineId))]
+}
+
+/** So many readings tell the drift of a can: older ones of a long list say no more of where it goes. */
+const NEWEST = 60
+
+/** The newest capacitances of a machine, of jobs and of days without one, in the order in which they were taken. */
+export async function capacitancesOf(db: Db, machineId: string): Promise<PastReading[]> {
   const ofJobs = await aliveJobs(db)
     .innerJoin('reading', 'reading.jobId', 'job.id')
     .leftJoin('field', (join) =>
@@ -16,7 +63,6 @@ export async function capacitancesOfAll(db: Db): Promise<(PastReading & { machin
         .on((eb) => eb('field.part', '=', eb.fn<string>('concat', [eb.val('capacitor-'), 'reading.part']))),
     )
     .select([
-      'job.machineId',
       'reading.jobId',
       'reading.part',
       'reading.pointA as section',
@@ -24,15 +70,21 @@ export async function capacitancesOfAll(db: Db): Promise<(PastReading & { machin
       'reading.at',
       'field.typed as label',
     ])
+    .where('job.machineId', '=', machineId)
     .where('reading.kind', '=', 'capacitance')
     .where('reading.struckAt', 'is', null)
     .where('reading.value', 'is not', null)
+    .orderBy('reading.at', 'desc')
+    .limit(NEWEST)
     .execute()
   const ofRows = await db
     .selectFrom('measured')
-    .select(['id', 'machineId', 'section', 'value', 'at', 'normal'])
+    .select(['id', 'section', 'value', 'at', 'normal'])
+    .where('machineId', '=', machineId)
     .where('what', '=', 'capacitanceUf')
     .where('struckAt', 'is', null)
+    .orderBy('at', 'desc')
+    .limit(NEWEST)
     .execute()
   const bare = {
     what: 'capacitanceUf' as const,
@@ -51,7 +103,7 @@ export async function capacitancesOfAll(db: Db): Promise<(PastReading & { machin
       label: label ?? '',
     })),
     ...ofRows.map(({ id, normal, ...row }) => ({ ...bare, ...row, rowId: id, isNormal: normal === 1 })),
-  ].sort((one, two) => (one.at < two.at ? -1 : one.at > two.at ? 1 : 0))
+  ].sort(byTime)
 }
 
 /** Machines whose last closed job ended with remarks, with when it was closed. */

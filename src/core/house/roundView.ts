@@ -41,6 +41,7 @@ export function plannedTasks(
   due: DueTask[],
 ): PlaceOnRound<PlannedTask>[] {
   const retired = new Set(rows.lives.filter(({ retiredAt }) => retiredAt !== null).map(({ id }) => id))
+  const dueAt = new Map(due.map((each) => [`${each.machineId} ${each.task}`, each]))
   return byPlace(
     rows.machines.filter(({ id }) => !retired.has(id)),
     (machine) =>
@@ -51,7 +52,7 @@ export function plannedTasks(
           task: id,
           minutes,
           inside,
-          due: due.find((each) => each.machineId === machine.id && each.task === id) ?? null,
+          due: dueAt.get(`${machine.id} ${id}`) ?? null,
         })),
   )
 }

@@ -49,29 +49,31 @@ export const isOf = (
  * @returns each task of a machine once, with the reason that weighs most
  */
 export function dueTasks(facts: SeasonFacts, today: string, until = today): DueTask[] {
+  const last = lastDone(facts)
+  const retired = new Set(facts.retired)
   const due = facts.machines
-    .filter(({ id }) => !facts.retired.includes(id))
+    .filter(({ id }) => !retired.has(id))
     .flatMap((machine) =>
       seasonTasks
         .filter((task) => isOf(task, machine))
-        .flatMap((task) => dueOf(facts, machine, task, today, until)),
+        .flatMap((task) => dueOf(facts, last, machine, task, today, until)),
     )
-  const placeOf = new Map(facts.machines.map((machine) => [machine.id, machine]))
-  const key = ({ machineId }: DueTask) => {
-    const machine = placeOf.get(machineId)
-    return `${machine?.place ?? ''}\n${machine?.name ?? ''}\n${machineId}`
-  }
-  return due.sort((one, two) => key(one).localeCompare(key(two)))
+  const key = new Map(
+    facts.machines.map(({ id, place, name }) => [id, `${place}\n${name}\n${id}`.toLowerCase()]),
+  )
+  const keyOf = ({ machineId }: DueTask) => key.get(machineId) ?? ''
+  return due.sort((one, two) => (keyOf(one) < keyOf(two) ? -1 : keyOf(one) > keyOf(two) ? 1 : 0))
 }
 
 function dueOf(
   facts: SeasonFacts,
+  last: ReadonlyMap<string, string>,
   { id: machineId, nextLook }: SeasonFacts['machines'][number],
   task: SeasonTask,
   today: string,
   until: string,
 ): DueTask[] {
-  const lastAt = lastDone(facts, machineId, task.id)
+  const lastAt = last.get(`${machineId} ${task.id}`) ?? null
   const byTime = lastAt === null ? today : monthsAfter(lastAt, task.everyMonths)
   const told = { machineId, task: task.id, lastAt }
   const out = facts.capacitorOut.get(machineId)
@@ -92,19 +94,18 @@ function dueOf(
   return byTime <= until ? [{ ...told, why: 'time', dueAt: byTime }] : []
 }
 
-/** The day on which a task was done last: on a round, or in a job whose reading is the same act. */
-function lastDone(facts: SeasonFacts, machineId: string, task: SeasonTaskId): string | null {
-  const days = facts.items
-    .filter(
-      (item) =>
-        item.machineId === machineId &&
-        item.task === task &&
-        (item.state === 'done' || item.state === 'found'),
-    )
-    .flatMap(({ doneAt }) => (doneAt ? [doneAt.slice(0, 10)] : []))
-  const read = task === 'capacitor-read' ? facts.capacitorRead.get(machineId) : undefined
-  const newest = [...days, ...(read ? [read.slice(0, 10)] : [])].sort().at(-1)
-  return newest ?? null
+/** The day on which each task of each machine was done last: on a round, or in a job whose reading is the same act. */
+function lastDone({ items, capacitorRead }: SeasonFacts): Map<string, string> {
+  const days = new Map<string, string>()
+  const keep = (machineId: string, task: string, at: string) => {
+    const key = `${machineId} ${task}`
+    const day = at.slice(0, 10)
+    if ((days.get(key) ?? '') < day) days.set(key, day)
+  }
+  for (const { machineId, task, state, doneAt } of items)
+    if (doneAt !== null && (state === 'done' || state === 'found')) keep(machineId, task, doneAt)
+  for (const [machineId, at] of capacitorRead) keep(machineId, 'capacitor-read', at)
+  return days
 }
 
 /**

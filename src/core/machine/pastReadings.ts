@@ -57,7 +57,9 @@ export const readingsOfRows = (rows: MeasuredRow[], sounds: NormalSoundRow[]): P
     }),
   ].sort(byTime)
 
-export const byTime = (one: { at: string }, two: { at: string }): number => one.at.localeCompare(two.at)
+/** Instants in UTC stand in the order of their texts. */
+export const byTime = (one: { at: string }, two: { at: string }): number =>
+  one.at < two.at ? -1 : one.at > two.at ? 1 : 0
 
 function capacitancesOf({ job, readings, fields }: JobSnapshot): PastReading[] {
   const labelOf = (part: string) =>

@@ -53,13 +53,16 @@ const MOST_POINTS = 300
  * @returns capacitors in front, in the order of their sections; kinds without a reading are left out
  */
 export function trendsOf(input: TrendInput): Trend[] {
-  const keys = [...new Set(input.readings.map(({ what, section }) => `${what}|${section}`))]
+  const own = new Map<string, PastReading[]>()
+  for (const reading of [...input.readings].sort(byTime)) {
+    const key = `${reading.what}|${reading.section}`
+    const list = own.get(key)
+    if (list) list.push(reading)
+    else own.set(key, [reading])
+  }
   const order: TrendKind[] = ['capacitanceUf', 'currentA', 'speedRpm', 'airDifferenceC', 'supplyV', 'levelDb']
-  return keys
-    .map((key) => {
-      const own = input.readings.filter(({ what, section }) => `${what}|${section}` === key).sort(byTime)
-      return trendOf(own, input)
-    })
+  return [...own.values()]
+    .map((readings) => trendOf(readings, input))
     .flatMap((trend) => trend ?? [])
     .sort(
       (one, two) =>
@@ -142,6 +145,7 @@ function driftOf(
     const at = years === null ? null : start + years * YEAR_MS
     return at !== null && at > Date.parse(last.at) && at < now + MOST_YEARS * YEAR_MS ? at : null
   }
+  const band = driftBand(readings)
   const outAt = instant(drift.leavesAtYears)
   const until = Math.min(MOST_YEARS, Math.max(1, ((outAt ?? now) - now) / YEAR_MS + 1))
   const end = (now + until * YEAR_MS - start) / YEAR_MS
@@ -150,7 +154,7 @@ function driftOf(
     return {
       at: start + years * YEAR_MS,
       value: drift.startUf + drift.perYearUf * years,
-      band: driftBand(readings, years) ?? 0,
+      band: band(years),
     }
   })
   return {

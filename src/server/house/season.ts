@@ -2,11 +2,11 @@ import { isGoodMachine } from '@/core/archive/values'
 import type { HouseRows } from '@/core/house/rows'
 import { type DueTask, dueTasks, monthsAfter, type SeasonFacts } from '@/core/house/season'
 import { capacitanceMeterOf } from '@/core/job/evidence/derive'
-import type { PastReading } from '@/core/machine/pastReadings'
+import type { HouseholdRow } from '@/core/job/rows'
 import { trendsOf } from '@/core/machine/trends'
 import type { Database, Transaction } from '@/data/database'
 import { findHousehold } from '@/data/household'
-import { capacitancesOfAll, remarksLeft } from '@/data/houseReadings'
+import { capacitancesOf, lastCapacitance, remarksLeft, withCapacitorLabel } from '@/data/houseReadings'
 
 type Db = Database | Transaction
 
@@ -22,33 +22,36 @@ export async function comingTasks(db: Db, rows: HouseRows, today: string): Promi
 
 async function seasonFacts(db: Db, rows: HouseRows, today: string): Promise<SeasonFacts> {
   const household = await findHousehold(db)
-  const capacitances = await capacitancesOfAll(db)
-  const byMachine = new Map<string, (PastReading & { machineId: string })[]>()
-  for (const reading of capacitances)
-    byMachine.set(reading.machineId, [...(byMachine.get(reading.machineId) ?? []), reading])
-  const capacitorRead = new Map<string, string>()
-  const capacitorOut = new Map<string, string>()
-  const now = Date.parse(`${today}T12:00:00Z`)
-  for (const [machineId, readings] of byMachine) {
-    const newest = readings.at(-1)
-    if (newest) capacitorRead.set(machineId, newest.at)
-    if (!household) continue
-    const outs = trendsOf({
-      readings,
-      fitted: rows.fitted.filter((row) => row.machineId === machineId),
-      label: readings.findLast(({ label }) => label !== '')?.label ?? '',
-      meter: capacitanceMeterOf(household),
-      now,
-    }).flatMap(({ drift }) => drift?.earliestAt ?? drift?.outAt ?? [])
-    const [first] = outs.sort((one, two) => one - two)
-    if (first !== undefined) capacitorOut.set(machineId, new Date(first).toISOString().slice(0, 10))
-  }
   return {
     machines: rows.machines.filter(isGoodMachine),
     retired: rows.lives.filter(({ retiredAt }) => retiredAt !== null).map(({ id }) => id),
     items: rows.items,
-    capacitorRead,
-    capacitorOut,
+    capacitorRead: await lastCapacitance(db),
+    capacitorOut: household ? await outs(db, rows, household, today) : new Map(),
     leftOpen: await remarksLeft(db),
   }
+}
+
+/** The first day on which a capacitor of each machine may leave its window, where its readings tell. */
+async function outs(
+  db: Db,
+  { fitted }: HouseRows,
+  household: HouseholdRow,
+  today: string,
+): Promise<Map<string, string>> {
+  const days = new Map<string, string>()
+  for (const machineId of await withCapacitorLabel(db)) {
+    const readings = await capacitancesOf(db, machineId)
+    const [first] = trendsOf({
+      readings,
+      fitted: fitted.filter((row) => row.machineId === machineId),
+      label: readings.findLast(({ label }) => label !== '')?.label ?? '',
+      meter: capacitanceMeterOf(household),
+      now: Date.parse(`${today}T12:00:00Z`),
+    })
+      .flatMap(({ drift }) => drift?.earliestAt ?? drift?.outAt ?? [])
+      .sort((one, two) => one - two)
+    if (first !== undefined) days.set(machineId, new Date(first).toISOString().slice(0, 10))
+  }
+  return days
 }
