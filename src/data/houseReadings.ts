@@ -1,5 +1,5 @@
 import type { CountedJob } from '@/core/house/figures'
-import { byTime, type PastReading } from '@/core/machine/pastReadings'
+import type { PastReading } from '@/core/machine/pastReadings'
 import { aliveJobs, aliveMachines } from './alive'
 import type { Database, Transaction } from './database'
 
@@ -103,7 +103,7 @@ export async function capacitancesOf(db: Db, machineId: string): Promise<PastRea
       label: label ?? '',
     })),
     ...ofRows.map(({ id, normal, ...row }) => ({ ...bare, ...row, rowId: id, isNormal: normal === 1 })),
-  ].sort(byTime)
+  ].sort((one, two) => (one.at < two.at ? -1 : 1))
 }
 
 /** Machines whose last closed job ended with remarks, with when it was closed. */
