@@ -98,7 +98,8 @@ const MOST_BESIDE = 12
 
 async function beside(db: Database, query: string): Promise<Pick<Found, 'parts' | 'notes'>> {
   const words = query.split(/\s+/).filter((word) => word.length > 1)
-  if (words.length === 0) return { parts: [], notes: [] }
+  // Signs alone are no words: everything would have them.
+  if (words.length === 0 || !/[\p{L}\p{N}]/u.test(query)) return { parts: [], notes: [] }
   const titles = new Map((await listMachines(db)).map((machine) => [machine.id, titleAndPlace(machine)]))
   const fitted = await fittedWith(db, words, MOST_BESIDE)
   const kinds = ['motor', 'capacitor'] as const
