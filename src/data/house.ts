@@ -1,5 +1,6 @@
 import { sql } from 'kysely'
-import type { HouseChange, HouseRows, MeasuredRow, NormalSoundRow } from '@/core/house/rows'
+import type { ArchivedHouseTable } from '@/core/archive/houseColumns'
+import type { HouseChange, HouseRows, HouseTables, MeasuredRow, NormalSoundRow } from '@/core/house/rows'
 import type { Message } from '@/core/message'
 import { aliveJobs, aliveMachines } from './alive'
 import type { Database, Transaction } from './database'
@@ -129,3 +130,67 @@ export async function retiredMachines(db: Db): Promise<Map<string, string>> {
     .execute()
   return new Map(rows.flatMap(({ id, retiredAt }) => (retiredAt === null ? [] : [[id, retiredAt]])))
 }
+
+/** All rows of a table of the household over the years; of machines that are deleted none. */
+export const houseTable = (db: Db, table: ArchivedHouseTable): Promise<object[]> =>
+  db.selectFrom(table).selectAll().orderBy('id').execute()
+
+/**
+ * Rows that are not here yet; what is here stays as it is, and what names a machine, a breaker or a round that is not here is left
+ * out. A job that is not here is named no more.
+ *
+ * @returns how many came
+ */
+export async function insertMissingHouse<Table extends ArchivedHouseTable>(
+  db: Db,
+  table: Table,
+  rows: HouseTables[Table][],
+): Promise<number> {
+  const idsOf = async (of: 'machine' | 'job' | 'breaker' | 'season_round' | Table) =>
+    new Set(
+      (
+        await db
+          .selectFrom(of as 'machine')
+          .select('id')
+          .execute()
+      ).map(({ id }) => id),
+    )
+  const here = await idsOf(table)
+  const [machines, jobs, breakers, rounds] = await Promise.all([
+    idsOf('machine'),
+    idsOf('job'),
+    idsOf('breaker'),
+    idsOf('season_round'),
+  ])
+  const underWay = await db
+    .selectFrom('season_round')
+    .select('id')
+    .where('endedAt', 'is', null)
+    .executeTakeFirst()
+  const missing = rows.flatMap((row) => {
+    const own = 'machineId' in row ? row.machineId : OF_MACHINE.includes(table) ? row.id : null
+    const isHere =
+      !here.has(row.id) &&
+      (own === null || machines.has(own)) &&
+      (!('breakerId' in row) || breakers.has(row.breakerId)) &&
+      (!('roundId' in row) || rounds.has(row.roundId)) &&
+      // Two rounds cannot be walked at once: the one that is under way here is gone on with.
+      !(underWay && 'endedAt' in row && row.endedAt === null)
+    if (!isHere) return []
+    return [
+      { ...row, ...('jobId' in row && row.jobId !== null && !jobs.has(row.jobId) ? { jobId: null } : {}) },
+    ]
+  })
+  for (let at = 0; at < missing.length; at += AT_ONCE)
+    await db
+      .insertInto(table)
+      // The rows are of this table; Kysely cannot follow a table that is a parameter.
+      .values(missing.slice(at, at + AT_ONCE) as never)
+      .execute()
+  return missing.length
+}
+
+/** Tables whose id is that of their machine. */
+const OF_MACHINE: readonly string[] = ['machine_life', 'machine_breaker']
+/** Rows go in by so many at once: a statement takes a limited number of values. */
+const AT_ONCE = 200

@@ -1,10 +1,12 @@
 import { CoreError } from '../errors'
+import type { HouseTables } from '../house/rows'
 import { type JobSnapshot, type JobTables, listTables, type MachineRow } from '../job/rows'
 import { type ArchiveExtras, archiveColumns, type Column, extraColumns } from './columns'
+import { type ArchivedHouseTable, houseColumns } from './houseColumns'
 import { fits } from './values'
 
 export const ARCHIVE_FORMAT = 'rest-cog-archive'
-export const ARCHIVE_VERSION = 3
+export const ARCHIVE_VERSION = 4
 
 /** The first file of an archive. */
 export interface ArchiveHead {
@@ -89,6 +91,24 @@ export function archivedExtras<Table extends keyof ArchiveExtras>(
   return json.map(
     (row, index) =>
       valuesOf(extraColumns[table], row, `${path}[${index}]`) as unknown as ArchiveExtras[Table],
+  )
+}
+
+/**
+ * Rows of the household over the years.
+ *
+ * @throws CoreError `bad-archive`
+ */
+export function archivedHouseRows<Table extends ArchivedHouseTable>(
+  table: Table,
+  json: unknown,
+  path: string,
+): HouseTables[Table][] {
+  if (!Array.isArray(json) || json.length > MOST_ROWS * 10)
+    throw bad(path, 'a list is missing or far too long')
+  // Every column is checked against what its table says of it.
+  return json.map(
+    (row, index) => valuesOf(houseColumns[table], row, `${path}[${index}]`) as unknown as HouseTables[Table],
   )
 }
 

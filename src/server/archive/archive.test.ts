@@ -7,8 +7,10 @@ import { afterAll, beforeAll, describe, expect, it } from 'vitest'
 import { KEPT_AS } from '@/core/job/ledger/ownWay'
 import { listTables } from '@/core/job/rows'
 import { transact } from '@/data/database'
+import { loadHouse, measuredAt } from '@/data/house'
 import { keepOwnName, listJobs, updateHousehold } from '@/data/household'
 import { deleteThing } from '../deleting'
+import { actOnHouse } from '../house'
 import { readHousehold, readOwnNames } from '../household'
 import { actOnJob, openJob, readJob, stepHistory } from '../jobs'
 import { readShelf, shelve } from '../parts'
@@ -147,6 +149,59 @@ describe('an archive of a household', () => {
         settings: true,
       })
       expect(await readHousehold()).toMatchObject({ id: 'home', name: 'Upper Mill', fahrenheit: 1 })
+    })
+  })
+
+  it('brings the years of the house along, once, and nothing that names what is not here', async () => {
+    const jobId = await repairedJob()
+    const { machine } = (await readJob(jobId)).snapshot
+    const machineId = machine.id
+    await actOnHouse({
+      kind: 'readings.add',
+      machineId,
+      readings: [{ what: 'currentA', typed: '0.4', at: '2025-06-02' }],
+    })
+    await actOnHouse({ kind: 'fitted.put', machineId, what: 'belt', name: 'A-42', since: '2024-01-01' })
+    const { made } = await actOnHouse({ kind: 'breaker.put', name: '14', amps: '15' })
+    await actOnHouse({ kind: 'load.put', breakerId: made[0]?.id, name: 'hall light', found: 'switched' })
+    await actOnHouse({ kind: 'round.begin', name: 'Spring', items: [{ machineId, task: 'listen' }] })
+    const bytes = await bytesOf()
+    await inSecondFolder(async () => {
+      const { house } = await bringIn(bytes)
+      expect(house).toBeGreaterThanOrEqual(6)
+      const rows = await loadHouse((await store()).db)
+      expect(rows.fitted).toMatchObject([{ name: 'A-42', machineId }])
+      expect(rows.loads).toMatchObject([{ name: 'hall light' }])
+      expect(rows.items).toMatchObject([{ task: 'listen', machineId }])
+      expect((await measuredAt((await store()).db, machineId)).measured).toMatchObject([{ value: 0.4 }])
+      expect((await bringIn(bytes)).house).toBe(0)
+    })
+    const files = unzipSync(bytes)
+    const changed = (name: string, rows: unknown) =>
+      Buffer.from(zipSync({ ...files, [name]: new TextEncoder().encode(JSON.stringify(rows)) }))
+    await inSecondFolder(async () => {
+      const stray = {
+        id: 'stray-row',
+        machineId: 'nobody',
+        what: 'belt',
+        name: 'x',
+        figures: '',
+        since: '',
+        boughtFrom: '',
+        warrantyUntil: '',
+        goneAt: null,
+      }
+      await bringIn(changed('house/fitted.json', [stray]))
+      expect((await loadHouse((await store()).db)).fitted).toEqual([])
+      for (const bad of [
+        { ...stray, what: 'engine' },
+        { ...stray, since: '2024-02-30' },
+        { ...stray, more: 1 },
+      ])
+        await expect(bringIn(changed('house/fitted.json', [bad]))).rejects.toMatchObject({
+          code: 'bad-archive',
+        })
+      await expect(bringIn(changed('house/guest.json', []))).rejects.toMatchObject({ code: 'bad-archive' })
     })
   })
 

@@ -1,11 +1,13 @@
 import { readFile } from 'node:fs/promises'
 import { join } from 'node:path'
 import { Zip, ZipDeflate } from 'fflate'
+import { archivedHouseTables } from '@/core/archive/houseColumns'
 import { ARCHIVE_FORMAT, ARCHIVE_VERSION } from '@/core/archive/read'
 import type { JobSnapshot } from '@/core/job'
 import { pictureColumns } from '@/core/job/ledger/labels'
 import type { MachineRow } from '@/core/job/rows'
 import { energyJobOf, sharedTables } from '@/core/job/shared'
+import { houseTable } from '@/data/house'
 import { findHousehold, listJobs, listMachines, listOwnNames } from '@/data/household'
 import { listEvents, loadSnapshot } from '@/data/jobs'
 import { listCatalogues, partsOf } from '@/data/parts'
@@ -52,6 +54,8 @@ async function* files({ db, folder }: Store, jobIds?: string[]): AsyncGenerator<
     yield json(`events/${id}.json`, await listEvents(db, id, MOST_EVENTS))
     for (const { hash } of snapshot.photos) hashes.add(hash)
   }
+  if (!jobIds)
+    for (const table of archivedHouseTables) yield json(`house/${table}.json`, await houseTable(db, table))
   for (const hash of hashes) {
     const bytes = await readFile(join(folder.photos, `${hash}.webp`)).catch(() => null)
     if (bytes) yield { name: `photos/${hash}.webp`, bytes }

@@ -2,9 +2,11 @@ import { mkdtemp, readdir, rename, rm, writeFile } from 'node:fs/promises'
 import { join } from 'node:path'
 import sharp from 'sharp'
 import { arrived } from '@/core/archive/arrive'
+import { type ArchivedHouseTable, archivedHouseTables } from '@/core/archive/houseColumns'
 import {
   type ArchivedJob,
   archivedExtras,
+  archivedHouseRows,
   archivedJob,
   archivedMachines,
   archiveHead,
@@ -16,6 +18,7 @@ import { listTables, type MachineRow } from '@/core/job/rows'
 import { titleAndPlace } from '@/core/job/title'
 import { dropDeleted, removeForGood } from '@/data/alive'
 import { type Transaction, transact } from '@/data/database'
+import { insertMissingHouse } from '@/data/house'
 import {
   findHousehold,
   findMachine,
@@ -38,6 +41,8 @@ export interface ArchiveReport {
   /** Parts of lists and of the shelf, and names, that were not here. */
   parts: number
   names: number
+  /** Rows of the household over the years: fitted parts, readings, breakers, rounds, places of spares. */
+  house: number
   /** Jobs that were here already, which were left as they are. */
   known: string[]
   /** Jobs that were here already, and are now as the archive has them. */
@@ -62,6 +67,7 @@ const ALLOWED: Allowed[] = [
   { name: /^names\.json$/, most: 10_000_000 },
   { name: /^lists\.json$/, most: 10_000_000 },
   { name: new RegExp(`^parts/${ID}\\.json$`), most: 200_000_000 },
+  { name: new RegExp(`^house/(${archivedHouseTables.join('|')})\\.json$`), most: 300_000_000 },
   { name: /^jobs\/[0-9a-z-]{4,40}\.json$/, most: 30_000_000 },
   { name: /^events\/[0-9a-z-]{4,40}\.json$/, most: 60_000_000 },
   { name: /^photos\/[0-9a-f]{64}\.webp$/, most: 30_000_000 },
@@ -92,6 +98,7 @@ export async function takeArchive(
       photos: photos.length,
       parts: 0,
       names: 0,
+      house: 0,
       known: [],
       replaced: [],
       open: [],
@@ -219,9 +226,15 @@ async function takeExtra(
   if (name === 'lists.json')
     for (const list of archivedExtras('list', json, name))
       if (!(await findCatalogue(trx, list.id))) await insertCatalogue(trx, { ...list, ready: 1, parts: 0 })
+  const table = houseTableOf(name)
+  if (table) report.house += await insertMissingHouse(trx, table, archivedHouseRows(table, json, name))
   if (name.startsWith('parts/'))
     report.parts += await insertMissingParts(trx, archivedExtras('part', json, name))
 }
+
+/** The table that a file of the household over the years holds. */
+const houseTableOf = (name: string): ArchivedHouseTable | undefined =>
+  archivedHouseTables.find((table) => name === `house/${table}.json`)
 
 async function insertSnapshot(trx: Transaction, snapshot: JobSnapshot): Promise<void> {
   try {
@@ -277,10 +290,12 @@ async function checked(path: string, staged: string): Promise<{ machines: Machin
 }
 
 function checkedExtra(name: string, json: unknown): void {
+  const table = houseTableOf(name)
   if (name === 'household.json') archivedExtras('household', json, name)
   else if (name === 'names.json') archivedExtras('name', json, name)
   else if (name === 'lists.json') archivedExtras('list', json, name)
   else if (name.startsWith('parts/')) archivedExtras('part', json, name)
+  else if (table) archivedHouseRows(table, json, name)
   else archivedExtras('event', json, name)
 }
 

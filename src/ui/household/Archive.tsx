@@ -111,7 +111,7 @@ export function Archive() {
 }
 
 function Report({
-  report: { jobs, machines, photos, parts, names, known, replaced, open, settings },
+  report: { jobs, machines, photos, parts, names, house, known, replaced, open, settings },
 }: {
   report: ArchiveReport
 }) {
@@ -120,6 +120,9 @@ function Report({
       <p>{`${counted(jobs, 'job')}, ${counted(machines, 'machine')} and ${counted(photos, 'photo')} came in.`}</p>
       {parts + names > 0 ? (
         <p>{`${counted(parts, 'part')} and ${counted(names, 'name')} came along.`}</p>
+      ) : null}
+      {house > 0 ? (
+        <p>{`Of the years of the house ${house === 1 ? 'one entry' : `${house} entries`} came along: fitted parts, readings, breakers, rounds.`}</p>
       ) : null}
       {settings ? <p>The settings of the archive are used now.</p> : null}
       {replaced.length > 0 ? <p>{`As in the archive now: ${replaced.join('; ')}.`}</p> : null}
