@@ -6,7 +6,13 @@ import { isId, type JobSnapshot } from '@/core/job'
 import { isSameCircuit } from '@/core/job/energy/circuit'
 import { capacitanceMeterOf } from '@/core/job/evidence/derive'
 import type { HouseholdRow, MachineRow } from '@/core/job/rows'
-import { labelNow, type PastReading, readingsOfJobs, readingsOfRows } from '@/core/machine/pastReadings'
+import {
+  labelNow,
+  newestNormal,
+  type PastReading,
+  readingsOfJobs,
+  readingsOfRows,
+} from '@/core/machine/pastReadings'
 import { type Serving, servingOf, type WorthHaving, worthHaving } from '@/core/machine/spares'
 import { type MachineStory, storyOf } from '@/core/machine/story'
 import { type Trend, trendsOf } from '@/core/machine/trends'
@@ -102,14 +108,6 @@ async function jobsOf(db: Database, id: string): Promise<{ readable: JobSnapshot
 }
 
 type House = Awaited<ReturnType<typeof loadHouse>>
-
-/** Of each kind and section the newest figure of a good day. */
-function newestNormal(readings: PastReading[]): PastReading[] {
-  const newest = new Map<string, PastReading>()
-  for (const reading of readings)
-    if (reading.isNormal) newest.set(`${reading.what}|${reading.section}`, reading)
-  return [...newest.values()]
-}
 
 function circuitOf(machine: MachineRow, house: House): MachinePageRows['circuit'] {
   if (machine.circuit === null) return null

@@ -117,3 +117,11 @@ export const labelNow = (jobs: JobSnapshot[]): string =>
       const chosen = ['new', 'old'].map((part) => fieldText(snapshot, `capacitor-${part}`, 'label'))
       return chosen.filter(Boolean)
     })[0] ?? ''
+
+/** Of each kind and section the newest figure of a good day. */
+export function newestNormal(readings: PastReading[]): PastReading[] {
+  const newest = new Map<string, PastReading>()
+  for (const reading of readings)
+    if (reading.isNormal) newest.set(`${reading.what}|${reading.section}`, reading)
+  return [...newest.values()]
+}

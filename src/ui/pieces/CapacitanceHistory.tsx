@@ -67,7 +67,7 @@ function PointHistory({ point, readings, day }: PointHistoryProps) {
   // The capacitor in the machine now began with the last new part; older readings are its predecessor's.
   const since = readings.findLastIndex((reading) => reading.part === 'new')
   const present = readings.slice(Math.max(0, since))
-  const label = labelOf(present.at(-1)!.label)
+  const label = labelOf(present.findLast((reading) => reading.label !== '')?.label ?? '')
   const section = label?.sections.find((each) => each.section === point)
   const window = section ? windowOf(section, toleranceOf(label!)) : null
   const drift = window

@@ -20,6 +20,10 @@ import type {
 export const liftWays = ['mended', 'mistake'] as const
 export type LiftWay = (typeof liftWays)[number]
 
+/** Why a closed job is opened again. */
+export const reopenReasons = ['failed-again', 'not-all-done', 'closed-by-mistake'] as const
+export type ReopenReason = (typeof reopenReasons)[number]
+
 /** Why power comes back: to read one value, or to watch the mended machine start. */
 export type PowerPurpose = 'reading' | 'start'
 
@@ -34,7 +38,7 @@ export type Act =
   | { kind: 'hands.out' }
   | { kind: 'job.phase'; phase: JobRow['phase']; purpose?: PowerPurpose }
   | { kind: 'job.close'; result: NonNullable<JobRow['result']> }
-  | { kind: 'job.reopen' }
+  | { kind: 'job.reopen'; why?: ReopenReason }
   /** `how` and `reason`: what lifts the hard stop that stands on the finding, where it is taken away or changed. */
   | {
       kind: 'finding.set'

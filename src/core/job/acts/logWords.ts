@@ -57,7 +57,8 @@ const words: Record<LogKind, Words> = {
   'done-again': (row) => `Done again: ${row.detail}`,
   uncovered: (row) => `${row.label}: ${row.detail}`,
   'closed-job': (row) => `The job is closed: ${row.detail.replaceAll('-', ' ')}`,
-  'reopened-job': () => 'The job is opened again',
+  'reopened-job': (row) =>
+    `The job is opened again${row.detail ? `: ${row.detail.replaceAll('-', ' ')}` : ''}`,
 }
 
 /**

@@ -1,7 +1,7 @@
 import { breakWords } from '../../knowledge/breakWords'
 import { isValve } from '../../knowledge/isolation'
 import { type ActsOf, rule } from '../acts/actModule'
-import type { ActOf, PowerPurpose } from '../acts/actTypes'
+import { type ActOf, type PowerPurpose, type ReopenReason, reopenReasons } from '../acts/actTypes'
 import { type Draft, planned, rowChange, type Steps, withSteps } from '../acts/changes'
 import { refusal } from '../acts/refusals'
 import { knownRow } from '../acts/rowById'
@@ -45,9 +45,9 @@ export const phaseActs: ActsOf<'job.phase' | 'job.close' | 'job.reopen' | 'short
     plan: (snapshot, act, { now, at }) => closing(snapshot, act.result, now, at),
   },
   'job.reopen': {
-    input: {},
+    input: { why: optional(oneOf([...reopenReasons])) },
     rule: rule('reverts', 'any-stop', true),
-    plan: (snapshot, _act, { at }) => reopening(snapshot, at),
+    plan: (snapshot, act, { at }) => reopening(snapshot, act.why, at),
   },
   'short.step': {
     input: { id, step: oneOf([1, 2, 3, 4]), by: text },
@@ -173,7 +173,7 @@ function closing(
 }
 
 /** Nobody knows what was switched since: everything is opened and proved anew. */
-function reopening(snapshot: JobSnapshot, at: string): Draft {
+function reopening(snapshot: JobSnapshot, why: ReopenReason | undefined, at: string): Draft {
   return withSteps(
     planned(
       'Job reopened',
@@ -186,7 +186,7 @@ function reopening(snapshot: JobSnapshot, at: string): Draft {
           phase: 'work',
         }),
       ],
-      [{ kind: 'reopened-job' }],
+      [{ kind: 'reopened-job', detail: why ?? '' }],
     ),
     pointsClosed(snapshot, at),
     voidAll(snapshot, at, 'the job was reopened'),

@@ -1,5 +1,6 @@
 'use client'
 
+import dynamic from 'next/dynamic'
 import Link from 'next/link'
 import { useState } from 'react'
 import { handsMay } from '@/core/job/energy/gate'
@@ -10,6 +11,7 @@ import type { ProveCheck } from '@/core/knowledge/proofChecks'
 import { failedByTurn } from '@/core/knowledge/wrongTurn'
 import { useJob } from '../../job/JobProvider'
 import { NumberField } from '../../kit/NumberField'
+import { atHand } from '../../kit/whenReached'
 import { Reversing } from '../Reversing'
 
 interface CheckListProps {
@@ -29,6 +31,12 @@ export function CheckList({ checks, disabled, note }: CheckListProps) {
     </ol>
   )
 }
+
+/** What the machine read on a good day comes once the page answers. */
+const NormalBeside = dynamic(
+  atHand(() => import('../../pieces/NormalBeside').then((piece) => piece.NormalBeside)),
+  { ssr: false },
+)
 
 /** What may be measured for a check, judged as it is typed. */
 function Figure({ check, disabled }: { check: ProveCheck; disabled: boolean }) {
@@ -57,6 +65,7 @@ function Figure({ check, disabled }: { check: ProveCheck; disabled: boolean }) {
       >
         {figure.sentence}
       </p>
+      <NormalBeside quantity={figure.inputs[0]?.quantity ?? ''} />
     </div>
   )
 }

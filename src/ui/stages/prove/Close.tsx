@@ -2,7 +2,7 @@
 
 import Link from 'next/link'
 import { useState } from 'react'
-import { fieldText, type JobRow } from '@/core/job'
+import { fieldText, type JobRow, type ReopenReason, reopenReasons } from '@/core/job'
 import { asksWhatWentIn, WENT_IN } from '@/core/job/parts/wentIn'
 import { closingProblems } from '@/core/job/proving/closing'
 import { dueEvents } from '@/core/takeaway/calendar'
@@ -91,7 +91,7 @@ export function Close() {
       </div>
       {closed ? null : <KeepWay />}
       {closed ? (
-        <div className="mt-4 flex gap-2">
+        <div className="mt-4 flex flex-wrap gap-2">
           {save === 'saved' ? (
             <Link className="btn btn-main" href={`/jobs/${job.id}/record`} prefetch={false}>
               Open the record
@@ -102,9 +102,7 @@ export function Close() {
               Open the record
             </button>
           )}
-          <button type="button" className="btn" onClick={() => act({ kind: 'job.reopen' })}>
-            Reopen
-          </button>
+          <Reopen />
         </div>
       ) : (
         <div className="mt-4 flex flex-wrap items-center gap-2">
@@ -136,5 +134,34 @@ export function Close() {
         </div>
       )}
     </Section>
+  )
+}
+
+const reopenWords = {
+  'failed-again': 'it failed again',
+  'not-all-done': 'not all of it was done',
+  'closed-by-mistake': 'closed by mistake',
+} satisfies Record<ReopenReason, string>
+
+/** Opened again, the record says why. */
+function Reopen() {
+  const { act } = useJob()
+  const [asks, setAsks] = useState(false)
+  return (
+    <>
+      <button type="button" className="btn" aria-expanded={asks} onClick={() => setAsks(!asks)}>
+        Reopen
+      </button>
+      {asks ? (
+        <fieldset className="flex w-full flex-wrap gap-1.5">
+          <legend className="caption mb-1">Opened again, because</legend>
+          {reopenReasons.map((why) => (
+            <button key={why} type="button" className="chip" onClick={() => act({ kind: 'job.reopen', why })}>
+              {reopenWords[why]}
+            </button>
+          ))}
+        </fieldset>
+      ) : null}
+    </>
   )
 }
