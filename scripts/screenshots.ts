@@ -61,34 +61,24 @@ const views: View[] = [
   { file: 'household', path: '/household' },
   { file: 'shelf', path: '/shelf' },
   {
-    file: 'plate-photo',
-    job: ['Range hood', 'match'],
-    before: async (page) => {
-      await page.getByRole('button', { name: 'Read the plate on file' }).click()
-      await page.getByRole('button', { name: 'Read this photo' }).click()
-      await page.getByTestId('proposals').waitFor({ timeout: 30_000 })
-      await page.getByTestId('plate-photo').evaluate((part) => part.scrollIntoView())
-    },
-  },
-  {
-    file: 'made-to-fit',
-    job: ['Cooling unit', 'match'],
-    before: async (page) => {
-      for (const [label, typed] of [
-        ['Old: motor face to hub', '52 mm'],
-        ['Hub takes of the shaft', '38 mm'],
-        ['New shaft, flat', '60 mm'],
-        ['Studs may be', '16 mm'],
-      ] as const)
-        await page.getByRole('textbox', { name: label }).fill(typed)
-      await page.getByTestId('fit-mark').waitFor()
-      await page.getByRole('heading', { name: 'Made to fit' }).evaluate((part) => part.scrollIntoView())
-    },
+    file: 'machine',
+    path: '/machines/hr-outdoor',
+    before: async (page) => page.getByTestId('drift').waitFor(),
   },
   {
     file: 'instruments',
     path: '/instruments?i=motor&cap=2',
     before: async (page) => page.locator('canvas').first().waitFor(),
+  },
+  {
+    file: 'round',
+    path: '/household/round',
+    phone: true,
+    before: async (page) => {
+      await page.getByRole('button', { name: 'Begin the round' }).click()
+      await page.getByRole('button', { name: 'Done', exact: true }).first().click()
+      await page.getByText('1 of ').first().waitFor()
+    },
   },
   {
     file: 'phone-proof',

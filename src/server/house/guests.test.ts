@@ -92,6 +92,11 @@ describe('a guest', () => {
     )
     const { walk } = await guestRound(secret)
     expect(walk.count).toBe(1)
+    const ticked = await guestTick(secret, { item: items[0], state: 'done', note: 'quiet' })
+    expect(ticked.stops).toEqual([])
+    // What tells of a danger is answered at once, to whoever stands there.
+    const found = { item: items[0], state: 'found', note: 'it sparks and smells of smoke' }
+    expect((await guestTick(secret, found)).stops.length).toBeGreaterThan(0)
     await guestTick(secret, { item: items[0], state: 'done', note: 'quiet' })
     expect(await itemOf(items[0] ?? '')).toMatchObject({ state: 'done', who: 'Ida', note: 'quiet' })
     for (const item of [items[1], old.items[0]])

@@ -6,7 +6,10 @@ import { OneOf, Text, validated } from '@/core/input'
 import type { By } from '@/core/job'
 import { titleAndPlace } from '@/core/job/title'
 import { isSeasonTask, seasonTask } from '@/core/knowledge/season'
+import { inOrderOfLife } from '@/core/knowledge/stops'
+import type { StopRuleId } from '@/core/knowledge/vocabulary'
 import { recordOf } from '@/core/record/ofJob'
+import { readNotice } from '@/core/words/notice'
 import { loadHouse } from '@/data/house'
 import { readJob } from '../jobs'
 import { recordHtml } from '../recordHtml'
@@ -65,8 +68,13 @@ class GuestTick {
   @Text({ max: 1000, optional: true }) note?: string
 }
 
-/** Tick a thing of that round under the guest’s name. @throws CoreError `unknown-guest`, `unknown-row` */
-export async function guestTick(secret: string, plain: unknown): Promise<object> {
+/**
+ * Tick a thing of that round under the guest’s name.
+ *
+ * @returns dangers that the words of the note tell, or may tell, in the order of life: the guest is told what to do this minute
+ * @throws CoreError `unknown-guest`, `unknown-row`
+ */
+export async function guestTick(secret: string, plain: unknown): Promise<{ stops: StopRuleId[] }> {
   const { item, state, note } = validated(GuestTick, plain)
   const { guest, walk } = await guestRound(secret)
   const items = walk.places.flatMap(({ machines }) => machines.flatMap((machine) => machine.items))
@@ -76,7 +84,8 @@ export async function guestTick(secret: string, plain: unknown): Promise<object>
     { kind: 'round.tick', id: item, state, ...(note ? { note } : {}) },
     { who: guest, window: '' },
   )
-  return {}
+  const told = readNotice({ text: note ?? '' })
+  return { stops: inOrderOfLife([...told.raised, ...told.asked]) }
 }
 
 /** Guests with what each may, and what there is to be given. */

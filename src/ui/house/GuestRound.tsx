@@ -3,8 +3,10 @@
 import { useRouter } from 'next/navigation'
 import { useState } from 'react'
 import type { RoundItem, RoundUnderWay } from '@/core/house/roundView'
+import type { StopRuleId } from '@/core/knowledge/vocabulary'
 import { house } from '@/wording/en/house'
 import { say } from '@/wording/say'
+import { StopAdvice } from '../danger/StopAdvice'
 import { asked } from '../data/asked'
 import { TextField } from '../kit/TextField'
 import { LocalTime } from '../record/LocalTime'
@@ -54,12 +56,18 @@ function GuestItem({ item: { row }, secret }: { item: RoundItem; secret: string 
   const [note, setNote] = useState(row.note)
   const [busy, setBusy] = useState(false)
   const [error, setError] = useState('')
+  const [stops, setStops] = useState<StopRuleId[]>([])
   const text = say({ key: `task.${row.task}` }, house)
   const tick = async (state: string) => {
     setBusy(true)
     setError('')
     try {
-      await asked(`/api/guest/${secret}`, 'POST', { item: row.id, state, note })
+      const told = await asked<{ stops: StopRuleId[] }>(`/api/guest/${secret}`, 'POST', {
+        item: row.id,
+        state,
+        note,
+      })
+      setStops(told.stops)
       router.refresh()
     } catch (problem) {
       setError(problem instanceof Error ? problem.message : 'This was not kept. Try again.')
@@ -81,6 +89,11 @@ function GuestItem({ item: { row }, secret }: { item: RoundItem; secret: string 
           {error}
         </p>
       ) : null}
+      {stops.map((rule) => (
+        <div key={rule} role="alert" className="mt-2 border-stop border-l-4 pl-3">
+          <StopAdvice rule={rule} head="h3" />
+        </div>
+      ))}
       <p className="mt-2 grid grid-cols-2 gap-2">
         <button
           type="button"

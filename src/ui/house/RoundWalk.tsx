@@ -113,6 +113,20 @@ function ItemActs({ item: { row, task, job } }: { item: RoundItem }) {
   const [open, setOpen] = useState<'found' | 'trade' | null>(null)
   const tick = (state: string, note?: string) =>
     act({ kind: 'round.tick', id: row.id, state, ...(note ? { note } : {}) })
+  if (row.state === 'found' && !job)
+    return (
+      <div className="no-print mid:w-72">
+        <Found item={row.id} finds={task.finds} said={row.note} />
+        <button
+          type="button"
+          className="btn btn-plain mt-2"
+          disabled={busy}
+          onClick={() => void tick('open')}
+        >
+          Open again
+        </button>
+      </div>
+    )
   if (row.state !== 'open')
     return (
       <button
@@ -173,7 +187,7 @@ function ItemActs({ item: { row, task, job } }: { item: RoundItem }) {
           </button>
         )}
       </div>
-      {open === 'found' ? <Found item={row.id} finds={task.finds} /> : null}
+      {open === 'found' ? <Found item={row.id} finds={task.finds} said="" /> : null}
       {open === 'trade' ? <ByTrade onKeep={(note) => void tick('done', note)} busy={busy} /> : null}
     </div>
   )
@@ -237,10 +251,17 @@ function OpenJob({ item, label }: { item: string; label: string }) {
   )
 }
 
-function Found({ item, finds }: { item: string; finds: RoundItem['task']['finds'] }) {
+interface FoundProps {
+  item: string
+  finds: RoundItem['task']['finds']
+  /** What a guest wrote down already. */
+  said: string
+}
+
+function Found({ item, finds, said }: FoundProps) {
   const { open, error, busy } = useRoundJob()
   const [chosen, setChosen] = useState('')
-  const [note, setNote] = useState('')
+  const [note, setNote] = useState(said)
   const finding = finds.find(({ observation, value }) => `${observation} ${value}` === chosen)
   return (
     <div className="mt-2">

@@ -15,7 +15,7 @@ export function CircuitLine() {
     <p className="mt-2 max-w-[72ch] text-[0.93rem]" data-testid="circuit">
       {`Its breaker: ${circuit}. `}
       {others.length > 0
-        ? `It also feeds ${others.join(' and ')}: what is switched here is switched there.`
+        ? `It also feeds ${others.join(others.length > 2 ? '; ' : ' and ')}: what is switched here is switched there.`
         : 'Nothing else of this house is known to hang on it.'}
       {snapshot.hanging && snapshot.hanging.found !== 'switched'
         ? ' Nobody has tried yet whether it is this one: the meter tells.'
