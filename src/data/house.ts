@@ -13,7 +13,7 @@ type Db = Database | Transaction
 export async function loadHouse(db: Db): Promise<HouseRows> {
   return {
     machines: await aliveMachines(db).selectAll().orderBy('name').execute(),
-    jobs: await aliveJobs(db).select(['id', 'machineId', 'status']).execute(),
+    ...(await jobsOf(db)),
     lives: await db.selectFrom('machine_life').selectAll().execute(),
     fitted: await db.selectFrom('fitted').selectAll().orderBy('id').execute(),
     breakers: await db.selectFrom('breaker').selectAll().orderBy('position').execute(),
@@ -26,6 +26,13 @@ export async function loadHouse(db: Db): Promise<HouseRows> {
     guests: await db.selectFrom('guest').selectAll().orderBy('id', 'desc').execute(),
     counts: await db.selectFrom('part').select(['id', 'count']).where('catalogueId', '=', SHELF).execute(),
   }
+}
+
+async function jobsOf(db: Db): Promise<Pick<HouseRows, 'jobs' | 'buried'>> {
+  const jobs = await aliveJobs(db).select(['id', 'machineId', 'status']).execute()
+  const alive = new Set(jobs.map(({ id }) => id))
+  const all = await db.selectFrom('job').select(['id', 'machineId']).execute()
+  return { jobs, buried: all.filter(({ id }) => !alive.has(id)) }
 }
 
 /** Readings of a machine that were taken without a job, and how it sounded on good days. */

@@ -1,5 +1,4 @@
 import type { MachineRow } from '../job/rows'
-import type { ObservationId } from '../knowledge/vocabulary'
 import type { Message } from '../message'
 import type { FoundHow } from './found'
 
@@ -221,17 +220,13 @@ export interface HousePlan {
   said: Message
 }
 
-/** What was found on a round, as the job begins with it. */
-export interface RoundFinding {
-  observation: ObservationId
-  value: string
-}
-
 /** What the acts of a household are planned from: all of it but the readings, of which an act names those it needs. */
 export interface HouseRows {
   machines: MachineRow[]
   /** Of each machine, its jobs. */
   jobs: (JobOfMachineRow & { status: 'open' | 'closed' })[]
+  /** Jobs that somebody deleted and that can still be brought back: they go along with their machine. */
+  buried: JobOfMachineRow[]
   lives: LifeRow[]
   fitted: FittedRow[]
   breakers: BreakerRow[]

@@ -4,6 +4,7 @@ import type { HouseTable } from '@/core/house/rows'
 import { transact } from '@/data/database'
 import { loadHouse, measuredAt } from '@/data/house'
 import { samples } from '@/sampling.testing'
+import { bringBack, deleteThing } from '../deleting'
 import { actOnJob, openJob, readJob } from '../jobs'
 import { readShelf, shelve } from '../parts'
 import { store } from '../store'
@@ -110,6 +111,25 @@ describe('machines', () => {
     expect((await measured(from)).map(({ value }) => value)).toEqual([0.4])
   })
 
+  it('that are one keep what somebody deleted and may bring back, and so does an undoing', async () => {
+    const [from, into] = [await machine(), await machine()]
+    const job = await openJob({ symptom: 'hums', machineId: from, findings: [] }, NOW)
+    await deleteThing('job', job, '')
+    await actOnHouse({ kind: 'machine.merge', id: from, into }, undefined, NOW)
+    await bringBack('job', job)
+    expect((await readJob(job)).snapshot.machine.id).toBe(into)
+    const added = await actOnHouse(
+      { kind: 'machine.add', family: 'hrv-fan', name: 'Short-lived' },
+      undefined,
+      NOW,
+    )
+    const gone = await openJob({ symptom: 'x', machineId: idOf(added, 'machine'), findings: [] }, NOW)
+    await deleteThing('job', gone, '')
+    await expect(undoOnHouse(added.event ?? '')).rejects.toThrow(/has jobs by now/)
+    await bringBack('job', gone)
+    expect((await readJob(gone)).snapshot.job.symptom).toBe('x')
+  })
+
   it('of two kinds, or of two kinds of motor, stay two', async () => {
     const psc = await machine({ motorKind: 'psc' })
     const shaded = await machine({ motorKind: 'shaded-pole' })
@@ -170,6 +190,38 @@ describe('figures of a day without a job', () => {
     const again = await actOnHouse(list, undefined, NOW)
     expect(again).toMatchObject({ event: null, said: { params: { count: 0 } } })
     expect(await measured(machineId)).toHaveLength(1)
+  })
+})
+
+describe('a fitted part', () => {
+  const fittedAt = async (id: string) => (await rows()).fitted.filter(({ machineId }) => machineId === id)
+
+  it('is noted, changed, taken out and crossed out', async () => {
+    const machineId = await machine()
+    const put = { kind: 'fitted.put', machineId, what: 'belt', name: ' A-42 ', since: '2024-03-01' }
+    const id = idOf(await actOnHouse(put, undefined, NOW), 'fitted')
+    await actOnHouse({ ...put, id, name: 'A-43', warrantyUntil: '2027-03-01' }, undefined, NOW)
+    expect(await fittedAt(machineId)).toMatchObject([
+      { name: 'A-43', since: '2024-03-01', warrantyUntil: '2027-03-01', goneAt: null },
+    ])
+    await refused({ kind: 'fitted.gone', id, at: '2024-02-29' }).toThrow(/before it went in/)
+    await actOnHouse({ kind: 'fitted.gone', id, at: '2024-03-01' }, undefined, NOW)
+    expect(await fittedAt(machineId)).toMatchObject([{ goneAt: '2024-03-01' }])
+    await actOnHouse({ kind: 'fitted.remove', id }, undefined, NOW)
+    expect(await fittedAt(machineId)).toEqual([])
+  })
+
+  it.each([
+    [{ name: ' ' }, /Type a name first/],
+    [{ since: '2026-06-01' }, /has not come yet/],
+    [{ since: 'spring' }, /type the day/],
+    [{ warrantyUntil: '2026-02-30' }, /type the day/],
+    [{ what: 'engine' }, /one of/],
+    [{ machineId: 'nobody' }, /no such machine/],
+    [{ id: 'nothing' }, /no longer there/],
+  ])('is refused: %j', async (bad, message) => {
+    const machineId = await machine()
+    await refused({ kind: 'fitted.put', machineId, what: 'belt', name: 'A', ...bad }).toThrow(message)
   })
 })
 
@@ -312,5 +364,17 @@ it('what a job reads is not touched by acts of the household on other machines',
   // A machine that comes onto its breaker is told: its page names what else hangs there.
   await actOnHouse({ kind: 'machine.change', id: there, circuit: '50' }, undefined, NOW)
   expect((await readJob(job)).snapshot.job.rev).toBeGreaterThan(rev)
+  const after = async () => (await readJob(job)).snapshot
+  const told = (await after()).job.rev
+  const breakerId = idOf(await actOnHouse({ kind: 'breaker.put', name: '50' }, undefined, NOW), 'breaker')
+  const load = await actOnHouse(
+    { kind: 'load.put', breakerId, name: 'lamp', found: 'switched' },
+    undefined,
+    NOW,
+  )
+  expect((await after()).job.rev).toBeGreaterThan(told)
+  expect((await after()).hanging).toEqual({ loads: ['lamp'], found: null })
+  await undoOnHouse(load.event ?? '')
+  expect((await after()).hanging?.loads).toEqual([])
   await actOnJob(job, [{ kind: 'job.edit', field: 'lesson', value: 'x' }], NOW)
 })

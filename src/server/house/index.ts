@@ -110,7 +110,7 @@ function refuseUnderWork(rows: HouseRows, changes: HouseChange[]): void {
         'A job is open at this machine, and its plan rests on what would be undone. Close the job first.',
       )
     // Jobs that came since would go with their machine.
-    if (after === null && rows.jobs.some(({ machineId }) => machineId === id))
+    if (after === null && [...rows.jobs, ...rows.buried].some(({ machineId }) => machineId === id))
       throw new CoreError(
         'has-jobs',
         'This machine has jobs by now. Delete it under Household instead, if it has to go.',

@@ -23,15 +23,8 @@ interface MachineActsProps {
 type Open = 'change' | 'well' | 'merge' | 'retire' | null
 
 /** What can be done with a machine as a whole, each behind its button. */
-export function MachineActs({
-  machine,
-  life,
-  circuitFound,
-  known,
-  hasJobs,
-  lineHz,
-  today,
-}: MachineActsProps) {
+export function MachineActs(of: MachineActsProps) {
+  const { machine, life, known } = of
   const [open, setOpen] = useState<Open>(null)
   const { act, busy } = useHouse()
   const retired = life?.retiredAt ?? null
@@ -45,7 +38,6 @@ export function MachineActs({
       {label}
     </button>
   )
-  const close = () => setOpen(null)
   return (
     <div className="no-print">
       <div className="mt-2 flex flex-wrap items-center gap-2">
@@ -71,26 +63,36 @@ export function MachineActs({
         {known.alike.length > 0 ? toggle('merge', 'It is the same as another') : null}
         {retired ? null : toggle('retire', 'It is in use no more')}
       </div>
-      {open === null ? null : (
-        <div className="mt-3 border-ink border-y py-4">
-          {open === 'change' ? (
-            <MachineForm
-              machine={machine}
-              circuitFound={circuitFound}
-              dayWithout={life?.dayWithout == null ? '' : String(life.dayWithout)}
-              breakers={known.breakers}
-              places={known.places}
-              hasJobs={hasJobs}
-              onDone={close}
-            />
-          ) : open === 'well' ? (
-            <KnowItWell machineId={machine.id} lineHz={lineHz} onDone={close} />
-          ) : open === 'merge' ? (
-            <Merge machine={machine} alike={known.alike} />
-          ) : (
-            <Retire id={machine.id} today={today} onDone={close} />
-          )}
-        </div>
+      {open === null ? null : <Opened open={open} close={() => setOpen(null)} {...of} />}
+    </div>
+  )
+}
+
+interface OpenedProps extends MachineActsProps {
+  open: Exclude<Open, null>
+  close: () => void
+}
+
+/** The form behind the button that was pressed. */
+function Opened({ open, close, machine, life, circuitFound, known, hasJobs, lineHz, today }: OpenedProps) {
+  return (
+    <div className="mt-3 border-ink border-y py-4">
+      {open === 'change' ? (
+        <MachineForm
+          machine={machine}
+          circuitFound={circuitFound}
+          dayWithout={life?.dayWithout == null ? '' : String(life.dayWithout)}
+          breakers={known.breakers}
+          places={known.places}
+          hasJobs={hasJobs}
+          onDone={close}
+        />
+      ) : open === 'well' ? (
+        <KnowItWell machineId={machine.id} lineHz={lineHz} onDone={close} />
+      ) : open === 'merge' ? (
+        <Merge machine={machine} alike={known.alike} />
+      ) : (
+        <Retire id={machine.id} today={today} onDone={close} />
       )}
     </div>
   )

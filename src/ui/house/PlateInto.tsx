@@ -5,7 +5,7 @@ import { type PlateFields, readPlate } from '@/core/plate'
 import { PhotoButton } from '../plate/PhotoButton'
 
 /** What of a machine its own label says. */
-export interface FromPlate {
+interface FromPlate {
   manufacturer?: string
   modelNumber?: string
   serialNumber?: string
@@ -13,18 +13,15 @@ export interface FromPlate {
   picture?: string
 }
 
-/** The label of a machine, read from a photo or from pasted text, into the fields of a form. */
-export function PlateInto({ onRead }: { onRead: (read: FromPlate) => void }) {
-  const id = useId()
-  const [text, setText] = useState('')
+/** Reading a label, from a photo or from text: what is told of it, and what can be done. */
+function useLabel(onRead: (read: FromPlate) => void) {
   const [told, setTold] = useState('')
   const [reading, setReading] = useState<AbortController | null>(null)
   const take = (fields: PlateFields, picture?: string) => {
     const read = namesOf(fields)
     onRead({ ...read, ...(picture ? { picture } : {}) })
-    const count = Object.keys(read).length
     setTold(
-      count === 0
+      Object.keys(read).length === 0
         ? 'Neither a maker nor a number was understood. Type what the label says.'
         : 'Read from the label. Look each field over: a worn label is misread easily.',
     )
@@ -35,6 +32,7 @@ export function PlateInto({ onRead }: { onRead: (read: FromPlate) => void }) {
     try {
       const { recognisePlate } = await import('../plate/recognise')
       const found = await recognisePlate(file, 'appliance', ({ step }) => setTold(`${step} …`), stop.signal)
+      // Each field stands under the key that the reader gave it.
       const fields = Object.fromEntries(found.proposed.map(({ key, field }) => [key, field])) as PlateFields
       take(fields, await keptPhoto(found.picture))
     } catch (error) {
@@ -49,6 +47,14 @@ export function PlateInto({ onRead }: { onRead: (read: FromPlate) => void }) {
       setReading(null)
     }
   }
+  return { told, take, photo, cancel: reading && (() => reading.abort()) }
+}
+
+/** The label of a machine, read from a photo or from pasted text, into the fields of a form. */
+export function PlateInto({ onRead }: { onRead: (read: FromPlate) => void }) {
+  const id = useId()
+  const [text, setText] = useState('')
+  const { told, take, photo, cancel } = useLabel(onRead)
   return (
     <div className="mb-4 border-line border-b pb-4">
       <div className="flex flex-wrap items-center gap-3">
@@ -57,8 +63,8 @@ export function PlateInto({ onRead }: { onRead: (read: FromPlate) => void }) {
           onPhoto={(file) => void photo(file)}
           onOpen={() => void import('../plate/recognise').then(({ warmUp }) => warmUp())}
         />
-        {reading ? (
-          <button type="button" className="btn btn-plain" onClick={() => reading.abort()}>
+        {cancel ? (
+          <button type="button" className="btn btn-plain" onClick={cancel}>
             Cancel
           </button>
         ) : null}

@@ -7,7 +7,7 @@ import { SelectField, TextField } from '../kit/TextField'
 import { useHouse } from './HouseWork'
 import { useFields } from './useFields'
 
-export const kindOptions = measuredKinds.map((value) => ({
+const kindOptions = measuredKinds.map((value) => ({
   value,
   label: say({ key: `measured.${value}` }, house),
 }))

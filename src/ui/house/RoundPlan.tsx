@@ -49,41 +49,9 @@ export function RoundPlan({ places, name: usual }: { places: PlaceOnRound<Planne
         />
         Show also what is not due
       </label>
-      {places.map(({ place, machines }) => {
-        const shown = machines
-          .map((machine) => ({ ...machine, items: machine.items.filter((item) => whole || item.due) }))
-          .filter((machine) => machine.items.length > 0)
-        return shown.length === 0 ? null : (
-          <section key={place} aria-label={place || 'Place not noted'} className="pt-4">
-            <h2 className="border-ink border-b text-lg">{place || 'Place not noted'}</h2>
-            {shown.map(({ id, title, items: own }) => (
-              <fieldset
-                key={id}
-                className="grid gap-x-6 border-line border-b py-2 mid:grid-cols-[14rem_minmax(0,1fr)]"
-              >
-                <legend className="sr-only">{title}</legend>
-                <span className="pt-2 font-semibold">{title}</span>
-                <span>
-                  {own.map((item) => (
-                    <label key={item.task} className="flex min-h-11 items-center gap-3">
-                      <input
-                        type="checkbox"
-                        className="size-5 shrink-0 accent-[var(--teal)]"
-                        checked={chosen.has(keyOf(item))}
-                        onChange={() => toggle(item)}
-                      />
-                      <span className="flex-1">
-                        {say({ key: `task.${item.task}` }, house)}
-                        <span className="caption block">{aboutOf(item)}</span>
-                      </span>
-                    </label>
-                  ))}
-                </span>
-              </fieldset>
-            ))}
-          </section>
-        )
-      })}
+      {places.map((place) => (
+        <Place key={place.place} place={place} whole={whole} chosen={chosen} onToggle={toggle} />
+      ))}
       <div className="no-print mt-4 flex flex-wrap items-end gap-3">
         <TextField className="w-64" label="What this round is called" value={name} onType={setName} />
         <button
@@ -102,6 +70,52 @@ export function RoundPlan({ places, name: usual }: { places: PlaceOnRound<Planne
         </button>
       </div>
     </div>
+  )
+}
+
+interface PlaceProps {
+  place: PlaceOnRound<PlannedTask>
+  /** Also what is not due. */
+  whole: boolean
+  chosen: ReadonlySet<string>
+  onToggle: (item: PlannedTask) => void
+}
+
+/** The machines of a place with their tasks, each to be chosen; nothing where none is shown. */
+function Place({ place: { place, machines }, whole, chosen, onToggle }: PlaceProps) {
+  const shown = machines
+    .map((machine) => ({ ...machine, items: machine.items.filter((item) => whole || item.due) }))
+    .filter((machine) => machine.items.length > 0)
+  if (shown.length === 0) return null
+  return (
+    <section aria-label={place || 'Place not noted'} className="pt-4">
+      <h2 className="border-ink border-b text-lg">{place || 'Place not noted'}</h2>
+      {shown.map(({ id, title, items }) => (
+        <fieldset
+          key={id}
+          className="grid gap-x-6 border-line border-b py-2 mid:grid-cols-[14rem_minmax(0,1fr)]"
+        >
+          <legend className="sr-only">{title}</legend>
+          <span className="pt-2 font-semibold">{title}</span>
+          <span>
+            {items.map((item) => (
+              <label key={item.task} className="flex min-h-11 items-center gap-3">
+                <input
+                  type="checkbox"
+                  className="size-5 shrink-0 accent-[var(--teal)]"
+                  checked={chosen.has(keyOf(item))}
+                  onChange={() => onToggle(item)}
+                />
+                <span className="flex-1">
+                  {say({ key: `task.${item.task}` }, house)}
+                  <span className="caption block">{aboutOf(item)}</span>
+                </span>
+              </label>
+            ))}
+          </span>
+        </fieldset>
+      ))}
+    </section>
   )
 }
 

@@ -108,36 +108,41 @@ function Item({ item, zone }: { item: RoundItem; zone: string }) {
   )
 }
 
-function ItemActs({ item: { row, task, job } }: { item: RoundItem }) {
+/** What can be done with a thing, by its state: answered ones are opened again, what a guest has found gets its job. */
+function ItemActs({ item }: { item: RoundItem }) {
+  const { act, busy } = useHouse()
+  const { row, task, job } = item
+  if (row.state === 'open') return <OpenItem item={item} />
+  return (
+    <div className="no-print mid:w-72">
+      {row.state === 'found' && !job ? <Found item={row.id} finds={task.finds} said={row.note} /> : null}
+      <button
+        type="button"
+        className="btn btn-plain"
+        disabled={busy}
+        onClick={() => void act({ kind: 'round.tick', id: row.id, state: 'open' })}
+      >
+        Open again
+      </button>
+    </div>
+  )
+}
+
+function OpenItem({ item: { row, task, job } }: { item: RoundItem }) {
   const { act, busy } = useHouse()
   const [open, setOpen] = useState<'found' | 'trade' | null>(null)
   const tick = (state: string, note?: string) =>
     act({ kind: 'round.tick', id: row.id, state, ...(note ? { note } : {}) })
-  if (row.state === 'found' && !job)
-    return (
-      <div className="no-print mid:w-72">
-        <Found item={row.id} finds={task.finds} said={row.note} />
-        <button
-          type="button"
-          className="btn btn-plain mt-2"
-          disabled={busy}
-          onClick={() => void tick('open')}
-        >
-          Open again
-        </button>
-      </div>
-    )
-  if (row.state !== 'open')
-    return (
-      <button
-        type="button"
-        className="btn btn-plain no-print self-start"
-        disabled={busy}
-        onClick={() => void tick('open')}
-      >
-        Open again
-      </button>
-    )
+  const toggle = (which: 'found' | 'trade', label: string, look: string) => (
+    <button
+      type="button"
+      className={look}
+      aria-expanded={open === which}
+      onClick={() => setOpen(open === which ? null : which)}
+    >
+      {label}
+    </button>
+  )
   const may = !task.inside || job?.status === 'closed'
   return (
     <div className="no-print mid:w-72">
@@ -158,16 +163,7 @@ function ItemActs({ item: { row, task, job } }: { item: RoundItem }) {
         ) : (
           <OpenJob item={row.id} label="Make it dead: open a job" />
         )}
-        {task.finds.length > 0 ? (
-          <button
-            type="button"
-            className="btn min-h-12"
-            aria-expanded={open === 'found'}
-            onClick={() => setOpen(open === 'found' ? null : 'found')}
-          >
-            Something found
-          </button>
-        ) : null}
+        {task.finds.length > 0 ? toggle('found', 'Something found', 'btn min-h-12') : null}
         <button
           type="button"
           className="btn btn-plain min-h-11"
@@ -176,16 +172,7 @@ function ItemActs({ item: { row, task, job } }: { item: RoundItem }) {
         >
           Leave it
         </button>
-        {may ? null : (
-          <button
-            type="button"
-            className="btn btn-plain min-h-11"
-            aria-expanded={open === 'trade'}
-            onClick={() => setOpen(open === 'trade' ? null : 'trade')}
-          >
-            A trade did it
-          </button>
-        )}
+        {may ? null : toggle('trade', 'A trade did it', 'btn btn-plain min-h-11')}
       </div>
       {open === 'found' ? <Found item={row.id} finds={task.finds} said="" /> : null}
       {open === 'trade' ? <ByTrade onKeep={(note) => void tick('done', note)} busy={busy} /> : null}

@@ -1,7 +1,7 @@
 import Link from 'next/link'
 import { drawnUnit, measuredText } from '@/core/house/quantities'
 import type { PastReading } from '@/core/machine/pastReadings'
-import { trendShape } from '@/core/machine/trendShape'
+import { type TrendShape, trendShape } from '@/core/machine/trendShape'
 import type { Trend } from '@/core/machine/trends'
 import { significant } from '@/core/units'
 
@@ -21,101 +21,13 @@ interface TrendDrawingProps {
 export function TrendDrawing({ trend, name, now, fahrenheit, day }: TrendDrawingProps) {
   const { unit, factor } = unitOf(trend, fahrenheit)
   const shape = trendShape(trend, now, WIDTH, HEIGHT, factor)
-  const { plot, window, line } = shape
+  const label = `${name} over the years, in ${unit}`
   return (
-    <svg
-      viewBox={`0 0 ${WIDTH} ${HEIGHT}`}
-      className="w-full"
-      aria-label={`${name} over the years, in ${unit}`}
-    >
-      <title>{`${name} over the years, in ${unit}`}</title>
-      {window ? (
-        <rect
-          x={plot.left}
-          y={window.top}
-          width={plot.right - plot.left}
-          height={Math.max(0, window.bottom - window.top)}
-          fill="var(--teal-wash)"
-        />
-      ) : null}
-      {window
-        ? [window.top, window.bottom].map((at) => (
-            <line
-              key={at}
-              x1={plot.left}
-              x2={plot.right}
-              y1={at}
-              y2={at}
-              stroke="var(--teal)"
-              strokeWidth="2"
-            />
-          ))
-        : null}
-      {shape.values.map(({ y, value }) => (
-        <text
-          key={value}
-          x={plot.left - 8}
-          y={y + 4}
-          textAnchor="end"
-          className="num"
-          fontSize="13"
-          fill="var(--ink)"
-        >
-          {significant(value, 4)}
-        </text>
-      ))}
-      {shape.years.map(({ x, year }) => (
-        <text
-          key={year}
-          x={x}
-          y={plot.bottom + 22}
-          textAnchor="middle"
-          className="num"
-          fontSize="13"
-          fill="var(--ink)"
-        >
-          {year}
-        </text>
-      ))}
-      <line x1={plot.left} x2={plot.right} y1={plot.bottom} y2={plot.bottom} stroke="var(--line)" />
-      {line?.band ? <path d={line.band} fill="var(--copper-fill)" opacity="0.18" /> : null}
-      {line ? <path d={line.known} fill="none" stroke="var(--copper)" strokeWidth="2" /> : null}
-      {line ? (
-        <path d={line.ahead} fill="none" stroke="var(--copper)" strokeWidth="2" strokeDasharray="7 5" />
-      ) : null}
-      <line
-        x1={shape.today}
-        x2={shape.today}
-        y1={plot.top}
-        y2={plot.bottom}
-        stroke="var(--ink)"
-        strokeDasharray="2 4"
-      />
-      <text x={Math.min(shape.today + 5, plot.right - 40)} y={plot.top + 4} fontSize="13" fill="var(--ink)">
-        today
-      </text>
-      {shape.out ? (
-        <>
-          <line
-            x1={shape.out.x}
-            x2={shape.out.x}
-            y1={shape.out.y}
-            y2={plot.bottom}
-            stroke="var(--stop)"
-            strokeWidth="2"
-          />
-          <text
-            x={Math.min(shape.out.x, plot.right - 50)}
-            y={plot.bottom + 43}
-            textAnchor="middle"
-            fontSize="14"
-            fontWeight="700"
-            fill="var(--stop)"
-          >
-            {`out about ${shape.out.year}`}
-          </text>
-        </>
-      ) : null}
+    <svg viewBox={`0 0 ${WIDTH} ${HEIGHT}`} className="w-full" aria-label={label}>
+      <title>{label}</title>
+      <Window shape={shape} />
+      <Axes shape={shape} />
+      <Line shape={shape} />
       {shape.points.map(({ x, y, low, high, point }) => (
         <Mark
           key={`${point.at}${point.value}${point.jobId}`}
@@ -136,6 +48,77 @@ export function TrendDrawing({ trend, name, now, fahrenheit, day }: TrendDrawing
         </Mark>
       ))}
     </svg>
+  )
+}
+
+/** What the label allows, as a band. */
+function Window({ shape: { window, plot } }: { shape: TrendShape }) {
+  if (!window) return null
+  const height = Math.max(0, window.bottom - window.top)
+  return (
+    <>
+      <rect
+        x={plot.left}
+        y={window.top}
+        width={plot.right - plot.left}
+        height={height}
+        fill="var(--teal-wash)"
+      />
+      {[window.top, window.bottom].map((at) => (
+        <line key={at} x1={plot.left} x2={plot.right} y1={at} y2={at} stroke="var(--teal)" strokeWidth="2" />
+      ))}
+    </>
+  )
+}
+
+/** Years below, values at the left, and where today lies. */
+function Axes({ shape: { plot, values, years, today } }: { shape: TrendShape }) {
+  return (
+    <g fontSize="13" fill="var(--ink)">
+      {values.map(({ y, value }) => (
+        <text key={value} x={plot.left - 8} y={y + 4} textAnchor="end" className="num">
+          {significant(value, 4)}
+        </text>
+      ))}
+      {years.map(({ x, year }) => (
+        <text key={year} x={x} y={plot.bottom + 22} textAnchor="middle" className="num">
+          {year}
+        </text>
+      ))}
+      <line x1={plot.left} x2={plot.right} y1={plot.bottom} y2={plot.bottom} stroke="var(--line)" />
+      <line x1={today} x2={today} y1={plot.top} y2={plot.bottom} stroke="var(--ink)" strokeDasharray="2 4" />
+      <text x={Math.min(today + 5, plot.right - 40)} y={plot.top + 4}>
+        today
+      </text>
+    </g>
+  )
+}
+
+/** The fitted line until today and on from there, its band, and where it leaves the window. */
+function Line({ shape: { line, out, plot } }: { shape: TrendShape }) {
+  if (!line) return null
+  const drawn = { fill: 'none', stroke: 'var(--copper)', strokeWidth: 2 }
+  return (
+    <>
+      {line.band ? <path d={line.band} fill="var(--copper-fill)" opacity="0.18" /> : null}
+      <path d={line.known} {...drawn} />
+      <path d={line.ahead} {...drawn} strokeDasharray="7 5" />
+      {out ? (
+        <>
+          <line x1={out.x} x2={out.x} y1={out.y} y2={plot.bottom} stroke="var(--stop)" strokeWidth="2" />
+          <text
+            x={Math.min(out.x, plot.right - 50)}
+            y={plot.bottom + 43}
+            textAnchor="middle"
+            fontSize="14"
+            fontWeight="700"
+            fill="var(--stop)"
+          >
+            {`out about ${out.year}`}
+          </text>
+        </>
+      ) : null}
+    </>
   )
 }
 

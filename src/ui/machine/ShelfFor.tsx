@@ -54,7 +54,7 @@ export const servingText = ({
     .filter(Boolean)
     .join(', ')
 
-export const partText = (part: PartFound): string =>
+const partText = (part: PartFound): string =>
   (part.motor ? motorWords(part.motor) : part.capacitor ? capacitorWords(part.capacitor) : [])
     .filter(Boolean)
     .join(', ')

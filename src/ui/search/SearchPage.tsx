@@ -5,19 +5,8 @@ import { instrumentNames } from '../instruments/names'
 
 /** What was found, in groups; every line leads somewhere. */
 export function SearchPage({ query, found }: { query: string; found: Found | null }) {
-  const words = query.trim().toLowerCase()
-  const terms = found ? termsFor(query) : []
-  const instruments = found
-    ? instrumentNames.filter(({ name, about }) => `${name} ${about}`.toLowerCase().includes(words))
-    : []
-  const count = found
-    ? found.jobs.length +
-      found.machines.length +
-      found.parts.length +
-      found.notes.length +
-      terms.length +
-      instruments.length
-    : 0
+  const groups = found ? groupsOf(query, found) : []
+  const count = groups.reduce((sum, { rows }) => sum + rows.length, 0)
   return (
     <main id="work" className="mx-auto max-w-[1180px] px-4 pt-6 pb-16 [overflow-wrap:anywhere] mid:px-5">
       <h1 className="text-2xl">Search</h1>
@@ -41,46 +30,56 @@ export function SearchPage({ query, found }: { query: string; found: Found | nul
             : `${count} found for “${query}”.`}
         </p>
       ) : null}
-      {found ? (
-        <>
-          <Group
-            title="Machines"
-            rows={found.machines.map(({ id, title }) => ({ id, href: `/machines/${id}`, title, note: '' }))}
-          />
-          <Group
-            title="Jobs"
-            rows={found.jobs.map(({ id, title, symptom, status }) => ({
-              id,
-              href: `/jobs/${id}/${status === 'closed' ? 'record' : 'notice'}`,
-              title: `${title}: ${symptom || 'a job'}`,
-              note: status,
-            }))}
-          />
-          <Group
-            title="Parts"
-            rows={found.parts.map(({ id, href, title, where }) => ({ id, href, title, note: where }))}
-          />
-          <Group
-            title="Written down"
-            rows={found.notes.map(({ id, href, title, text }) => ({ id, href, title: text, note: title }))}
-          />
-          <Group
-            title="Words"
-            rows={terms.map(({ id, name, says }) => ({ id, href: `/words#${id}`, title: name, note: says }))}
-          />
-          <Group
-            title="Instruments"
-            rows={instruments.map(({ id, name, about }) => ({
-              id,
-              href: `/instruments?i=${id}`,
-              title: name,
-              note: about,
-            }))}
-          />
-        </>
-      ) : null}
+      {groups.map((group) => (
+        <Group key={group.title} {...group} />
+      ))}
     </main>
   )
+}
+
+function groupsOf(query: string, { machines, jobs, parts, notes }: Found): GroupProps[] {
+  const words = query.trim().toLowerCase()
+  const instruments = instrumentNames.filter(({ name, about }) =>
+    `${name} ${about}`.toLowerCase().includes(words),
+  )
+  return [
+    {
+      title: 'Machines',
+      rows: machines.map(({ id, title }) => ({ id, href: `/machines/${id}`, title, note: '' })),
+    },
+    {
+      title: 'Jobs',
+      rows: jobs.map(({ id, title, symptom, status }) => ({
+        id,
+        href: `/jobs/${id}/${status === 'closed' ? 'record' : 'notice'}`,
+        title: `${title}: ${symptom || 'a job'}`,
+        note: status,
+      })),
+    },
+    { title: 'Parts', rows: parts.map(({ where, ...part }) => ({ ...part, note: where })) },
+    {
+      title: 'Written down',
+      rows: notes.map(({ id, href, title, text }) => ({ id, href, title: text, note: title })),
+    },
+    {
+      title: 'Words',
+      rows: termsFor(query).map(({ id, name, says }) => ({
+        id,
+        href: `/words#${id}`,
+        title: name,
+        note: says,
+      })),
+    },
+    {
+      title: 'Instruments',
+      rows: instruments.map(({ id, name, about }) => ({
+        id,
+        href: `/instruments?i=${id}`,
+        title: name,
+        note: about,
+      })),
+    },
+  ]
 }
 
 interface GroupProps {

@@ -78,7 +78,9 @@ export const machineActs: HouseRoom<
       'machine.merged',
       { title: titleAndPlace(from), into: titleAndPlace(into) },
       change('machine', into, filledFrom(into, from)),
-      ...of(rows.jobs).map(({ id, machineId }) => change('job', { id, machineId }, { id, ...moved })),
+      ...[...of(rows.jobs), ...of(rows.buried)].map(({ id, machineId }) =>
+        change('job', { id, machineId }, { id, ...moved }),
+      ),
       ...of(rows.fitted).map((row) => change('fitted', row, { ...row, ...moved })),
       ...of(rows.items).map((row) => change('round_item', row, { ...row, ...moved })),
       ...of(rows.uses).map((row) => change('spare_use', row, { ...row, ...moved })),
