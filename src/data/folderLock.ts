@@ -40,7 +40,7 @@ export function lockFolder(folder: string, pid = process.pid): void {
   for (let attempt = 0; attempt < 2; attempt++) {
     try {
       writeFileSync(path, own, { flag: 'wx' })
-      process.once('exit', () => unlockFolder(folder, pid))
+      unlockAtEnd(folder, pid)
       return
     } catch (error) {
       if ((error as { code?: string }).code !== 'EEXIST') throw notWritable(folder, error)
@@ -57,6 +57,18 @@ export function lockFolder(folder: string, pid = process.pid): void {
     rmSync(path, { force: true })
   }
   throw new CoreError('folder-in-use', `Another Rest Cog has just taken the folder ${folder}.`)
+}
+
+/** Folders that this process has taken, each with the process it was taken for. */
+const taken = new Map<string, number>()
+
+/** However many folders one process opens in its life, it listens to its end once. */
+function unlockAtEnd(folder: string, pid: number): void {
+  if (taken.size === 0)
+    process.once('exit', () => {
+      for (const [each, own] of taken) unlockFolder(each, own)
+    })
+  taken.set(folder, pid)
 }
 
 export function unlockFolder(folder: string, pid = process.pid): void {

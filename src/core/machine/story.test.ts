@@ -2,6 +2,7 @@ import { describe, expect, it } from 'vitest'
 import type { Act } from '../job/acts/actTypes'
 import { act, field, id, jobOn } from '../job/job.testing'
 import type { JobSnapshot } from '../job/rows'
+import { sequenceOf } from '../knowledge/sequences'
 import { storyOf } from './story'
 
 const job = (openedAt: string, change: Partial<JobSnapshot['job']> = {}, ...acts: Act[]): JobSnapshot => {
@@ -49,7 +50,7 @@ describe('the story of a machine', () => {
       cost: 19.5,
     })
     expect(storyOf([job('2024-01-01')])).toMatchObject({ minutes: null, cost: null })
-    expect(storyOf([])).toEqual({ repairs: [], fitted: [], minutes: null, cost: null })
+    expect(storyOf([])).toEqual({ repairs: [], fitted: [], ways: [], start: null, minutes: null, cost: null })
   })
 
   it('knows what is in it now by the last job that ended well with such a part', () => {
@@ -63,6 +64,55 @@ describe('the story of a machine', () => {
     expect(storyOf([chosen]).fitted).toEqual([])
     const handed = job('2025-03-01', { status: 'closed', result: 'handed-over' }, ...can('handed'))
     expect(storyOf([handed]).fitted).toEqual([])
+  })
+
+  it('has the start of a good day: the last one that was watched in a job that ended well', () => {
+    const inducer = (openedAt: string, change: object, seen: Record<string, number>) => {
+      const base = jobOn('draft-inducer', 'psc')
+      const run = {
+        id: openedAt,
+        jobId: openedAt,
+        startedAt: openedAt,
+        endedAt: openedAt,
+        seen: JSON.stringify(seen),
+      }
+      return { ...base, job: { ...base.job, id: openedAt, openedAt, ...change }, runs: [run] }
+    }
+    const [first, second] = sequenceOf('draft-inducer')?.events ?? []
+    if (!first || !second) throw new Error('an inducer has a sequence')
+    const good = inducer('2024-01-01T10:00:00.000Z', runs, { [second.id]: 30, [first.id]: 4 })
+    const bad = inducer(
+      '2025-01-01T10:00:00.000Z',
+      { status: 'closed', result: 'not-mended' },
+      { [first.id]: 9 },
+    )
+    expect(storyOf([bad, good]).start).toEqual({
+      jobId: '2024-01-01T10:00:00.000Z',
+      at: '2024-01-01T10:00:00.000Z',
+      events: [
+        { what: first.what, seconds: 4 },
+        { what: second.what, seconds: 30 },
+      ],
+    })
+    expect(storyOf([bad]).start).toBeNull()
+  })
+
+  it('counts how often the same cause came before, in repairs that ended', () => {
+    const failed = (openedAt: string, status: 'open' | 'closed') => {
+      const decision = {
+        kind: 'decision.set',
+        id: id(),
+        agreed: true,
+        cause: 'capacitor-weak',
+        action: 'replace-capacitor',
+        option: '',
+        reason: '',
+        probability: 0.9,
+      } as const
+      return job(openedAt, { status, result: status === 'closed' ? 'runs' : null }, decision)
+    }
+    const { repairs } = storyOf([failed('2023', 'closed'), failed('2024', 'open'), failed('2025', 'closed')])
+    expect(repairs.map(({ again }) => again)).toEqual([1, 1, 0])
   })
 
   it('says how fast it ran, where that was taken', () => {

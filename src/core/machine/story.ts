@@ -1,7 +1,10 @@
 import { speedOfJob } from '../job/evidence/speedOfJob'
+import { ownWayOf } from '../job/ledger/ownWay'
 import { chosenCapacitor, chosenMotor, partName } from '../job/parts/candidates'
 import { wentIn } from '../job/parts/wentIn'
+import { runSeen } from '../job/proving/runs'
 import type { JobRow, JobSnapshot } from '../job/rows'
+import { sequenceOf } from '../knowledge/sequences'
 import { typedValue } from '../units/parseTyped'
 
 /** One repair of a machine, as its page tells it. */
@@ -36,10 +39,29 @@ export interface FittedPart {
   since: string
 }
 
+/** A way in that was kept under a name at this machine. */
+export interface KeptWay {
+  jobId: string
+  name: string
+  lines: number
+  openedAt: string
+}
+
+/** A start of the machine on a day on which it was well, as somebody watched it. */
+export interface GoodStart {
+  jobId: string
+  at: string
+  /** What came, in its order, in seconds after the call. */
+  events: { what: string; seconds: number }[]
+}
+
 export interface MachineStory {
   /** The newest first. */
   repairs: Repair[]
   fitted: FittedPart[]
+  ways: KeptWay[]
+  /** The newest start that was watched in a job that ended well; null where none was. */
+  start: GoodStart | null
   /** Sums of what was written down; null where nothing was. */
   minutes: number | null
   cost: number | null
@@ -56,6 +78,8 @@ export function storyOf(jobs: JobSnapshot[]): MachineStory {
   return {
     repairs,
     fitted: (['motor', 'capacitor'] as const).flatMap((what) => fittedNow(ordered, what) ?? []),
+    ways: ordered.flatMap((snapshot) => wayOf(snapshot) ?? []),
+    start: ordered.flatMap((snapshot) => startOf(snapshot) ?? [])[0] ?? null,
     minutes: sumOf(repairs.map(({ minutes }) => minutes)),
     cost: sumOf(repairs.map(({ cost }) => cost)),
   }
@@ -101,11 +125,31 @@ function nameOfChosen(snapshot: JobSnapshot, what: FittedPart['what']): string |
   return part ? partName(snapshot, part) : null
 }
 
+function wayOf(snapshot: JobSnapshot): KeptWay | null {
+  const way = ownWayOf(snapshot)
+  return way && { jobId: way.jobId, name: way.name, lines: way.lines.length, openedAt: way.openedAt }
+}
+
+/** The last start of a job that ended well: the ones before it were watched to find the fault. */
+function startOf({ job, machine, runs }: JobSnapshot): GoodStart | null {
+  const sequence = sequenceOf(machine.family)
+  const last = [...runs].sort((one, two) => (one.startedAt < two.startedAt ? 1 : -1))[0]
+  if (!sequence || !last || !endedWell(job)) return null
+  const seen = runSeen(last)
+  const events = sequence.events
+    .flatMap(({ id, what }) => (seen[id] === undefined ? [] : [{ what, seconds: seen[id] }]))
+    .sort((one, two) => one.seconds - two.seconds)
+  return events.length > 0 ? { jobId: job.id, at: last.startedAt, events } : null
+}
+
+const endedWell = ({ status, result }: JobRow): boolean =>
+  status === 'closed' && (result === 'runs' || result === 'runs-with-remarks')
+
 /** Of the jobs that ended well the last one that fitted such a part: one that only chose it fitted nothing. */
 function fittedNow(newestFirst: JobSnapshot[], what: FittedPart['what']): FittedPart | null {
   for (const snapshot of newestFirst) {
     const { job } = snapshot
-    if (job.status !== 'closed' || (job.result !== 'runs' && job.result !== 'runs-with-remarks')) continue
+    if (!endedWell(job)) continue
     const name = nameOfChosen(snapshot, what)
     if (name) return { what, name, since: job.closedAt ?? job.touchedAt }
   }

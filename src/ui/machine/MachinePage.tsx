@@ -6,7 +6,7 @@ import { actionInfo } from '@/core/knowledge/actions'
 import { shortCauses } from '@/core/knowledge/shortCauses'
 import { familyLabel, isCause, vocabulary } from '@/core/knowledge/vocabulary'
 import type { MachineStory, Repair } from '@/core/machine/story'
-import { significant } from '@/core/units'
+import { formatSeconds, significant } from '@/core/units'
 import type { MachinePageRows } from '@/server/machine'
 import { house } from '@/wording/en/house'
 import { say } from '@/wording/say'
@@ -72,6 +72,7 @@ export function MachinePage({ zone, today, now, ...rows }: MachinePageProps) {
             </Section>
             <Section title="Its normal">
               <NormalList normal={rows.normal} zone={zone} fahrenheit={fahrenheit} />
+              <Start start={story.start} zone={zone} />
             </Section>
             {machine.note ? (
               <Section title="Note">
@@ -99,6 +100,7 @@ export function MachinePage({ zone, today, now, ...rows }: MachinePageProps) {
                 </p>
               ) : null}
               <Rounds rounds={rows.rounds} zone={zone} />
+              <Ways ways={story.ways} zone={zone} />
             </Section>
           </div>
         </div>
@@ -231,6 +233,50 @@ const figuresOf = ({ minutes, cost, rpm }: Repair): string =>
   ]
     .filter(Boolean)
     .join(' · ')
+
+/** How it started on a good day, as somebody watched it. */
+function Start({ start, zone }: { start: MachineStory['start']; zone: string }) {
+  if (!start) return null
+  return (
+    <div className="mt-3" data-testid="good-start">
+      <p>
+        Its start,{' '}
+        <Link href={`/jobs/${start.jobId}/record`} className="text-teal underline">
+          <LocalTime at={start.at} zone={zone} onlyDay />
+        </Link>
+      </p>
+      <ul className="text-sm">
+        {start.events.map(({ what, seconds }) => (
+          <li key={what} className="flex justify-between gap-x-4 border-line border-b py-1">
+            <span>{what}</span>
+            <span className="num">{formatSeconds(seconds)}</span>
+          </li>
+        ))}
+      </ul>
+    </div>
+  )
+}
+
+/** Ways in that were kept under a name: a new job at it offers them under Take apart. */
+function Ways({ ways, zone }: { ways: MachineStory['ways']; zone: string }) {
+  if (ways.length === 0) return null
+  return (
+    <>
+      <h3 className="mt-4 mb-1">Its own ways in</h3>
+      <ul className="text-sm">
+        {ways.map(({ jobId, name, lines, openedAt }) => (
+          <li key={jobId} className="border-line border-b py-1.5">
+            <Link href={`/jobs/${jobId}/take-apart`} className="text-teal underline">
+              {name}
+            </Link>
+            {`, ${lines === 1 ? 'one line' : `${lines} lines`}, kept `}
+            <LocalTime at={openedAt} zone={zone} onlyDay />
+          </li>
+        ))}
+      </ul>
+    </>
+  )
+}
 
 /** What was done of it on rounds; the last ten. */
 function Rounds({ rounds, zone }: { rounds: MachinePageRows['rounds']; zone: string }) {
