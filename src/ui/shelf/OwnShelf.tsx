@@ -6,6 +6,7 @@ import { columnsOf, type PartKind, partOfLine } from '@/core/match/columns'
 import { capacitorWords, motorWords } from '@/core/match/partWords'
 import type { readSpares } from '@/server/house/shelf'
 import type { PartFound } from '@/server/parts'
+import { useHouse } from '../house/HouseWork'
 import { notify } from '../kit/notify'
 import { Section } from '../kit/Section'
 import { DataInput } from '../pieces/DataInput'
@@ -50,7 +51,7 @@ export function OwnShelf({ parts, inches, spares, used, toTakeOff, machines }: O
               <span className="num text-sm">{wordsOf(part).slice(1).filter(Boolean).join(', ')}</span>
               {part.note ? <span className="caption block">{part.note}</span> : null}
             </span>
-            <Count part={part} onChange={change} />
+            <Count part={part} />
             <button
               type="button"
               className="btn btn-plain btn-stop"
@@ -96,8 +97,9 @@ export function OwnShelf({ parts, inches, spares, used, toTakeOff, machines }: O
 const wordsOf = (part: PartFound): string[] =>
   part.motor ? motorWords(part.motor) : part.capacitor ? capacitorWords(part.capacitor) : []
 
-function Count({ part, onChange }: { part: PartFound; onChange: (work: Promise<unknown>) => unknown }) {
-  const set = (count: number) => onChange(send(`/api/parts/${part.id}`, 'PATCH', { count }))
+function Count({ part }: { part: PartFound }) {
+  const { act } = useHouse()
+  const set = (count: number) => void act({ kind: 'spare.count', id: part.id, count })
   return (
     <span className="flex items-center gap-1">
       <button

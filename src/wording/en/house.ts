@@ -28,6 +28,8 @@ export const house: Record<string, string> = {
   'round.job': 'A job was opened for {title} with what was found.',
   'round.ended': '{name} has ended.',
   'spare.changed': 'The spare was changed.',
+  'spare.counted':
+    '{left, plural, =0 {None of it lies} one {One of it lies} other {# of it lie}} on the shelf.',
   'spare.used':
     'One was taken off the shelf for {title}; {left, plural, =0 {none is} one {one is} other {# are}} left.',
   'guest.added': 'An address was made for {name}.',

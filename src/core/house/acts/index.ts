@@ -40,6 +40,7 @@ const classes: { [Kind in HouseActKind]: new () => HouseActs[Kind] } = {
   'round.job': inputs.RoundJob,
   'round.end': inputs.OneId,
   'spare.put': inputs.SparePut,
+  'spare.count': inputs.SpareCount,
   'spare.use': inputs.SpareUse,
   'guest.add': inputs.GuestAdd,
   'guest.end': inputs.OneId,

@@ -128,6 +128,10 @@ export class SparePut {
   @day(some) boughtAt?: string
   @Num({ ...some, min: 0, max: 999 }) least?: number
 }
+export class SpareCount {
+  @id() id!: string
+  @Num({ min: 0, max: 9999 }) count!: number
+}
 export class SpareUse {
   @id() partId!: string
   @id() machineId!: string

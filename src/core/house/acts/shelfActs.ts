@@ -6,7 +6,7 @@ import { machineOf } from './machineActs'
 import type { HouseRoom } from './types'
 
 /** Spares with their places and prices, and their use; addresses for guests. */
-export const shelfActs: HouseRoom<'spare.put' | 'spare.use' | 'guest.add' | 'guest.end'> = {
+export const shelfActs: HouseRoom<'spare.put' | 'spare.count' | 'spare.use' | 'guest.add' | 'guest.end'> = {
   'spare.put': (rows, act, { now }) => {
     known(rows.counts, act.id)
     const before = rows.spares.find(({ id }) => id === act.id) ?? null
@@ -18,6 +18,12 @@ export const shelfActs: HouseRoom<'spare.put' | 'spare.use' | 'guest.add' | 'gue
       least: Math.round(act.least ?? before?.least ?? 0),
     }
     return planned('spare.changed', {}, change('spare', before, after))
+  },
+
+  'spare.count': (rows, act) => {
+    const { id, count } = known(rows.counts, act.id)
+    const left = Math.round(act.count)
+    return planned('spare.counted', { left }, change('part', { id, count }, { id, count: left }))
   },
 
   'spare.use': (rows, act, { now, newId }) => {

@@ -25,6 +25,7 @@ export interface HouseActs {
   'round.job': inputs.RoundJob
   'round.end': inputs.OneId
   'spare.put': inputs.SparePut
+  'spare.count': inputs.SpareCount
   'spare.use': inputs.SpareUse
   'guest.add': inputs.GuestAdd
   'guest.end': inputs.OneId
