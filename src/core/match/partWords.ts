@@ -1,4 +1,4 @@
-import { vocabulary } from '../knowledge/vocabulary'
+import { shortMotorKinds } from '../knowledge/shortMotorKinds'
 import { formatHp, significant } from '../units'
 import type { CapSpec } from './capacitor'
 import type { MotorSpec } from './types'
@@ -11,7 +11,7 @@ import type { MotorSpec } from './types'
 export const motorWords = (motor: MotorSpec): string[] => [
   motor.partNumber ?? '',
   motor.manufacturer ?? '',
-  motor.motorKind ? (vocabulary.motorKinds[motor.motorKind].split(/[ ,(]/)[0] ?? '') : '',
+  motor.motorKind ? shortMotorKinds[motor.motorKind] : '',
   motor.hp ? formatHp(motor.hp) : '',
   motor.voltages ? `${motor.voltages.join('-')} V` : '',
   motor.rpm ? `${motor.rpm.join('/')} rpm` : '',
