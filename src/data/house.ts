@@ -1,6 +1,13 @@
 import { sql } from 'kysely'
 import type { ArchivedHouseTable } from '@/core/archive/houseColumns'
-import type { HouseChange, HouseRows, HouseTables, MeasuredRow, NormalSoundRow } from '@/core/house/rows'
+import type {
+  BreakerRow,
+  HouseChange,
+  HouseRows,
+  HouseTables,
+  MeasuredRow,
+  NormalSoundRow,
+} from '@/core/house/rows'
 import type { Message } from '@/core/message'
 import { aliveJobs, aliveMachines } from './alive'
 import type { Database, Transaction } from './database'
@@ -9,6 +16,10 @@ import type { HouseEventRow } from './schema'
 
 type Db = Database | Transaction
 
+/** The breakers of the panel, as they were put on it. */
+export const listBreakers = (db: Db): Promise<BreakerRow[]> =>
+  db.selectFrom('breaker').selectAll().orderBy('position').execute()
+
 /** Everything of the household that its acts are planned from. */
 export async function loadHouse(db: Db): Promise<HouseRows> {
   return {
@@ -16,7 +27,7 @@ export async function loadHouse(db: Db): Promise<HouseRows> {
     ...(await jobsOf(db)),
     lives: await db.selectFrom('machine_life').selectAll().execute(),
     fitted: await db.selectFrom('fitted').selectAll().orderBy('id').execute(),
-    breakers: await db.selectFrom('breaker').selectAll().orderBy('position').execute(),
+    breakers: await listBreakers(db),
     loads: await db.selectFrom('breaker_load').selectAll().orderBy('name').execute(),
     onBreaker: await db.selectFrom('machine_breaker').selectAll().execute(),
     rounds: await db.selectFrom('season_round').selectAll().orderBy('startedAt', 'desc').execute(),
@@ -55,6 +66,16 @@ export async function measuredAt(
       .execute(),
   }
 }
+
+/** Figures of a machine that were taken on days on which it was well. */
+export const normalMeasured = (db: Db, machineId: string): Promise<MeasuredRow[]> =>
+  db
+    .selectFrom('measured')
+    .selectAll()
+    .where('machineId', '=', machineId)
+    .where('normal', '=', 1)
+    .orderBy('at')
+    .execute()
 
 /** Write rows as an act or its undoing leaves them. A row that has to go goes last, so that nothing that was moved off it goes along. */
 export async function writeHouse(db: Db, changes: HouseChange[]): Promise<void> {

@@ -52,8 +52,16 @@ export async function withCapacitorLabel(db: Db): Promise<string[]> {
 /** So many readings tell the drift of a can: older ones of a long list say no more of where it goes. */
 const NEWEST = 60
 
-/** The newest capacitances of a machine, of jobs and of days without one, in the order in which they were taken. */
-export async function capacitancesOf(db: Db, machineId: string): Promise<PastReading[]> {
+/**
+ * Capacitances of a machine, of jobs and of days without one, in the order in which they were taken; of days without one the newest.
+ *
+ * @param most of its jobs' readings so many, the newest; all of them where it is null
+ */
+export async function capacitancesOf(
+  db: Db,
+  machineId: string,
+  most: number | null = NEWEST,
+): Promise<PastReading[]> {
   const ofJobs = await aliveJobs(db)
     .innerJoin('reading', 'reading.jobId', 'job.id')
     .leftJoin('field', (join) =>
@@ -75,7 +83,7 @@ export async function capacitancesOf(db: Db, machineId: string): Promise<PastRea
     .where('reading.struckAt', 'is', null)
     .where('reading.value', 'is not', null)
     .orderBy('reading.at', 'desc')
-    .limit(NEWEST)
+    .$if(most !== null, (query) => query.limit(most ?? NEWEST))
     .execute()
   const ofRows = await db
     .selectFrom('measured')

@@ -30,7 +30,9 @@ interface Entry {
 const MOST = 20
 
 const holder = globalThis as unknown as {
-  restCogIndex?: { key: string; index: MiniSearch<Entry>; newest: Entry[] } | undefined
+  restCogIndex?:
+    | { key: string; index: MiniSearch<Entry>; newest: Entry[]; titles: ReadonlyMap<string, string> }
+    | undefined
 }
 
 /** The index is made anew when a name, a place or a symptom has changed, and not by any other act. */
@@ -63,7 +65,12 @@ async function indexOf(db: Database) {
     searchOptions: { prefix: true, fuzzy: (term) => (term.length > 4 ? 0.2 : false), combineWith: 'AND' },
   })
   index.addAll(entries)
-  holder.restCogIndex = { key, index, newest: entries.filter(({ kind }) => kind === 'job').slice(0, MOST) }
+  holder.restCogIndex = {
+    key,
+    index,
+    newest: entries.filter(({ kind }) => kind === 'job').slice(0, MOST),
+    titles,
+  }
   return holder.restCogIndex
 }
 
@@ -75,7 +82,7 @@ async function indexOf(db: Database) {
  */
 export async function find(query: string): Promise<Found> {
   const { db } = await store()
-  const { index, newest } = await indexOf(db)
+  const { index, newest, titles } = await indexOf(db)
   const words = query.trim().slice(0, LONGEST)
   const found =
     words === ''
@@ -89,18 +96,21 @@ export async function find(query: string): Promise<Found> {
       .filter(({ kind }) => kind === 'job')
       .map(({ key, title, said, status }) => ({ id: key, title, symptom: said, status })),
     machines: found.filter(({ kind }) => kind === 'machine').map(({ key, title }) => ({ id: key, title })),
-    ...(await beside(db, words)),
+    ...(await beside(db, words, titles)),
   }
 }
 
 /** Of parts and of notes each so many: they stand below what is found by name. */
 const MOST_BESIDE = 12
 
-async function beside(db: Database, query: string): Promise<Pick<Found, 'parts' | 'notes'>> {
+async function beside(
+  db: Database,
+  query: string,
+  titles: ReadonlyMap<string, string>,
+): Promise<Pick<Found, 'parts' | 'notes'>> {
   const words = query.split(/\s+/).filter((word) => word.length > 1)
   // Signs alone are no words: everything would have them.
   if (words.length === 0 || !/[\p{L}\p{N}]/u.test(query)) return { parts: [], notes: [] }
-  const titles = new Map((await listMachines(db)).map((machine) => [machine.id, titleAndPlace(machine)]))
   const fitted = await fittedWith(db, words, MOST_BESIDE)
   const kinds = ['motor', 'capacitor'] as const
   const stored = (await Promise.all(kinds.map((kind) => searchParts(query, kind)))).flat()

@@ -1,11 +1,12 @@
 import { badValuesOf, isGoodMachine } from '@/core/archive/values'
 import type { FoundHow } from '@/core/house/found'
 import { foundOf } from '@/core/house/panel'
-import type { BreakerRow, FittedRow, LifeRow, LoadRow, RoundItemRow, SpareRow } from '@/core/house/rows'
+import type { FittedRow, LifeRow, RoundItemRow, SpareRow } from '@/core/house/rows'
 import { isId, type JobSnapshot } from '@/core/job'
 import { isSameCircuit } from '@/core/job/energy/circuit'
 import { capacitanceMeterOf } from '@/core/job/evidence/derive'
 import type { HouseholdRow, MachineRow } from '@/core/job/rows'
+import { titleAndPlace } from '@/core/job/title'
 import {
   labelNow,
   newestNormal,
@@ -38,7 +39,7 @@ export interface MachinePageRows {
   /** Figures and recordings of good days, the newest of each kind. */
   normal: PastReading[]
   /** Its breaker, how it is known, and what else hangs on it; null where nobody said. */
-  circuit: { breaker: BreakerRow | null; found: FoundHow | null; also: string[]; loads: LoadRow[] } | null
+  circuit: { found: FoundHow | null; also: string[] } | null
   /** Spares on the shelf that serve it. */
   spares: { part: PartFound; spare: SpareRow | null; serving: Serving }[]
   worth: WorthHaving[]
@@ -111,14 +112,15 @@ type House = Awaited<ReturnType<typeof loadHouse>>
 
 function circuitOf(machine: MachineRow, house: House): MachinePageRows['circuit'] {
   if (machine.circuit === null) return null
-  const breaker = house.breakers.find(({ name }) => isSameCircuit(name, machine.circuit)) ?? null
+  const breaker = house.breakers.find(({ name }) => isSameCircuit(name, machine.circuit))
   return {
-    breaker,
     found: foundOf(machine, house),
-    also: house.machines
-      .filter((other) => other.id !== machine.id && isSameCircuit(other.circuit, machine.circuit))
-      .map(({ name, place }) => [name, place].filter(Boolean).join(', ')),
-    loads: house.loads.filter(({ breakerId }) => breakerId === breaker?.id),
+    also: [
+      ...house.machines
+        .filter((other) => other.id !== machine.id && isSameCircuit(other.circuit, machine.circuit))
+        .map(titleAndPlace),
+      ...house.loads.filter(({ breakerId }) => breakerId === breaker?.id).map(({ name }) => name),
+    ],
   }
 }
 

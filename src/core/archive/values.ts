@@ -1,4 +1,5 @@
 import { type JobSnapshot, type JobTables, listTables, type MachineRow } from '../job/rows'
+import { isDay } from '../units/isDay'
 import { archiveColumns, type Column } from './columns'
 
 /** Ids that acts made, and those that were made from them, such as that of a look that is due. */
@@ -51,12 +52,8 @@ function isWithin(value: number, { least, most, whole }: Column): boolean {
   return value >= (least ?? Number.NEGATIVE_INFINITY) && value <= (most ?? Number.POSITIVE_INFINITY)
 }
 
-/** A day of the calendar: the thirtieth of February is none, though a clock would read it as the second of March. */
-function isOnCalendar(value: string): boolean {
-  const [year = 0, month = 0, day = 0] = value.split('-').map(Number)
-  const read = new Date(Date.UTC(year, month - 1, day))
-  return year >= FIRST_YEAR && read.getUTCMonth() === month - 1 && read.getUTCDate() === day
-}
+/** A day of the calendar, of a year in which something of ours may have been written. */
+const isOnCalendar = (day: string): boolean => isDay(day) && Number(day.slice(0, 4)) >= FIRST_YEAR
 
 /** A column of a stored row that holds what it cannot: nothing may be worked out from such a row. */
 export interface BadValue {

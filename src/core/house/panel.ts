@@ -2,6 +2,7 @@ import { isSameCircuit } from '../job/energy/circuit'
 import type { MachineRow } from '../job/rows'
 import { titleAndPlace } from '../job/title'
 import type { FoundHow } from './found'
+import { machinesInUse } from './inUse'
 import type { BreakerRow, HouseRows, LoadRow } from './rows'
 
 /** One breaker of the panel with all that hangs on it. */
@@ -24,8 +25,7 @@ export function panelOf(rows: Pick<HouseRows, 'machines' | 'breakers' | 'loads' 
   breakers: PanelBreaker[]
   unknown: { id: string; title: string }[]
 } {
-  const retired = new Set(rows.lives.filter(({ retiredAt }) => retiredAt !== null).map(({ id }) => id))
-  const inUse = rows.machines.filter(({ id }) => !retired.has(id))
+  const inUse = machinesInUse(rows)
   const named = inUse.flatMap(({ circuit }) => circuit ?? [])
   const extra = named.filter(
     (name, index) =>

@@ -8,6 +8,7 @@ import {
   seasonTask,
   seasonTasks,
 } from '../knowledge/season'
+import { machinesInUse } from './inUse'
 import type { HouseRows, RoundItemRow, RoundRow } from './rows'
 import { type DueTask, isOf } from './season'
 
@@ -40,20 +41,17 @@ export function plannedTasks(
   rows: Pick<HouseRows, 'machines' | 'lives'>,
   due: DueTask[],
 ): PlaceOnRound<PlannedTask>[] {
-  const retired = new Set(rows.lives.filter(({ retiredAt }) => retiredAt !== null).map(({ id }) => id))
   const dueAt = new Map(due.map((each) => [`${each.machineId} ${each.task}`, each]))
-  return byPlace(
-    rows.machines.filter(({ id }) => !retired.has(id)),
-    (machine) =>
-      seasonTasks
-        .filter((task) => isOf(task, machine))
-        .map(({ id, minutes, inside }) => ({
-          machineId: machine.id,
-          task: id,
-          minutes,
-          inside,
-          due: dueAt.get(`${machine.id} ${id}`) ?? null,
-        })),
+  return byPlace(machinesInUse(rows), (machine) =>
+    seasonTasks
+      .filter((task) => isOf(task, machine))
+      .map(({ id, minutes, inside }) => ({
+        machineId: machine.id,
+        task: id,
+        minutes,
+        inside,
+        due: dueAt.get(`${machine.id} ${id}`) ?? null,
+      })),
   )
 }
 

@@ -2,7 +2,8 @@ import { houseFigures } from '@/core/house/figures'
 import { panelOf } from '@/core/house/panel'
 import { plannedTasks, roundUnderWay } from '@/core/house/roundView'
 import { dayIn } from '@/core/units/days'
-import { loadHouse } from '@/data/house'
+import { listBreakers, loadHouse } from '@/data/house'
+import { listMachines } from '@/data/household'
 import { countedJobs } from '@/data/houseReadings'
 import { breakerNames, placesOf } from '../machine'
 import { store } from '../store'
@@ -11,7 +12,7 @@ import { dueNow } from './season'
 /** What the form of a machine chooses from. */
 export async function readHouseForms(): Promise<{ breakers: string[]; places: string[] }> {
   const { db } = await store()
-  const house = await loadHouse(db)
+  const house = { machines: await listMachines(db), breakers: await listBreakers(db) }
   return { breakers: breakerNames(house), places: placesOf(house) }
 }
 

@@ -1,4 +1,5 @@
 import { isGoodMachine } from '@/core/archive/values'
+import { retiredIds } from '@/core/house/inUse'
 import type { HouseRows } from '@/core/house/rows'
 import { type DueTask, dueTasks, monthsAfter, type SeasonFacts } from '@/core/house/season'
 import { capacitanceMeterOf } from '@/core/job/evidence/derive'
@@ -24,7 +25,7 @@ async function seasonFacts(db: Db, rows: HouseRows, today: string): Promise<Seas
   const household = await findHousehold(db)
   return {
     machines: rows.machines.filter(isGoodMachine),
-    retired: rows.lives.filter(({ retiredAt }) => retiredAt !== null).map(({ id }) => id),
+    retired: retiredIds(rows),
     items: rows.items,
     capacitorRead: await lastCapacitance(db),
     capacitorOut: household ? await outs(db, rows, household, today) : new Map(),

@@ -1,5 +1,6 @@
 import { isGoodMachine } from '@/core/archive/values'
 import { CoreError } from '@/core/errors'
+import { machinesInUse } from '@/core/house/inUse'
 import type { SpareRow } from '@/core/house/rows'
 import { titleAndPlace } from '@/core/job/title'
 import { type Serving, servingOf } from '@/core/machine/spares'
@@ -72,11 +73,7 @@ export async function servedBy(partId: string): Promise<{ machines: Served[]; as
   const rows = await loadHouse(db)
   const newest = await aliveJobs(db).select(['id', 'machineId']).orderBy('openedAt').execute()
   const jobOf = new Map(newest.map(({ id, machineId }) => [machineId, id]))
-  const inUse = rows.machines.filter(
-    (machine) =>
-      isGoodMachine(machine) &&
-      !rows.lives.some(({ id, retiredAt }) => id === machine.id && retiredAt !== null),
-  )
+  const inUse = machinesInUse(rows).filter(isGoodMachine)
   const machines: Served[] = []
   for (const machine of inUse) {
     const jobId = jobOf.get(machine.id)

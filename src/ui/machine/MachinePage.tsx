@@ -130,7 +130,7 @@ const aboutOf = ({ family, place, manufacturer, modelNumber, motorKind, installe
 /** Its breaker, how that is known, and what else goes dark with it. */
 function Breaker({ circuit, name }: { circuit: MachinePageRows['circuit']; name: string | null }) {
   if (!circuit) return <p className="caption">Nobody noted its breaker yet.</p>
-  const also = [...circuit.also, ...circuit.loads.map((load) => load.name)]
+  const { also } = circuit
   return (
     <p className="caption">
       <Link href="/household/circuits" className="text-teal underline">{`Breaker ${name}`}</Link>

@@ -1,6 +1,5 @@
-import { typedValue } from '../../units'
+import { type ParseOptions, parseTyped, type Quantity } from '../../units'
 import { isDay } from '../../units/isDay'
-import { parseTyped } from '../../units/parseTyped'
 import { houseRefusal } from '../refusals'
 import type { HouseChange, HousePlan, HouseTable, HouseTables } from '../rows'
 
@@ -43,11 +42,15 @@ export function pastDay(typed: string | undefined, field: string, today: string)
   return day
 }
 
-/** A sum as typed; null where nothing is. @throws CoreError `not-a-number` */
-export function moneyOrNone(typed: string | undefined): number | null {
-  const read = parseTyped(typed ?? '', 'money')
+/** A figure as typed; null where nothing is. @throws CoreError `not-a-number` */
+export function figureOrNone(
+  typed: string | undefined,
+  quantity: Quantity,
+  options?: ParseOptions,
+): number | null {
+  const read = parseTyped(typed ?? '', quantity, options)
   if (read.kind === 'error') throw houseRefusal('not-a-number', read.message)
-  return typedValue(typed, 'money')
+  return read.kind === 'value' ? read.value : null
 }
 
 /** @throws CoreError `no-name` */

@@ -1,12 +1,14 @@
 import { circuitName, isSameCircuit } from '../../job/energy/circuit'
 import { titleAndPlace } from '../../job/title'
-import { parseTyped } from '../../units'
 import type { FoundHow } from '../found'
 import { houseRefusal } from '../refusals'
 import type { BreakerRow, HouseRows } from '../rows'
-import { change, known, nameOf, planned } from './changes'
+import { change, figureOrNone, known, nameOf, planned } from './changes'
 import { hasOpenJob } from './machineActs'
 import type { HouseRoom } from './types'
+
+/** No breaker of a house is larger. */
+const MOST_AMPS = 400
 
 /** The panel: its breakers, and what hangs on each. */
 export const circuitActs: HouseRoom<'breaker.put' | 'breaker.remove' | 'load.put' | 'load.remove'> = {
@@ -18,7 +20,8 @@ export const circuitActs: HouseRoom<'breaker.put' | 'breaker.remove' | 'load.put
     const after: BreakerRow = {
       id: before?.id ?? newId(),
       name,
-      amps: act.amps === undefined ? (before?.amps ?? null) : ampsOf(act.amps),
+      amps:
+        act.amps === undefined ? (before?.amps ?? null) : figureOrNone(act.amps, 'amps', { max: MOST_AMPS }),
       note: (act.note ?? before?.note ?? '').trim(),
       position: before?.position ?? 1 + Math.max(0, ...rows.breakers.map(({ position }) => position)),
     }
@@ -79,12 +82,4 @@ function renamed(rows: HouseRows, before: BreakerRow | null, name: string) {
       ...(found ? change('machine_breaker', found, { ...found, circuit: name }) : []),
     ]
   })
-}
-
-/** @throws CoreError `not-a-number` */
-function ampsOf(typed: string): number | null {
-  const read = parseTyped(typed, 'amps', { max: 400 })
-  if (read.kind === 'empty') return null
-  if (read.kind === 'value') return read.value
-  throw houseRefusal('not-a-number', read.kind === 'error' ? read.message : 'Type the amps on its handle.')
 }

@@ -5,7 +5,7 @@ import { titleAndPlace } from '../../job/title'
 import { isFamily, type MotorKindId } from '../../knowledge/vocabulary'
 import { houseRefusal } from '../refusals'
 import type { HouseRows, LifeRow, MachineBreakerRow } from '../rows'
-import { change, dayOrNone, known, latestDay, moneyOrNone, pastDay, planned } from './changes'
+import { change, dayOrNone, figureOrNone, known, latestDay, pastDay, planned } from './changes'
 import type { MachineFields } from './inputs'
 import type { HouseRoom } from './types'
 
@@ -157,7 +157,7 @@ function besideOf(rows: HouseRows, machine: MachineRow, fields: MachineFields, a
       ? []
       : change('machine_life', life, {
           ...(life ?? newLife(id)),
-          dayWithout: moneyOrNone(fields.dayWithout),
+          dayWithout: figureOrNone(fields.dayWithout, 'money'),
         })),
   ]
 }

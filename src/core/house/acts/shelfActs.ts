@@ -1,7 +1,7 @@
 import { titleAndPlace } from '../../job/title'
 import { houseRefusal } from '../refusals'
 import type { GuestRow, SpareRow } from '../rows'
-import { change, dayOrNone, known, latestDay, moneyOrNone, nameOf, pastDay, planned } from './changes'
+import { change, dayOrNone, figureOrNone, known, latestDay, nameOf, pastDay, planned } from './changes'
 import { machineOf } from './machineActs'
 import type { HouseRoom } from './types'
 
@@ -13,7 +13,7 @@ export const shelfActs: HouseRoom<'spare.put' | 'spare.count' | 'spare.use' | 'g
     const after: SpareRow = {
       id: act.id,
       place: (act.place ?? before?.place ?? '').trim(),
-      price: act.price === undefined ? (before?.price ?? null) : moneyOrNone(act.price),
+      price: act.price === undefined ? (before?.price ?? null) : figureOrNone(act.price, 'money'),
       boughtAt: pastDay(act.boughtAt ?? before?.boughtAt, 'Bought', latestDay(now)),
       least: Math.round(act.least ?? before?.least ?? 0),
     }

@@ -23,7 +23,7 @@ export default async function LabelPage({ params }: Props) {
   const scheme = asked.get('x-forwarded-proto') === 'https' ? 'https' : 'http'
   const address = `${scheme}://${host}/machines/${id}`
   const { machine, circuit } = found
-  const also = circuit ? [...circuit.also, ...circuit.loads.map(({ name }) => name)] : []
+  const also = circuit?.also ?? []
   return (
     <main id="work" className="mx-auto max-w-[1180px] px-4 pt-6 pb-16 mid:px-5">
       <p className="caption no-print">
