@@ -50,7 +50,7 @@ const rooms = {
   winding: { mutate: ['src/core/winding/judge.ts'], tests: tests('winding/*') },
   match: {
     mutate: ['src/core/match/rules/*.ts', 'src/core/match/capacitor.ts'],
-    tests: tests('match/match', 'match/limits', 'match/anyMotor'),
+    tests: tests('match/match', 'match/limits', 'match/anyMotor', 'match/capacitorSheet', 'match/rules/*'),
   },
   wiring: { mutate: ['src/core/wiring/check.ts'], tests: tests('wiring/*') },
   decide: {

@@ -52,7 +52,7 @@ export function accepts(marked: number[], supply: number): boolean {
   )
     return true
   return marked.some(
-    (volts) => voltageClass(volts) === voltageClass(supply) || Math.abs(volts / supply - 1) <= 0.05,
+    (volts) => voltageClass(volts) === voltageClass(supply) || Math.abs(volts / supply - 1) <= 0.05 + 1e-9,
   )
 }
 

@@ -78,6 +78,8 @@ export function shaftLengthRule(old: MotorSpec, candidate: MotorSpec, input: Mot
     }
   if (a === undefined || b === undefined)
     return unknown(mm(a), mm(b), 'Measure the shaft from the mounting face to its end.')
+  if (c !== undefined && d === undefined && candidate.shaft?.ends !== 1)
+    return unknown(mm(c), mm(d), 'Ask how long its second shaft end is.')
   if (b < a - SHAFT_LENGTH_SLACK_MM) {
     const short = byRuler(a, b, input)
     if (short) return short
@@ -169,8 +171,10 @@ export function enclosureRule(old: MotorSpec, candidate: MotorSpec, input: Motor
   }
   if (candidate.enclosure === 'air-over' && old.enclosure !== 'air-over')
     return unknown(a, b, 'Air-over: only inside its own fan’s air stream.')
-  if (candidate.enclosure === 'open' && old.enclosure === 'enclosed' && input.outdoors === undefined)
-    return unknown(a, b, 'The old one is enclosed: an open motor stands dry and indoors only.')
+  // Both of them stand outdoors as often as in; where nothing is told of the place, nobody can say that it is dry.
+  const closed = old.enclosure === 'enclosed' || old.enclosure === 'air-over'
+  if (candidate.enclosure === 'open' && closed && input.outdoors === undefined)
+    return unknown(a, b, `The old one is ${old.enclosure}: an open motor stands dry and indoors only.`)
   return ok(a, b, 'Suits the place.')
 }
 
