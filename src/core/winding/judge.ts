@@ -467,11 +467,13 @@ function judgeShorts(
   if (points.length >= pointsNeeded(input)) return
   const twins = points.find((leads) => leads.length > 1)
   if (!twins) return
-  const ohm = readingOf(pairs, twins[0]!, twins[1]!) ?? 0
+  const ohm = readingOf(pairs, twins[0]!, twins[1]!)
+  // Known to be joined, nobody may have read them.
+  const how = typeof ohm === 'number' ? `read ${formatOhm(ohm)}, as one point,` : 'are one point,'
   faults.push({
     kind: 'shorted',
     leads: twins,
-    text: `${twins.join(' and ')} read ${formatOhm(ohm)}, as one point, where this motor needs a winding: shorted, or two leads of one point and another lead not listed.`,
+    text: `${twins.join(' and ')} ${how} where this motor needs a winding: shorted, or two leads of one point and another lead not listed.`,
   })
 }
 
