@@ -29,12 +29,15 @@ const STEADY = 0.004
 /** A settled machine with its net of direct current, worked out once it is asked for. */
 interface Moving extends Settled {
   direct: () => Direct
+  /** As it stood when the net was last worked out anew. */
+  netOf: PlantState
 }
 
 function moving(settled: Settled): Moving {
   let direct: Direct | undefined
   return {
     ...settled,
+    netOf: settled.state,
     direct: () => {
       direct ??= prepareDirect(settled.prepared.net)
       return direct
@@ -66,7 +69,7 @@ export function advance(machine: Machine, before: PlantState, seconds: number): 
     left -= step
     const same = again(machine, next, settled)
     // What swings on the capacitors is told as it stood before the change, at the speed of that moment.
-    settled = changesWay(machine, state, next) ? moving(settle(machine, withSwing(machine, same))) : same
+    settled = changesWay(machine, settled, next) ? moving(settle(machine, withSwing(machine, same))) : same
   }
   const { state } = moving(settle(machine, withSwing(machine, settled)))
   return { ...state, air: airNow(machine, state) }
@@ -98,7 +101,7 @@ const drivenOrTurning = (machine: Machine, motor: PlantMotor, settled: Settled):
   Math.abs(settled.state.motors[motor.id]?.omega ?? 0) > 0.05
 
 /** What changes which way current can go: a protector, a breaker, an air switch, a flickering joint. */
-function changesWay(machine: Machine, before: PlantState, after: PlantState): boolean {
+function changesWay(machine: Machine, { state: before, netOf }: Moving, after: PlantState): boolean {
   return (
     before.breakerTripped !== after.breakerTripped ||
     before.airSwitch !== after.airSwitch ||
@@ -107,14 +110,21 @@ function changesWay(machine: Machine, before: PlantState, after: PlantState): bo
     machine.build.motors.some(
       ({ id }) => before.motors[id]?.protectorOpen !== after.motors[id]?.protectorOpen,
     ) ||
-    machine.build.motors.some(
-      (motor) => !turnsByField(motor) && before.motors[motor.id]?.omega !== after.motors[motor.id]?.omega,
-    )
+    machine.build.motors.some((motor) => !turnsByField(motor) && turnsOtherwise(motor, netOf, after))
   )
 }
 
+/** A share of the rated speed by which what a module takes differs by less than any meter shows. */
+const SAME_SPEED = 0.005
+
+/** Brushes are driven by the difference to what they give back themselves: that one is followed at every step. */
+const turnsOtherwise = (motor: PlantMotor, one: PlantState, other: PlantState): boolean => {
+  const apart = Math.abs((one.motors[motor.id]?.omega ?? 0) - (other.motors[motor.id]?.omega ?? 0))
+  return apart > (driveOf(motor) === 'brushes' ? 0 : SAME_SPEED * ratedOmega(motor))
+}
+
 /** The same net at other speeds and temperatures: what was factorised stays, the windings are asked anew. */
-function again(machine: Machine, state: PlantState, { prepared, direct }: Moving): Moving {
+function again(machine: Machine, state: PlantState, { prepared, direct, netOf }: Moving): Moving {
   const motors = prepared.net.motors.map((motor) => {
     const spec = machine.build.motors.find(({ id }) => id === motor.id)
     const [traits, now] = [state.traits.motors[motor.id], state.motors[motor.id]]
@@ -127,7 +137,7 @@ function again(machine: Machine, state: PlantState, { prepared, direct }: Moving
     motor: motors.find(({ id }) => id === port.motor.id) ?? port.motor,
   }))
   const next: Prepared = { ...prepared, net: { ...prepared.net, motors }, ports }
-  return { state, prepared: next, solved: solveAt(next, slipsOf(machine, state)), direct }
+  return { state, prepared: next, solved: solveAt(next, slipsOf(machine, state)), direct, netOf }
 }
 
 function stepBy(machine: Machine, settled: Moving, step: number): PlantState {

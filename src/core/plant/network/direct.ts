@@ -14,6 +14,16 @@ const LEAST_FARAD = 8e-10
 /** A net seen by direct current: windings are their ohms, capacitors are what they are charged to. */
 export interface Direct extends NodeMatrix {
   net: Net
+  /** How its capacitors empty, and towards what: asked at every step of time, worked out at the first. */
+  decay: () => Decay
+}
+
+/** Modes of the charges, the roots of the farads, and where the charges settle. */
+interface Decay {
+  values: number[]
+  vectors: number[][]
+  roots: number[]
+  rest: Record<string, number>
 }
 
 /** Charge of each capacitor, V from its first end to its second. */
@@ -37,11 +47,27 @@ export function prepareDirect(given: Net): Direct {
       if (aux && data.aux) stamp(...aux, 1 / data.aux.r)
     }
   })
-  return { net, ...matrix }
+  return direct(net, matrix)
+}
+
+function direct(net: Net, matrix: NodeMatrix): Direct {
+  let decay: Decay | undefined
+  const made: Direct = {
+    net,
+    ...matrix,
+    decay: () => {
+      decay ??= { ...modesOf(made, net.capacitors), rest: restOf(net, net.capacitors) }
+      return decay
+    },
+  }
+  return made
 }
 
 /** Volts of every node with these charges, against ground. */
-export function directVolts({ net, index, factors }: Direct, charge: Charge): (node: string) => number {
+export function directVolts(
+  { net, index, factors }: Pick<Direct, 'net' | 'index' | 'factors'>,
+  charge: Charge,
+): (node: string) => number {
   const right = Array.from({ length: index.size }, () => complex(0))
   const push = (node: string, amps: number) => {
     const at = index.get(node)
@@ -63,11 +89,13 @@ export function directVolts({ net, index, factors }: Direct, charge: Charge): (n
  * What the capacitors hold after this time: dq/dt = −G·(v − v∞), each mode by its own time constant, towards what the rails
  * and batteries that are on would charge them to.
  */
-export function afterDecay(direct: Direct, charge: Charge, seconds: number): Record<string, number> {
-  const list = direct.net.capacitors
+export function afterDecay(
+  { net: { capacitors: list }, decay }: Direct,
+  charge: Charge,
+  seconds: number,
+): Record<string, number> {
   if (list.length === 0 || seconds <= 0) return { ...charge }
-  const { values, vectors, roots } = modesOf(direct, list)
-  const rest = restOf(direct, list)
+  const { values, vectors, roots, rest } = decay()
   const scaled = list.map(({ id }, i) => ((charge[id] ?? 0) - (rest[id] ?? 0)) * (roots[i] ?? 1))
   const after: Record<string, number> = { ...charge }
   list.forEach(({ id }, i) => {
@@ -83,7 +111,7 @@ export function afterDecay(direct: Direct, charge: Charge, seconds: number): Rec
 
 /** Conductances as each capacitor sees them, over the roots of the farads: symmetric, so its modes are real and fall. */
 function modesOf(direct: Direct, list: Net['capacitors']) {
-  const silent: Direct = { ...direct, net: { ...direct.net, sources: [], rails: [] } }
+  const silent = { ...direct, net: { ...direct.net, sources: [], rails: [] } }
   const roots = list.map(({ farad }) => Math.sqrt(farad))
   const rows = list.map(() => list.map(() => 0))
   list.forEach((one, j) => {
@@ -98,7 +126,7 @@ function modesOf(direct: Direct, list: Net['capacitors']) {
 }
 
 /** Where the charges settle: what stands between their ends with no current in them. Nothing but rails and batteries drives them. */
-function restOf({ net }: Direct, list: Net['capacitors']): Record<string, number> {
+function restOf(net: Net, list: Net['capacitors']): Record<string, number> {
   if (net.rails.length === 0 && net.hz > 0) return {}
   const volts = directVolts(prepareDirect({ ...net, capacitors: [] }), {})
   return Object.fromEntries(list.map(({ id, a, b }) => [id, volts(a) - volts(b)]))
@@ -115,6 +143,7 @@ export function jacobi(matrix: readonly (readonly number[])[]): { values: number
     if (row) row[j] = value
   }
   for (let sweep = 0; sweep < 40; sweep++) {
+    if (a.every((row, i) => row.every((value, j) => i === j || value === 0))) break
     for (let p = 0; p < n; p++)
       for (let q = p + 1; q < n; q++) {
         const off = get(a, p, q)

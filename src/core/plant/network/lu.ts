@@ -8,11 +8,11 @@ export interface Factors {
   order: Int32Array
 }
 
-/** LU with partial pivoting, in place. Null where a pivot is 0: the net has a part that hangs on nothing. */
+/** LU with threshold pivoting, in place. Null where a pivot is 0: the net has a part that hangs on nothing. */
 export function factorise(size: number, re: Float64Array, im: Float64Array): Factors | null {
   const order = Int32Array.from({ length: size }, (_, i) => i)
   for (let column = 0; column < size; column++) {
-    const pivot = largestBelow(size, re, im, column)
+    const pivot = pivotOf(size, re, im, column)
     if (pivot < 0) return null
     if (pivot !== column) swapRows(size, re, im, order, pivot, column)
     const top = column * size
@@ -38,16 +38,26 @@ export function factorise(size: number, re: Float64Array, im: Float64Array): Fac
   return { size, re, im, order }
 }
 
-function largestBelow(size: number, re: Float64Array, im: Float64Array, column: number): number {
+/**
+ * The row to divide by: the one in its place while it is no less than a tenth of the largest, so that what was put in order
+ * to keep the matrix thin stays in order; else the largest. −1 where all are 0.
+ */
+function pivotOf(size: number, re: Float64Array, im: Float64Array, column: number): number {
   let found = -1
   let largest = 0
+  let own = 0
   for (let row = column; row < size; row++) {
     const at = row * size + column
-    const value = Math.hypot(re[at] ?? 0, im[at] ?? 0)
-    if (value > largest) [found, largest] = [row, value]
+    const [r, i] = [re[at] ?? 0, im[at] ?? 0]
+    const square = r * r + i * i
+    if (row === column) own = square
+    if (square > largest) [found, largest] = [row, square]
   }
-  return found
+  return own > 0 && own >= IN_PLACE_SQUARE * largest ? column : found
 }
+
+/** A tenth, squared. */
+const IN_PLACE_SQUARE = 0.01
 
 function swapRows(
   size: number,
@@ -70,39 +80,37 @@ function swapRows(
 
 /** Solve for one right side. */
 export function solveWith({ size, re, im, order }: Factors, right: readonly Complex[]): Complex[] {
-  const x: Complex[] = Array.from({ length: size }, (_, i) => ({ ...(right[order[i] ?? 0] ?? ZERO) }))
-  for (let row = 0; row < size; row++) subtract(x, row, 0, row, re, im, size)
+  const xr = new Float64Array(size)
+  const xi = new Float64Array(size)
+  for (let row = 0; row < size; row++) {
+    const given = right[order[row] ?? 0]
+    xr[row] = given?.re ?? 0
+    xi[row] = given?.im ?? 0
+  }
+  const subtract = (row: number, from: number, to: number) => {
+    let sr = xr[row] ?? 0
+    let si = xi[row] ?? 0
+    for (let k = from, at = row * size + from; k < to; k++, at++) {
+      const mr = re[at] ?? 0
+      const mi = im[at] ?? 0
+      if (mr === 0 && mi === 0) continue
+      const kr = xr[k] ?? 0
+      const ki = xi[k] ?? 0
+      sr -= mr * kr - mi * ki
+      si -= mr * ki + mi * kr
+    }
+    xr[row] = sr
+    xi[row] = si
+  }
+  for (let row = 0; row < size; row++) subtract(row, 0, row)
   for (let row = size - 1; row >= 0; row--) {
-    subtract(x, row, row + 1, size, re, im, size)
+    subtract(row, row + 1, size)
     const at = row * size + row
     const [pr, pi] = [re[at] ?? 0, im[at] ?? 0]
     const norm = pr * pr + pi * pi
-    const { re: vr, im: vi } = x[row] ?? ZERO
-    x[row] = { re: (vr * pr + vi * pi) / norm, im: (vi * pr - vr * pi) / norm }
+    const [vr, vi] = [xr[row] ?? 0, xi[row] ?? 0]
+    xr[row] = (vr * pr + vi * pi) / norm
+    xi[row] = (vi * pr - vr * pi) / norm
   }
-  return x
-}
-
-const ZERO: Complex = { re: 0, im: 0 }
-
-function subtract(
-  x: Complex[],
-  row: number,
-  from: number,
-  to: number,
-  re: Float64Array,
-  im: Float64Array,
-  size: number,
-): void {
-  let sr = x[row]?.re ?? 0
-  let si = x[row]?.im ?? 0
-  for (let k = from; k < to; k++) {
-    const mr = re[row * size + k] ?? 0
-    const mi = im[row * size + k] ?? 0
-    if (mr === 0 && mi === 0) continue
-    const { re: xr, im: xi } = x[k] ?? ZERO
-    sr -= mr * xr - mi * xi
-    si -= mr * xi + mi * xr
-  }
-  x[row] = { re: sr, im: si }
+  return Array.from(xr, (value, i) => ({ re: value, im: xi[i] ?? 0 }))
 }

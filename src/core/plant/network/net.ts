@@ -47,14 +47,21 @@ export const emptyNet = (hz: number): Net => ({
   motors: [],
 })
 
-/** Names of all nodes but the ground, in the order in which they appear. */
+/**
+ * Names of all nodes but the ground, those on which the least hangs first: solved in this order, wires and loose ends go
+ * before they could spread over the rest.
+ */
 export function nodesOf(net: Net): string[] {
-  const names = new Set<string>()
+  const hangs = new Map<string, number>()
+  const hang = (node: string) => hangs.set(node, (hangs.get(node) ?? 0) + 1)
   for (const list of [net.resistors, net.capacitors, net.inductors, net.sources, net.rails])
-    for (const { a, b } of list) names.add(a).add(b)
-  for (const { main, aux } of net.motors) for (const node of [...main, ...(aux ?? [])]) names.add(node)
-  names.delete(GROUND)
-  return [...names]
+    for (const { a, b } of list) {
+      hang(a)
+      hang(b)
+    }
+  for (const { main, aux } of net.motors) for (const node of [...main, ...(aux ?? [])]) hang(node)
+  hangs.delete(GROUND)
+  return [...hangs].sort(([, one], [, two]) => one - two).map(([name]) => name)
 }
 
 /** What stands for direct current in the `circuit` tool, Hz. */
