@@ -13,13 +13,20 @@ import { store } from './store'
 export function ownDataFolder(): void {
   let path: string
   beforeAll(() => {
+    forgetServer()
     path = mkdtempSync(join(tmpdir(), 'rest-cog-'))
     process.env.RESTCOG_DATA = path
   })
   afterAll(async () => {
     await (await store()).db.destroy()
+    forgetServer()
     rmSync(path, { recursive: true })
   })
+}
+
+/** What a server keeps while it runs lies on the global object; files of tests share it, and each begins as a server does. */
+export function forgetServer(): void {
+  for (const key of Object.keys(globalThis)) if (key.startsWith('restCog')) Reflect.deleteProperty(globalThis, key)
 }
 
 export const id = () => newId(Date.now(), Math.random)

@@ -82,6 +82,36 @@ describe('a bypass is what it does, not what it is called', () => {
     expect(bypassOf(line(part, { action })).kind).toBe('none')
   })
 
+  it('is heard in words that no list of acts has, whatever the act is called', () => {
+    for (const action of ['note', 'mark', 'unscrew'] as const)
+      for (const part of ['joined the two float leads', 'limit_switch__joined', 'brigded the presure swich'])
+        expect([part, bypassOf(line(part, { action })).kind]).toEqual([part, 'forbidden'])
+  })
+
+  it('that nobody can tell is asked of a note, since another act says itself what is done', () => {
+    const part = 'took care of the thermal fuse'
+    expect(bypassOf(line(part, { action: 'note' }))).toEqual({ kind: 'asks', switchKind: 'thermal' })
+    expect(bypassOf(line(part, { action: 'unscrew' })).kind).toBe('none')
+  })
+
+  it.each([
+    'tape the door switch',
+    'tape door switches',
+    'tape the door sensor',
+    'tape the door interlock',
+    'jumper at the door',
+    'jumped the door',
+    'bypass of the door',
+    'by-passed the door',
+    'short the door',
+    'door_switch//taped',
+  ])('%s is a door switch that is held, noted or told of a part; a door that is taped is none', (part) => {
+    for (const action of ['note', 'mark'] as const)
+      expect(bypassOf(line(part, { action }))).toEqual({ kind: 'allowed', switchKind: 'door' })
+    for (const door of ['taped the door', 'tape on the door label'])
+      expect(bypassOf(line(door, { action: 'mark' })).kind).toBe('none')
+  })
+
   it.each(['tape the door switch', 'jumper the limit', 'bridge pressure switch'])(
     'a spoken line is looked at like any other: %s',
     (sentence) => {

@@ -131,7 +131,80 @@ describe('how long a proof lasts', () => {
   })
 })
 
+describe('what keeps a proof alive', () => {
+  const reading = {
+    jobId: dead.job.id,
+    id: 'ohm',
+    kind: 'resistance' as const,
+    part: 'old' as const,
+    pointA: 'black',
+    pointB: 'white',
+    typed: '42',
+    value: 42,
+    over: 0 as const,
+    live: 0 as const,
+    cover: '' as const,
+    at: iso(provenAt + 20 * MINUTE),
+    struckAt: null,
+    strikeReason: '',
+  }
+  const read = (...rows: Partial<typeof reading>[]): JobSnapshot => ({
+    ...dead,
+    readings: rows.map((row, at) => ({ ...reading, id: `r${at}`, ...row })) as JobSnapshot['readings'],
+  })
+  const until = (job: JobSnapshot) => (Date.parse(energyOf(job, NOW).holdsUntil ?? '') - provenAt) / MINUTE
+  const at = (minutes: number) => ({ at: iso(provenAt + minutes * MINUTE) })
+
+  it('is a reading that it covered, no live one, and none that was told late', () => {
+    expect(until(read({}))).toBe(50)
+    expect(until(read({ live: 1 as never }))).toBe(30)
+    expect(until(read({ cover: 'late' as never }))).toBe(30)
+    expect(until(read({ cover: 'bench' as never }))).toBe(30)
+  })
+
+  it('is one after the other, each within half an hour of the one before, in whatever order they are kept', () => {
+    expect(until(read(at(50), at(25)))).toBe(80)
+    expect(until(read(at(30), at(60)))).toBe(90)
+    expect(until(read(at(31)))).toBe(30)
+    expect(until(read(at(20), at(51)))).toBe(50)
+    // What was read before the proof says nothing of it.
+    expect(until(read(at(-5), at(0)))).toBe(30)
+  })
+
+  it('is counted from the proof of the last circuit, and never beyond four hours from that of the first', () => {
+    const [own] = dead.proofs
+    const second = {
+      ...dead,
+      fields: dead.fields.map((row) => (row.field === 'feeds' ? { ...row, typed: '2' } : row)),
+      proofs: [
+        ...dead.proofs,
+        { ...own, id: 'p2', feed: 2, testerAfterAt: iso(provenAt + 10 * MINUTE) } as ProofRow,
+      ],
+      proofReadings: [
+        ...dead.proofReadings,
+        ...['L–N, feed 2', 'L–ground, feed 2', 'N–ground, feed 2', 'L of feed 1–L of feed 2'].map((pair) => ({
+          ...(dead.proofReadings[0] as ProofReadingRow),
+          id: pair,
+          proofId: 'p2',
+          pair,
+        })),
+      ],
+    } as JobSnapshot
+    expect(energyOf(second, NOW).provenAt).toBe(iso(provenAt + 10 * MINUTE))
+    expect(until(second)).toBe(40)
+    const busy = read(...Array.from({ length: 12 }, (_, i) => at(25 * (i + 1))))
+    expect(until({ ...second, readings: busy.readings })).toBe(240)
+  })
+})
+
 describe('what is still missing', () => {
+  it('is one stop and one contradiction at a time, whatever else stands', () => {
+    const stop = (job: JobSnapshot, rule: 'burnt-supply' | 'gas-smell') =>
+      act(job, { kind: 'stop.raise', id: id(), rule, note: '' })
+    const two = stop(stop(dead, 'burnt-supply'), 'gas-smell')
+    expect(energyOf(two, NOW).missing.filter((text) => /^a stop stands/.test(text))).toHaveLength(1)
+  })
+
   it('names a stop first, then a point, then the proof, then what is stored', () => {
     const stopped = act(dead, { kind: 'stop.raise', id: id(), rule: 'burnt-supply', note: '' })
     expect(energyOf(stopped, NOW).missing[0]).toMatch(/^a stop stands: .*scorched|^a stop stands: /)
