@@ -296,6 +296,11 @@ describe('the proof of a circuit', () => {
     expect(stepOf(proof({ switchOnAt: null }))).toBe('switch-on')
     expect(stepOf(readings(() => []))).toBe('read')
     expect(stepOf(proof({ switchOffAt: null }))).toBe('switch-off')
+    // Off after the first pair, and the others read behind an open switch.
+    const last = Math.max(...dead.proofReadings.map(({ at }) => Date.parse(at)))
+    const early = readings((row) => [{ ...row, at: iso(last + (row.position === 0 ? 0 : 2000)) }])
+    const offAt = { switchOffAt: iso(last + 1000), testerAfterAt: iso(last + 3000) }
+    expect(stepOf({ ...early, proofs: dead.proofs.map((row) => ({ ...row, ...offAt })) })).toBe('switch-off')
     expect(stepOf(proof({ testerAfterAt: null }))).toBe('tester-after')
     expect(stepOf(dead)).toBe('done')
     expect(feedProof(proof({ testerAfterAt: null }), 1).provenAt).toBeNull()
@@ -322,6 +327,8 @@ describe('the proof of a circuit', () => {
       )
     expect(open(doubted('ordinary'))).toEqual([first])
     expect(open(doubted('low-impedance'))).toEqual([])
+    // Twelve volts on such a range are no less than twelve volts.
+    expect(open(changed({ volts: 12, typed: '12', range: 'low-impedance' }))).toEqual([first])
   })
 
   it('counts no change of a cock as one of the supply', () => {
