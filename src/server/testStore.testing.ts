@@ -26,7 +26,8 @@ export function ownDataFolder(): void {
 
 /** What a server keeps while it runs lies on the global object; files of tests share it, and each begins as a server does. */
 export function forgetServer(): void {
-  for (const key of Object.keys(globalThis)) if (key.startsWith('restCog')) Reflect.deleteProperty(globalThis, key)
+  for (const key of Object.keys(globalThis))
+    if (key.startsWith('restCog')) Reflect.deleteProperty(globalThis, key)
 }
 
 export const id = () => newId(Date.now(), Math.random)

@@ -10,6 +10,7 @@ import {
   windingOf,
 } from '../job'
 import { logSentence } from '../job/acts/logWords'
+import { asVolts } from '../job/energy/handsVolts'
 import { speedOfJob } from '../job/evidence/speedOfJob'
 import { asFoundOf } from '../job/ledger/asFound'
 import { motorPlateFields } from '../job/parts/oldPart'
@@ -96,7 +97,7 @@ export function measured(snapshot: JobSnapshot): RecordItem[] {
     ...partMeasured(snapshot, 'old'),
     ...partMeasured(snapshot, 'new'),
     ...runningSpeed(snapshot),
-    ...list(supply.map((row) => `${livePoint(row)}: ${row.typed} V, live.`)),
+    ...list(supply.map((row) => `${livePoint(row)}: ${asVolts(row.typed)}, live.`)),
     ...(supply.some(({ pointB }) => pointB !== '') ? text(legsText(legsOfJob(snapshot)) ?? '') : []),
     ...list(
       struck.map(

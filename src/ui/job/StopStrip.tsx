@@ -17,7 +17,8 @@ export function StopStrip({ reading, onBack }: { reading: boolean; onBack: () =>
       >
         <h2 className="text-stop text-xl">{`Stop: ${liveReading(energy.stop)}`}</h2>
         <p className="max-w-[75ch] text-lg">
-          Hands away: this is live. Find what still feeds it, open that point, and begin the proof anew.
+          Hands away: this is live. Find what still feeds it, open that point, and begin the proof anew. Typed
+          wrong, or the dial stood wrong? Say so at that reading.
         </p>
         <div className="mt-2 flex flex-wrap gap-2">
           <Link className="btn" href={`/jobs/${snapshot.job.id}/make-dead`}>

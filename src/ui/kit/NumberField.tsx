@@ -82,7 +82,7 @@ export function NumberField({
           className="pointer-events-none absolute inset-y-0 right-2 flex items-center text-soft text-sm"
           aria-hidden="true"
         >
-          {ownLength(shown, quantity) ? '' : (unit ?? quantities[quantity].symbol)}
+          {namesItsUnit(shown, quantity) ? '' : (unit ?? quantities[quantity].symbol)}
         </span>
       </div>
       <FieldNote id={`${id}-note`} error={error} hint={hint} />
@@ -90,9 +90,11 @@ export function NumberField({
   )
 }
 
-/** A length that names its own unit is not followed by the household's. */
-const ownLength = (typed: string, quantity: Quantity): boolean =>
-  quantity === 'mm' && /(?:[a-z]|["″])\s*$/i.test(typed)
+/** A length that names its own unit is not followed by the household's, nor a figure by the unit that was typed along. */
+const namesItsUnit = (typed: string, quantity: Quantity): boolean =>
+  quantity === 'mm'
+    ? /(?:[a-z]|["″])\s*$/i.test(typed)
+    : typed.trim().toLowerCase().endsWith(quantities[quantity].symbol.toLowerCase())
 
 /** Number fields that can be typed into, in the order of the page. */
 function numberFields(): HTMLInputElement[] {

@@ -5,7 +5,7 @@ import { useRouter } from 'next/navigation'
 import { decidedWords, usableTest } from '@/core/diagnose'
 import { diagnoseInputOf, reachOfTest } from '@/core/job'
 import { goOnFrom, type GoOn as Way } from '@/core/job/phone/goOn'
-import { observationInfo } from '@/core/knowledge/vocabulary'
+import { shortLabels } from '@/core/knowledge/valueLabels'
 import { useJob } from '../job/JobProvider'
 
 type From = 'notice' | 'make-dead' | 'take-apart' | 'match' | 'refit'
@@ -67,10 +67,10 @@ function useNext(from: From): Way | null {
   const [test] = diagnosis.nextTests
   if (!test) return { text: 'No test is left that would tell.', label: 'Decide', stage: 'decide' }
   const info = usableTest(test.observation, diagnoseInputOf(snapshot), findings)?.info
-  const name = observationInfo(test.observation).label.replace(/, .*/, '').toLowerCase()
+  const name = shortLabels[test.observation]
   const dead = info?.handsIn && gate(reachOfTest(snapshot, test.observation)) !== null
   return {
-    text: `Next tells most: ${name}, ${test.minutes} min${dead ? ', with the power off and proved dead' : ''}.`,
+    text: `What tells most next: “${name}”, ${test.minutes} min${dead ? ', with the power off and proved dead' : ''}.`,
     label: dead ? 'Make dead' : 'Measure',
     stage: dead ? 'make-dead' : 'measure',
   }

@@ -1,4 +1,5 @@
 import { CoreError } from '../../errors'
+import { asVolts } from '../energy/handsVolts'
 
 /** What each refusal has to be told, by its key: the code that callers compare, and after the slash which case of it. */
 interface Refusals {
@@ -101,6 +102,7 @@ interface Refusals {
   'unknown-value/line': []
   'unknown-value/motor-kind': []
   'unknown-value/suspect': []
+  'mistyped-live': [showed: string, pair: string]
   'still-live': [pair: string, typed: string]
   'too-slow': []
   'too-short': [label: string, least: number]
@@ -144,8 +146,10 @@ const words: { [Key in RefusalKey]: (...params: Refusals[Key]) => string } = {
   'no-name': () => 'Name the lead by its colour, for example brown or brown-white.',
   'no-rated-meter': () =>
     'A live mains test needs a meter and leads rated CAT III 600 V. Say so under Household, or decline this test.',
+  'mistyped-live': (showed, pair) =>
+    `${asVolts(showed)} at ${pair} is not dead either: the stop stands. Hands away, find what feeds it, and open it.`,
   'still-live': (pair, typed) =>
-    `${pair} read ${typed} V, and nothing was opened since: find what feeds it, open that point, and prove again. If it was mistyped, say so at the reading.`,
+    `${pair} read ${asVolts(typed)}, and nothing was opened since: find what feeds it, open that point, and prove again. If it was mistyped, say so at the reading.`,
   'too-slow': () =>
     'More than half an hour lies between the first check of the tester and this one: begin the proof again, all circuits in one go.',
   'too-short': (label, least) =>

@@ -2,10 +2,9 @@ import { type CapacitorLabel, parseCapacitorLabel, type Section, type SectionLab
 import { SAFE_VOLTS } from '../../capacitor/physics'
 import { isCoreError } from '../../errors'
 import { dualCapacitorFamilies } from '../../knowledge/familyTraits'
-import { significant } from '../../units'
 import { capacitorOf } from '../evidence/derive'
 import type { ChargeRow, JobSnapshot } from '../rows'
-import { handsVolts } from './handsVolts'
+import { asVolts, handsVolts } from './handsVolts'
 
 /** Between the readings of one capacitor, as they are stored. */
 const BETWEEN = ' / '
@@ -120,13 +119,6 @@ export function storedVolts(snapshot: JobSnapshot, charge: ChargeRow): number | 
 export function chargeWords(snapshot: JobSnapshot, charge: ChargeRow, typed: string): string {
   const pairs = chargePairs(snapshot, charge)
   const values = chargeTyped(typed, pairs)
-  if (pairs.length === 1 || values.every((value) => value === '')) return `${figureOf(typed)} DC`
-  return `${pairs.map((pair, index) => `${pair} ${values[index] ? figureOf(values[index]) : 'unread'}`).join(', ')} DC`
-}
-
-/** What was typed, as a figure with its unit once: “1,2 v” is 1.2 V. */
-function figureOf(typed: string): string {
-  const read = handsVolts(typed)
-  if (!read) return `${typed.trim()} V`
-  return read.volts === null ? 'over-range' : `${significant(read.volts)} V`
+  if (pairs.length === 1 || values.every((value) => value === '')) return `${asVolts(typed)} DC`
+  return `${pairs.map((pair, index) => `${pair} ${values[index] ? asVolts(values[index]) : 'unread'}`).join(', ')} DC`
 }

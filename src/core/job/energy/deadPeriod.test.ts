@@ -416,10 +416,35 @@ describe('a proof', () => {
     const wrong = act(start, ...proofActs(start, id, ['119']).slice(0, 4))
     const reading = wrong.proofReadings[0]?.id ?? ''
     expect(refused(wrong, { kind: 'proof.mistyped', id: reading, showed: 'little' })).toBe('not-a-number')
+    // A figure that is not dead either lifts nothing.
+    for (const showed of ['118', '12', 'OL', '5'])
+      expect(refused(wrong, { kind: 'proof.mistyped', id: reading, showed })).toBe('mistyped-live')
     const said = act(wrong, { kind: 'proof.mistyped', id: reading, showed: '0.119' })
     expect(energyOf(said, NOW)).toMatchObject({ state: 'isolated', stop: null })
     expect(energyOf(said, NOW).proofs[0]?.open).toContain('L–N')
     expect(said.proofReadings[0]).toMatchObject({ typed: '119', mistyped: '0.119' })
+  })
+
+  it('lets a figure that another was typed over be called mistyped all the same', () => {
+    const start = isolated()
+    const wrong = act(start, ...proofActs(start, id, ['OL']).slice(0, 4))
+    const [first] = wrong.proofReadings
+    if (!first) throw new Error('nothing was read')
+    const over = act(wrong, {
+      kind: 'proof.read',
+      id: 'over',
+      proofId: first.proofId,
+      pair: first.pair,
+      position: 0,
+      typed: '0,3 V',
+    })
+    expect(energyOf(over, NOW)).toMatchObject({ state: 'live', stop: { pair: first.pair, volts: null } })
+    const said = act(over, { kind: 'proof.mistyped', id: first.id, showed: '0,3 V' })
+    expect(energyOf(said, NOW)).toMatchObject({ state: 'isolated', stop: null })
+    expect(energyOf(said, NOW).proofs[0]?.open).not.toContain(first.pair)
+    expect(said.log.map(({ detail }) => detail)).toContain(
+      'mistyped as over-range, it showed 0.3 V, and is read again',
+    )
   })
 
   it.each([

@@ -1,3 +1,5 @@
+import { significant } from '../../units/format'
+
 /** A plain number with or without its unit: nothing is worked out where it decides about hands. */
 const PLAIN = /^[-−+]?(?:\d+(?:[.,]\d+)?|[.,]\d{1,2})\s*(mv|v|volts?)?\s*(?:ac|dc|~|⎓)?$/i
 const OVER = /^(?:o\.?l\.?|0\.?l\.?|over|∞)$/i
@@ -17,4 +19,16 @@ export function handsVolts(typed: string): { volts: number | null } | null {
   if (!found) return null
   const value = Math.abs(Number(text.replace(/[^\d.,]/g, '').replace(',', '.')))
   return { volts: found[1]?.toLowerCase() === 'mv' ? value / 1000 : value }
+}
+
+/**
+ * What was typed, as a figure with its unit once.
+ *
+ * @example asVolts('1,2 v') // '1.2 V'
+ * @example asVolts('OL') // 'over-range'
+ */
+export function asVolts(typed: string): string {
+  const read = handsVolts(typed)
+  if (!read) return `${typed.trim()} V`
+  return read.volts === null ? 'over-range' : `${significant(read.volts)} V`
 }

@@ -12,7 +12,7 @@ import { energyJobOf } from '../shared'
 import { titleAndPlace } from '../title'
 import { runsOnCircuit } from './circuit'
 import { stalePoints } from './daysLater'
-import { handsVolts } from './handsVolts'
+import { asVolts, handsVolts } from './handsVolts'
 import {
   feedsOf,
   hasSupplyPoint,
@@ -218,7 +218,7 @@ function planRead(snapshot: JobSnapshot, act: ActOf<'proof.read'>, at: string): 
     mistyped: null,
   }
   const draft = planned(
-    `Proof ${act.pair}: ${act.typed} V`,
+    `Proof ${act.pair}: ${asVolts(act.typed)}`,
     [
       ...(known ? [rowChange(snapshot, 'proofReadings', known.id, { ...known, replacedAt: at })] : []),
       rowChange(snapshot, 'proofReadings', row.id, row),
@@ -238,30 +238,35 @@ function planRead(snapshot: JobSnapshot, act: ActOf<'proof.read'>, at: string): 
         kind: 'read',
         subject: proof.id,
         label: act.pair,
-        detail: `${act.typed} V ${row.current.toUpperCase()}${range === 'low-impedance' ? ', low-impedance range' : ''}`,
+        detail: `${asVolts(act.typed)} ${row.current.toUpperCase()}${range === 'low-impedance' ? ', low-impedance range' : ''}`,
       },
     ],
   )
   const { supply } = isolationPlans[snapshot.machine.family]
   if (pairVerdict(row.pair, row.volts, supply) !== 'live') return draft
-  return withSteps(draft, voidAround(snapshot, proof.id, at, `${row.pair} read ${act.typed} V`))
+  return withSteps(draft, voidAround(snapshot, proof.id, at, `${row.pair} read ${asVolts(act.typed)}`))
 }
 
 /** The reading stays in the record with what it showed; the pair is read again. */
 function mistyped(snapshot: JobSnapshot, act: ActOf<'proof.mistyped'>): Draft {
   const reading = knownRow(snapshot, 'proofReadings', act.id)
   standing(snapshot, reading.proofId)
-  if (!handsVolts(act.showed)) throw refusal('not-a-number/supply')
+  const showed = handsVolts(act.showed)
+  if (!showed) throw refusal('not-a-number/supply')
   if (reading.mistyped !== null) return planned('Said already', [])
+  // Typed wrong and live all the same is live: what lifts the stop is a figure that lifts it.
+  const { supply } = isolationPlans[snapshot.machine.family]
+  if (pairVerdict(reading.pair, showed.volts, supply) !== 'dead')
+    throw refusal('mistyped-live', act.showed, reading.pair)
   return planned(
-    `Proof ${reading.pair}: mistyped, it showed ${act.showed} V`,
+    `Proof ${reading.pair}: mistyped, it showed ${asVolts(act.showed)}`,
     [rowChange(snapshot, 'proofReadings', reading.id, { ...reading, mistyped: act.showed.trim() })],
     [
       {
         kind: 'read',
         subject: reading.proofId,
         label: reading.pair,
-        detail: `mistyped as ${reading.typed} V, it showed ${act.showed.trim()} V, and is read again`,
+        detail: `mistyped as ${asVolts(reading.typed)}, it showed ${asVolts(act.showed)}, and is read again`,
       },
     ],
   )

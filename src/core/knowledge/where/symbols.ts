@@ -91,7 +91,7 @@ export const pipe = (d: string): Stroke => ({ d, tone: 'pipe' })
 export const breakerPart = (x: number, y: number): ScenePart => ({
   id: 'breaker',
   label: 'breaker',
-  find: 'In the electrical panel, mostly a grey metal door in a cellar, garage or hall. Its list may be wrong: turn the fan or its light on, push one lever after another to OFF, and have somebody call out when it stops.',
+  find: 'In the electrical panel, mostly a grey metal door in a cellar, garage or hall. Its list may be wrong: turn the fan or its light on, push one lever after another to OFF, and have somebody call out when it stops. Then its own switch off again.',
   x,
   y,
   ring: [x + 27, y + 74, 34],

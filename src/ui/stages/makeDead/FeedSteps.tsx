@@ -1,6 +1,7 @@
 'use client'
 
 import { type FeedProof, type JobSnapshot, switchesBefore, switchRole } from '@/core/job'
+import { asVolts } from '@/core/job/energy/handsVolts'
 import { proofWalk, shownPair, type WalkStep } from '@/core/job/energy/proofShown'
 import { isolationPlans } from '@/core/knowledge/isolation'
 import { type KnownSource, stepHow } from '@/core/knowledge/proofHow'
@@ -175,7 +176,7 @@ function Pairs({ proof, now, disabled, count }: PairsProps) {
 
 const PairChip = ({ pair, typed, now }: { pair: string; typed: string; now: boolean }) => (
   <span className={`num border px-2 py-1 ${now ? 'border-copper font-bold text-copper' : 'border-line'}`}>
-    {typed ? `${pair} ${typed} V` : pair}
+    {typed ? `${pair} ${asVolts(typed)}` : pair}
   </span>
 )
 

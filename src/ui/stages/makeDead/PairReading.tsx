@@ -2,9 +2,10 @@
 
 import { useState } from 'react'
 import type { FeedProof } from '@/core/job'
+import { asVolts } from '@/core/job/energy/handsVolts'
 import type { ProofReadingRow } from '@/core/job/rows'
 import { isolationPlans } from '@/core/knowledge/isolation'
-import { pairVerdict, proofText } from '@/core/safety/proof'
+import { type ProofVerdict, pairVerdict, proofText } from '@/core/safety/proof'
 import { useJob } from '../../job/JobProvider'
 import { useRowClass } from '../../kit/focus'
 import { ReadingField } from '../../kit/ReadingField'
@@ -27,7 +28,9 @@ export function PairReading({ proof, pair, position, disabled, now }: PairReadin
   const verdict = reading ? pairVerdict(pair, reading.volts, supply) : null
   const open = proof.open.includes(pair)
   const [low, setLow] = useState(false)
-  const live = verdict === 'live' && proof.live !== null
+  // What said live counts until it is answered, also where another figure was typed over it.
+  const said = proof.live?.pair === pair ? proof.live : null
+  const live = said !== null
   const repeats = verdict === 'not-proven' || (verdict === 'dead' && open) || (live && supply === 'mains')
   const shown = useRowClass()(pair, now || live)
   return (
@@ -37,6 +40,7 @@ export function PairReading({ proof, pair, position, disabled, now }: PairReadin
         label={pair}
         stored={reading?.typed ?? ''}
         quantity="volts"
+        options={OVER}
         disabled={disabled || (proof.live !== null && !live)}
         onRead={(typed) =>
           proof.row !== null &&
@@ -56,12 +60,10 @@ export function PairReading({ proof, pair, position, disabled, now }: PairReadin
           className={`mt-1 text-sm ${verdict === 'dead' && !open ? 'font-bold' : 'font-bold text-stop'}`}
           role={verdict === 'live' ? 'alert' : undefined}
         >
-          {verdict === 'dead' && open
-            ? 'Read again: only a low-impedance range can say that this pair is dead.'
-            : proofText[verdict]}
+          {sentenceOf(verdict, open, said && said.id !== reading?.id ? said : null)}
         </p>
       ) : null}
-      {live && reading ? <Mistyped key={reading.id} reading={reading} /> : null}
+      {said ? <Mistyped key={said.id} reading={said} /> : null}
       {repeats ? (
         <label className="flex min-h-11 items-center gap-2 text-sm">
           <input
@@ -79,6 +81,17 @@ export function PairReading({ proof, pair, position, disabled, now }: PairReadin
   )
 }
 
+/** Over-range is what a meter shows: it is taken, and is live. */
+const OVER = { over: true }
+
+function sentenceOf(verdict: ProofVerdict, open: boolean, before: ProofReadingRow | null): string {
+  if (before)
+    return `${asVolts(before.typed)} stands before it. Say below that this was mistyped, or read again on a range that loads the circuit.`
+  return verdict === 'dead' && open
+    ? 'Read again: only a low-impedance range can say that this pair is dead.'
+    : proofText[verdict]
+}
+
 /** A figure that was typed wrong is said to be so, with what the meter showed; the pair is read again. */
 function Mistyped({ reading }: { reading: ProofReadingRow }) {
   const { act } = useJob()
@@ -91,7 +104,13 @@ function Mistyped({ reading }: { reading: ProofReadingRow }) {
         act({ kind: 'proof.mistyped', id: reading.id, showed })
       }}
     >
-      <TextField className="w-32" label="I mistyped, it showed" value={showed} mono onType={setShowed} />
+      <TextField
+        className="w-52"
+        label={reading.volts === null ? 'The dial stood wrong; on volts it shows' : 'I mistyped, it showed'}
+        value={showed}
+        mono
+        onType={setShowed}
+      />
       <button type="submit" className="btn text-sm" disabled={showed.trim() === ''}>
         Read it again
       </button>
