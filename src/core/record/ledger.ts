@@ -2,7 +2,7 @@ import type { JobSnapshot, LedgerRow } from '../job'
 import { actionWords, piecesOf } from '../job/ledger/actWords'
 import { figureWords, withUnit } from '../job/ledger/figureWords'
 import { changeOf } from '../job/ledger/ledgerFigures'
-import { refitOf } from '../job/ledger/refitOf'
+import { movesOver, refitOf } from '../job/ledger/refitOf'
 import { capital } from '../units/capital'
 import { list } from './items'
 import type { RecordItem } from './types'
@@ -14,7 +14,7 @@ export function wayInAndBack(snapshot: JobSnapshot): RecordItem[] {
   const onTheWayBack = new Set(refitOf(snapshot).steps.flatMap(({ from }) => from ?? []))
   return [
     ...list(
-      done.map((line) => lineText(line, onTheWayBack.has(line.id), snapshot.household)),
+      done.map((line) => lineText(line, onTheWayBack.has(line.id), snapshot)),
       true,
     ),
     ...list(struck.map((line) => `Not there: ${line.part} (${line.strikeReason}).`)),
@@ -34,7 +34,7 @@ function measuredText(line: LedgerRow, household: JobSnapshot['household']): str
   return `${figure}${again}`
 }
 
-function lineText(line: LedgerRow, onTheWayBack: boolean, household: JobSnapshot['household']): string {
+function lineText(line: LedgerRow, onTheWayBack: boolean, snapshot: JobSnapshot): string {
   const pieces = piecesOf(line.count, line.fastener)
   const renewed = line.renewMaterial
     ? `renewed with ${line.renewMaterial}${line.cureHours === null ? '' : `, cures ${line.cureHours} h`}`
@@ -44,10 +44,10 @@ function lineText(line: LedgerRow, onTheWayBack: boolean, household: JobSnapshot
     capital(`${actionWords(line.action)} ${line.part}${line.terminal ? ` from ${line.terminal}` : ''}`),
     pieces,
     line.cup ? `cup ${line.cup}` : '',
-    measuredText(line, household),
+    measuredText(line, snapshot.household),
     line.mark && !line.figure ? `mark “${line.mark}”` : '',
     line.without ? `none: ${line.without}` : '',
-    line.movesToNewPart ? 'goes onto the new part' : '',
+    movesOver(line, snapshot) ? 'goes onto the new part' : '',
     renewed,
     line.temporary ? (line.backDoneAt ? 'temporary, undone' : 'temporary, and stands') : '',
     line.doneCover === 'none' || line.backCover === 'none' ? 'done without a standing proof' : '',

@@ -1,12 +1,23 @@
 'use client'
 
-import { type ReactNode, useEffect, useState } from 'react'
+import { type ReactNode, useEffect, useRef, useState } from 'react'
 import { sameFocus, stageFocus } from '@/core/job/phone/stageFocus'
 import { FocusContext } from '../kit/focus'
 import { useJob } from './JobProvider'
 
 /** Which of the two a phone showed last, for the next page as well. */
 const KEPT = 'rest-cog-phone'
+
+/**
+ * Another thing is next: its heading and drawing are shown, and not what stands where the last one was pressed. Never away
+ * from under somebody who types.
+ */
+function toTheTop(): void {
+  if (!window.matchMedia('(max-width: 699px)').matches) return
+  const typing = document.activeElement
+  if (typing instanceof HTMLInputElement && typing.type !== 'checkbox' && !typing.closest('.not-next')) return
+  window.scrollTo({ top: 0 })
+}
 
 /** The stage on a phone: the next thing alone, and all of it one tap away. Wider pages show all of it always. */
 export function PhoneFocus({ stage, children }: { stage: string; children: ReactNode }) {
@@ -28,6 +39,13 @@ export function PhoneFocus({ stage, children }: { stage: string; children: React
     window.addEventListener('hashchange', look)
     return () => window.removeEventListener('hashchange', look)
   }, [])
+  const parts = focus?.parts.join(' ') ?? ''
+  const before = useRef(parts)
+  useEffect(() => {
+    if (before.current === parts) return
+    before.current = parts
+    if (!all) toTheTop()
+  }, [parts, all])
   const show = (every: boolean) => {
     setAll(every)
     sessionStorage.setItem(KEPT, every ? 'all' : 'next')

@@ -1,3 +1,4 @@
+import { actionInfo } from '../../knowledge/actions'
 import { replacedParts } from '../../knowledge/replaced'
 // Not over the barrel: the readers of sentences and bypasses are no part of a first load.
 import type { BackMove } from '../../refit/moved'
@@ -5,7 +6,7 @@ import type { RefitResult, RefitStep } from '../../refit/types'
 import { wayBack } from '../../refit/wayBack'
 import { fieldText } from '../fields'
 import { oncePerSnapshot } from '../oncePerSnapshot'
-import type { JobSnapshot, LedgerRow } from '../rows'
+import type { Flag, JobSnapshot, LedgerRow } from '../rows'
 import { figureWords } from './figureWords'
 
 /** Its figure, else what was noted of it; where nothing was noted, what to look for in the photo, or that nobody knows. */
@@ -28,7 +29,7 @@ function stepOf(line: LedgerRow, snapshot: JobSnapshot): RefitStep {
     ...(line.terminal ? { terminal: line.terminal } : {}),
     ...markOf(line, snapshot),
     ...(line.ofPart ? { of: line.ofPart } : {}),
-    ...(line.movesToNewPart ? { movesToNewPart: true } : {}),
+    ...(movesOver(line, snapshot) ? { movesToNewPart: true } : {}),
     ...(line.renewMaterial
       ? {
           renew: {
@@ -50,6 +51,21 @@ export function replacedPart(snapshot: JobSnapshot): string {
   return fieldText(snapshot, 'way', 'replaced') || replacedParts[snapshot.machine.family]
 }
 
+/**
+ * The part that a new one takes the place of. Empty where what was decided puts no new one there, as cleaning does: what came out
+ * goes back itself. Nobody having decided, it is what the way takes out.
+ */
+export function newPartOf(snapshot: JobSnapshot): string {
+  const action = snapshot.decisions[0]?.action
+  const whole =
+    !action || fieldText(snapshot, 'choice', 'motor') !== '' || actionInfo(action).parts.includes('motor')
+  return whole || action === 'replace-capacitor' ? replacedPart(snapshot) : ''
+}
+
+/** Whether a line's part goes over onto a new one, which only a job that has one can say. */
+export const movesOver = (line: Pick<LedgerRow, 'movesToNewPart'>, snapshot: JobSnapshot): Flag =>
+  line.movesToNewPart === 1 && newPartOf(snapshot) !== '' ? 1 : 0
+
 /** Moves of the way back in the order in which they were made. */
 const movesOf = (snapshot: JobSnapshot): BackMove[] =>
   snapshot.ledger
@@ -65,7 +81,7 @@ const backWith = (snapshot: JobSnapshot, moves: BackMove[]): RefitResult =>
     steps: snapshot.ledger
       .filter((line) => line.doneAt && !line.struckAt)
       .map((line) => stepOf(line, snapshot)),
-    replaced: replacedPart(snapshot),
+    replaced: newPartOf(snapshot),
     moves,
   })
 

@@ -86,7 +86,7 @@ const OVER = { over: true }
 
 function sentenceOf(verdict: ProofVerdict, open: boolean, before: ProofReadingRow | null): string {
   if (before)
-    return `${asVolts(before.typed)} stands before it. Say below that this was mistyped, or read again on a range that loads the circuit.`
+    return `It showed ${asVolts(before.typed)} before. Say below that this was wrong, or read again on a range that loads the circuit.`
   return verdict === 'dead' && open
     ? 'Read again: only a low-impedance range can say that this pair is dead.'
     : proofText[verdict]

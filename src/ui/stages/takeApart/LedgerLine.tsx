@@ -7,6 +7,7 @@ import { benchParts, type LedgerRow, onBench, reachOfLine } from '@/core/job'
 import { actionWords } from '@/core/job/ledger/actWords'
 import { withUnit } from '@/core/job/ledger/figureWords'
 import { openOf } from '@/core/job/ledger/ledgerFigures'
+import { movesOver } from '@/core/job/ledger/refitOf'
 import { isTemporary } from '@/core/job/ledger/temporary'
 import { coverIds, covers } from '@/core/knowledge/covers'
 import { mayCarryFuel } from '@/core/knowledge/machineWords'
@@ -65,7 +66,7 @@ export function LedgerLine({ line, number, current }: { line: LedgerRow; number:
               line.mark,
               line.without ? `none: ${line.without}` : '',
               line.ofPart ? `tells the place of ${line.ofPart}` : '',
-              line.movesToNewPart ? 'moves to the new part' : '',
+              movesOver(line, snapshot) ? 'moves to the new part' : '',
               line.renewMaterial ? `renew ${line.renewMaterial}` : '',
               line.benchOf
                 ? onBench(snapshot, line)

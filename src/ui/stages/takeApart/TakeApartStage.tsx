@@ -14,6 +14,7 @@ import Link from 'next/link'
 import { type LedgerRow, noHandsOf, reachOfLine } from '@/core/job'
 import { spokenAct, wantsHandsOnly } from '@/core/job/ledger/actWords'
 import { openOf } from '@/core/job/ledger/ledgerFigures'
+import { movesOver } from '@/core/job/ledger/refitOf'
 import { irreversible } from '@/core/refit'
 import { Block } from '../../job/Block'
 import { useJob } from '../../job/JobProvider'
@@ -143,7 +144,10 @@ function LargeWayIn({ lines }: { lines: LedgerRow[] }) {
         about: line.part || 'this line',
         part: line.part,
         cup: line.cup,
-        ...spokenAct(line, line.caution || irreversible[line.action]),
+        ...spokenAct(
+          { ...line, movesToNewPart: movesOver(line, snapshot) },
+          line.caution || irreversible[line.action],
+        ),
         done: line.doneAt !== null,
         problem: gate(reachOfLine(snapshot, line)),
         lacks: openOf(snapshot, line) !== null,
