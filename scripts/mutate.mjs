@@ -18,6 +18,7 @@ const energyTests = tests(
   'job/energy/voiding',
   'job/energy/daysLater',
   'job/energy/energyStates',
+  'job/energy/bench',
   'job/acts/receive',
   'job/acts/coverThen',
   'job/acts/snapshotThen',
