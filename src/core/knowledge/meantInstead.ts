@@ -15,6 +15,7 @@ export const meantInstead: Record<StopRuleId, string[]> = {
   'fire-or-smoke': [
     'I only named a smoke detector',
     'It was smoke from cooking',
+    'I only said what the blower is there for: nothing smokes',
     'It smells, but there is no smoke and no glow',
   ],
   'electric-shock': [

@@ -133,7 +133,9 @@ export function JobFrame({ children }: { children: ReactNode }) {
             </Block>
             {folds ? (
               <Block name="What it may be">
-                <FoldedEvidence folded={folded} onFold={() => setUnfolded(folded)} />
+                <Unstopped reading={reading}>
+                  <FoldedEvidence folded={folded} onFold={() => setUnfolded(folded)} />
+                </Unstopped>
               </Block>
             ) : null}
           </div>
@@ -151,7 +153,9 @@ export function JobFrame({ children }: { children: ReactNode }) {
         </main>
         <aside aria-label="Evidence" className={`hidden px-5 pt-5 ${folded ? '' : 'wide:block'}`}>
           <Block name="What it may be">
-            <Evidence />
+            <Unstopped reading={reading}>
+              <Evidence />
+            </Unstopped>
           </Block>
         </aside>
       </div>
