@@ -1,6 +1,7 @@
 'use client'
 
 import { useState } from 'react'
+import { sizesIn } from '@/core/match/specSizes'
 import { type PlateFields, readPlate } from '@/core/plate'
 import { useJob } from '../job/JobProvider'
 import { plateActs, valueText } from './plateActs'
@@ -12,14 +13,25 @@ export function PasteText({ kind, target }: { kind: 'motor' | 'capacitor'; targe
   const [text, setText] = useState('')
   const [told, setTold] = useState('')
   const take = () => {
-    const { fields, unread } = readPlate({ text, kind })
+    // A plate prints no sizes; the page of a seller does.
+    const { sizes, rest } = kind === 'motor' ? sizesIn(text) : { sizes: [], rest: text }
+    const { fields, unread } = readPlate({ text: rest, kind })
     const values = new Map(
       (Object.keys(fields) as (keyof PlateFields)[]).flatMap((key): [keyof PlateFields, string][] => {
         const field = fields[key]
         return field ? [[key, valueText({ key, field })]] : []
       }),
     )
-    const acts = plateActs(kind, values, id, target)
+    const acts = [
+      ...plateActs(kind, values, id, target),
+      ...sizes.map(({ field, typed }) => ({
+        kind: 'field.set' as const,
+        id: id(),
+        part: target.part,
+        field,
+        typed,
+      })),
+    ]
     for (const each of acts) act(each)
     const left = unread.length > 0 ? ` Not understood: ${unread.slice(0, 12).join(' ')}.` : ''
     setTold(

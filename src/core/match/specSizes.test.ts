@@ -1,0 +1,72 @@
+import { describe, expect, it } from 'vitest'
+import { typedValue } from '../units'
+import { sizesIn } from './specSizes'
+
+/** Sizes in millimetres to a tenth, by the field they go into. */
+const read = (text: string) =>
+  Object.fromEntries(
+    sizesIn(text).sizes.map(({ field, typed }) => [
+      field,
+      Math.round((typedValue(typed, 'mm') ?? -1) * 10) / 10,
+    ]),
+  )
+
+describe('the sizes of a seller’s page', () => {
+  it.each([
+    ['SHAFT 5/16" dia x 2.25" L', { shaftDiameterMm: 7.9, shaftLengthMm: 57.2 }],
+    ['SHAFT 5/16 x 3', { shaftDiameterMm: 7.9, shaftLengthMm: 76.2 }],
+    ['Shaft Diameter: 1/2"\nShaft Length: 5"', { shaftDiameterMm: 12.7, shaftLengthMm: 127 }],
+    ['Shaft: 1/2 in. dia. x 6 in. long, with flat', { shaftDiameterMm: 12.7, shaftLengthMm: 152.4 }],
+    ['1/2" x 4-3/4" shaft', { shaftDiameterMm: 12.7, shaftLengthMm: 120.7 }],
+    ['shaft 8mm x 50mm', { shaftDiameterMm: 8, shaftLengthMm: 50 }],
+    ['Shaft 8 x 50 mm', { shaftDiameterMm: 8, shaftLengthMm: 50 }],
+    ['Ø 12 mm shaft, 90 mm long shaft', { shaftDiameterMm: 12, shaftLengthMm: 90 }],
+    ['5/8” shaft dia', { shaftDiameterMm: 15.9 }],
+    ['keyed 3/4" shaft', { shaftDiameterMm: 19 }],
+    ['shaft length 4 1/2"', { shaftLengthMm: 114.3 }],
+    ['5-5/8" dia motor body', { diameterMm: 142.9 }],
+    ['Motor diameter: 3.3 inches; body length 4 in', { diameterMm: 83.8, bodyLengthMm: 101.6 }],
+    ['Frame dia. 5.6", lead length 36"', { diameterMm: 142.2, leadLengthMm: 914.4 }],
+    ['Gehäuse Ø 92 mm, Welle Ø 8 mm', { diameterMm: 92, shaftDiameterMm: 8 }],
+    ['wellenlänge 35mm', { shaftLengthMm: 35 }],
+    ['leads 24 in', { leadLengthMm: 609.6 }],
+    ['Shaft Dimensions: 1/2" Diameter x 5" Length', { shaftDiameterMm: 12.7, shaftLengthMm: 127 }],
+    ['1/2-inch x 5-inch shaft', { shaftDiameterMm: 12.7, shaftLengthMm: 127 }],
+    ['shaft size 5/16"', { shaftDiameterMm: 7.9 }],
+    ['motor OD 5.6 in', { diameterMm: 142.2 }],
+    ['Shaft (dia x length): 1/2" x 4.5"', { shaftDiameterMm: 12.7, shaftLengthMm: 114.3 }],
+    ['5" motor, 1/2" x 3-1/2" Long Shaft', { shaftDiameterMm: 12.7, shaftLengthMm: 88.9 }],
+  ] as const)('“%s” are %j', (text, sizes) => {
+    expect(read(text)).toEqual(sizes)
+  })
+
+  it.each([
+    // No unit, and no fraction that only inches have.
+    'Shaft 8 x 50',
+    'shaft diameter .5',
+    // Another thing of the motor, or of the page.
+    'CW FACING SHAFT END',
+    'DOUBLE SHAFT 1075 RPM',
+    'box 12 x 12 x 8 in',
+    '1/2 HP 1075 RPM 208-230V',
+    'overall length 9"',
+    // No shaft is as thick as that, no body as thin.
+    'shaft 5"',
+    'motor diameter 3 mm',
+    // Two shafts: which of both is meant nobody knows.
+    'shaft 1/2" or 5/8"',
+  ])('“%s” tells none', (text) => {
+    expect(read(text)).toEqual({})
+  })
+
+  it('leaves the rest of the text as it was, without what was read', () => {
+    const { rest } = sizesIn('VX-310 115V 60Hz\nSHAFT 5/16" dia x 2.25" L  BALL BRG')
+    expect(rest).toContain('VX-310 115V 60Hz')
+    expect(rest).toContain('BALL BRG')
+    expect(rest).not.toMatch(/SHAFT|5\/16/)
+  })
+
+  it('takes the first where one is told twice', () => {
+    expect(read('shaft dia 1/2"\nshaft dia 5/8"')).toEqual({ shaftDiameterMm: 12.7 })
+  })
+})
