@@ -380,6 +380,53 @@ describe('what is told of', () => {
     `)
   })
 
+  it('a pair over-range at one of two joined leads: named first, then the sum', () => {
+    const { faults } = judgeWinding({
+      leads: ['c', 'r', 's', 'g'],
+      pairs: pairs('c-r 16', 'c-s 23', 'r-s 52', 'g-r open'),
+      joined: [['c', 'g']],
+    })
+    // The sum of the rest does not close either, and is said once.
+    expect(faults.map(({ kind, leads }) => `${kind} ${leads.join(' ')}`)).toEqual([
+      'inconsistent g r',
+      'inconsistent c r s',
+    ])
+  })
+
+  it('what the meter cannot tell apart: half beyond its own limit is no disagreement', () => {
+    const meter = { accuracyPercent: 1, accuracyCounts: 0, resolutionOhm: 0.1 }
+    const verdict = (last: number) =>
+      judgeWinding({
+        leads: ['a', 'b', 'c', 'd'],
+        pairs: pairs('a-b 10', 'a-c 20', 'a-d 30', 'b-c 30', 'b-d 40', `c-d ${last}`),
+        meter,
+      }).verdict
+    expect([50, 50.6, 49.4].map(verdict)).toEqual(['good', 'good', 'good'])
+    expect([54, 60].map(verdict)).toEqual(['inconsistent', 'inconsistent'])
+  })
+
+  it('how near an unread lead lies to be the same point: half an ohm, and a fifth of the smallest winding', () => {
+    const same = (near: number, ohm: number, more: string[] = []) =>
+      judgeWinding({
+        leads: ['c', 'd', 'r', 's'],
+        pairs: pairs(
+          `c-r ${ohm}`,
+          `c-s ${1.5 * ohm}`,
+          `r-s ${2.5 * ohm}`,
+          `d-r ${ohm + near}`,
+          `d-s ${1.5 * ohm + near}`,
+          ...more,
+        ),
+        meter: { accuracyPercent: 0.1, accuracyCounts: 0, resolutionOhm: 0.01 },
+      }).sameLeads
+    expect(same(0.4, 16)).toEqual([['c', 'd']])
+    expect(same(0.6, 16)).toEqual([])
+    expect(same(0.4, 1.5)).toEqual([])
+    expect(same(0.25, 1.5)).toEqual([['c', 'd']])
+    // Once read, the reading says it: four tenths are a winding of their own beside what the meter can tell.
+    expect(same(0.4, 16, ['c-d 0.4'])).toEqual([])
+  })
+
   it('leads that nobody read against each other and that the others put on one point', () => {
     expect(told('c d r s', ['c-r 16', 'c-s 23', 'r-s 39', 'd-r 16', 'd-s 23'])).toMatchInlineSnapshot(`
       [
