@@ -50,7 +50,12 @@ const rooms = {
   },
   winding: { mutate: ['src/core/winding/judge.ts'], tests: tests('winding/*') },
   match: {
-    mutate: ['src/core/match/rules/*.ts', 'src/core/match/capacitor.ts'],
+    mutate: [
+      'src/core/match/rules/electrical.ts',
+      'src/core/match/rules/mechanical.ts',
+      'src/core/match/rules/outcome.ts',
+      'src/core/match/capacitor.ts',
+    ],
     tests: tests('match/match', 'match/limits', 'match/anyMotor', 'match/capacitorSheet', 'match/rules/*'),
   },
   wiring: { mutate: ['src/core/wiring/check.ts'], tests: tests('wiring/*') },

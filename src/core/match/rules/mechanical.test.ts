@@ -1,4 +1,5 @@
 import { describe, expect, it } from 'vitest'
+import { matchMotors } from '..'
 import { type MotorCase, motorRows, oldMotor } from '../sheets.testing'
 
 const shaft = (change: object) => ({ shaft: { ...oldMotor.shaft, ...change } })
@@ -103,10 +104,12 @@ describe('the row of', () => {
         'both ends longer': [two(120, 60), two(150, 80)],
         'a second end of which nothing is told': [two(120, 60), two(120)],
         'a second end where nobody measured one': [two(120), two(120, 10)],
+        'a second end where it has none: the row of the ends says so': [two(120, 60), {}],
       }),
     ).toMatchInlineSnapshot(`
       {
         "a second end of which nothing is told": "unknown: 60 mm → ?. Ask how long its second shaft end is.",
+        "a second end where it has none: the row of the ends says so": "ok: 120 mm → 120 mm. Long enough.",
         "a second end where nobody measured one": "ok: 120 mm → 120 mm. Long enough.",
         "both ends longer": "work: 120 mm → 150 mm. Cut 30 mm off the shaft and deburr it. Cut 20 mm off the second shaft end and deburr it. [cut-shaft, cut-shaft]",
         "its second end as long": "ok: 120 mm → 120 mm. Long enough.",
@@ -188,6 +191,17 @@ describe('the row of', () => {
         "studs two millimetres shorter": "ok: stud on 106 mm → stud on 106 mm. Same mount.",
       }
     `)
+  })
+
+  it('the mount: what held the old one goes over, which is no work of a drop-in', () => {
+    const [result] = matchMotors({
+      old: { ...oldMotor, ...band },
+      candidates: [{ ...oldMotor, ...band, id: 'new' }],
+    }).results
+    expect(result).toMatchObject({
+      verdict: 'drop-in',
+      work: [{ kind: 'transfer-parts', text: expect.stringContaining('the band and its arms') }],
+    })
   })
 
   it('the enclosure: open stands dry, air-over in its air, shaft up outdoors only where marked', () => {
