@@ -19,10 +19,13 @@ test('a universal motor typed from its box replaces a hood blower: judged, kept,
   await candidate.getByLabel('What it is, and where it was seen').fill('the box at the counter')
   await candidate
     .getByLabel('Or paste a specification, or what is printed on it')
-    .fill('TESSOCK TS-77 PSC MOTOR 1/20 HP 115V 60HZ RPM 1550 AMPS 1.2 CAP 4MFD 370V REV')
+    .fill(
+      'TESSOCK TS-77 PSC MOTOR 1/20 HP 115V 60HZ RPM 1550 AMPS 1.2 CAP 4MFD 370V REV\nSHAFT 5/16" dia x 2.25" L',
+    )
   await candidate.getByRole('button', { name: 'Read it' }).click()
   await expect(candidate.getByLabel('Volts', { exact: true })).toHaveValue('115')
   await expect(candidate.getByRole('status').first()).toContainText('speed count')
+  await expect(candidate.getByLabel('Shaft diameter, in', { exact: true })).toHaveValue('5/16 in')
   await candidate.getByText('All its figures').click()
   await candidate.getByLabel('Speeds, fastest first, rpm').fill('1550/1300/1100')
   const sheet = page.getByTestId('match-sheet')

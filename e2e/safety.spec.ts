@@ -8,6 +8,7 @@ import {
   expectAccessible,
   goStage,
   jobOf,
+  knownKind,
   makeDead,
   openPoint,
   ready,
@@ -141,6 +142,38 @@ test('a reading of 48 V is never 4 V on its way, and what was read stays in the 
   await goStage(page, 'record')
   await expect(page.getByTestId('safety-record')).toContainText('still reads 48 V DC')
   await expect(page.getByTestId('safety-record')).toContainText('is discharged and reads 0.4 V DC')
+})
+
+test('a figure typed over one that said live lifts nothing, until the first is said to be wrong; one as live does not', async ({
+  page,
+}) => {
+  await startJob(page, 'bathroom fan hums')
+  await goStage(page, 'make-dead')
+  await knownKind(page)
+  for (const point of ['wall-switch', 'breaker']) await openPoint(page, point)
+  await page.getByRole('checkbox', { name: /known live source/ }).click()
+  await page.getByRole('checkbox', { name: /set ON for the readings/ }).click()
+  const pair = page.getByLabel('L–N', { exact: true })
+  await pair.fill('OL')
+  await pair.press('Tab')
+  await expect(page.getByTestId('live-reading')).toContainText('over-range at L–N')
+  await pair.fill('0,3 V')
+  await pair.press('Tab')
+  await expect(page.getByText('It showed over-range before.')).toBeVisible()
+  await expect(state(page)).toContainText('STOP')
+  const showed = page.getByLabel('The dial stood wrong; on volts it shows')
+  await showed.fill('118')
+  await page.getByRole('button', { name: 'Read it again' }).click()
+  await expect(page.getByText('118 V at L–N is not dead either')).toBeVisible()
+  await expect(state(page)).toContainText('STOP')
+  await showed.fill('0,3')
+  await page.getByRole('button', { name: 'Read it again' }).click()
+  await expect(page.getByTestId('live-reading')).toHaveCount(0)
+  for (const other of ['L–ground', 'N–ground']) await page.getByLabel(other, { exact: true }).fill('0.2')
+  await page.keyboard.press('Tab')
+  await page.getByRole('checkbox', { name: /off again, and held/ }).click()
+  await page.getByRole('checkbox', { name: /tested again/ }).click()
+  await expect(state(page)).toContainText('PROVEN DEAD')
 })
 
 test('a forbidden bypass is refused in any wording; a taped door switch stands until its short isolation', async ({

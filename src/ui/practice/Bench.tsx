@@ -6,10 +6,10 @@ import { useRouter } from 'next/navigation'
 import { useEffect, useState } from 'react'
 import type { PracticeBench, PracticeRoundRow } from '@/server/practice'
 import { lessonWords, skillWords } from '@/wording/en/lessons'
+import { asked } from '../data/asked'
 import { notify } from '../kit/notify'
 import { Section } from '../kit/Section'
 import { ago } from '../kit/time'
-import { send } from '../shelf/send'
 import { sendWaiting } from './waiting'
 
 const Calibration = dynamic(() => import('./Calibration').then((module) => module.Calibration), {
@@ -49,7 +49,7 @@ export function Bench({ bench, families, tasks, now }: BenchProps) {
   }, [router])
   const begin = (body: object) => {
     setBusy(true)
-    send<{ round: PracticeRoundRow }>('/api/practice', 'POST', body).then(
+    asked<{ round: PracticeRoundRow }>('/api/practice', 'POST', body).then(
       ({ round }) => router.push(`/practice/${round.id}`),
       (error: unknown) => {
         setBusy(false)
@@ -307,7 +307,7 @@ function Skills({ skills }: Pick<PracticeBench, 'skills'>) {
 function Played({ bench, families, now }: Omit<BenchProps, 'tasks'>) {
   const router = useRouter()
   const remove = (id: string) =>
-    void send(`/api/practice/${id}`, 'DELETE').then(
+    void asked(`/api/practice/${id}`, 'DELETE').then(
       () => router.refresh(),
       (error: unknown) => notify(error instanceof Error ? error.message : 'This round could not be deleted.'),
     )

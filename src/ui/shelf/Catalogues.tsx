@@ -4,9 +4,9 @@ import { useRouter } from 'next/navigation'
 import { useState } from 'react'
 import { saveHouseholdAction } from '@/server/actions'
 import type { CatalogueRow } from '@/server/parts'
+import { asked } from '../data/asked'
 import { notify } from '../kit/notify'
 import { Section } from '../kit/Section'
-import { send } from './send'
 
 /** The lists that matching looks through: each shown or not, renamed, written out, removed. */
 export function Catalogues({ lists, demoParts }: { lists: CatalogueRow[]; demoParts: boolean }) {
@@ -48,7 +48,7 @@ export function Catalogues({ lists, demoParts }: { lists: CatalogueRow[]; demoPa
 function ListLine({ list, onChange }: { list: CatalogueRow; onChange: (work: Promise<unknown>) => void }) {
   const [name, setName] = useState(list.name)
   const [sure, setSure] = useState(false)
-  const patch = (body: object) => onChange(send(`/api/catalogues/${list.id}`, 'PATCH', body))
+  const patch = (body: object) => onChange(asked(`/api/catalogues/${list.id}`, 'PATCH', body))
   return (
     <li className="flex flex-wrap items-center gap-x-3 gap-y-1 border-line border-b py-1.5">
       <input
@@ -77,7 +77,7 @@ function ListLine({ list, onChange }: { list: CatalogueRow; onChange: (work: Pro
           <button
             type="button"
             className="btn btn-stop"
-            onClick={() => onChange(send(`/api/catalogues/${list.id}`, 'DELETE'))}
+            onClick={() => onChange(asked(`/api/catalogues/${list.id}`, 'DELETE'))}
           >
             {`Remove ${list.parts.toLocaleString('en')} parts for good`}
           </button>

@@ -6,12 +6,12 @@ import { columnsOf, type PartKind, partOfLine } from '@/core/match/columns'
 import { capacitorWords, motorWords } from '@/core/match/partWords'
 import type { readSpares } from '@/server/house/shelf'
 import type { PartFound } from '@/server/parts'
+import { asked } from '../data/asked'
 import { useHouse } from '../house/HouseWork'
 import { notify } from '../kit/notify'
 import { Section } from '../kit/Section'
 import { DataInput } from '../pieces/DataInput'
 import { Spare } from './Spare'
-import { send } from './send'
 import { TakeOff } from './TakeOff'
 
 /** What lies on the person's own shelf: matched before anything that has to be bought. */
@@ -55,7 +55,7 @@ export function OwnShelf({ parts, inches, spares, used, toTakeOff, machines }: O
             <button
               type="button"
               className="btn btn-plain btn-stop"
-              onClick={() => void change(send(`/api/parts/${part.id}`, 'DELETE'))}
+              onClick={() => void change(asked(`/api/parts/${part.id}`, 'DELETE'))}
             >
               Remove
             </button>
@@ -86,7 +86,7 @@ export function OwnShelf({ parts, inches, spares, used, toTakeOff, machines }: O
           kind={adding}
           inches={inches}
           onAdd={async (body) => {
-            if (await change(send('/api/parts', 'POST', body))) setAdding(null)
+            if (await change(asked('/api/parts', 'POST', body))) setAdding(null)
           }}
         />
       ) : null}

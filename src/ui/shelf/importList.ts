@@ -1,7 +1,7 @@
 import Papa from 'papaparse'
 import { type ListUnits, type Mapping, type PartKind, partOfLine } from '@/core/match/columns'
 import type { CatalogueRow } from '@/server/parts'
-import { send } from './send'
+import { asked } from '../data/asked'
 
 /** Lines sent at once. */
 const BATCH = 500
@@ -46,7 +46,7 @@ export async function importList(
   signal: AbortSignal,
   onProgress: (share: number) => void,
 ): Promise<ImportReport> {
-  const { catalogue } = await send<{ catalogue: CatalogueRow }>('/api/catalogues', 'POST', {
+  const { catalogue } = await asked<{ catalogue: CatalogueRow }>('/api/catalogues', 'POST', {
     name: plan.name,
     kind: plan.kind,
     headers: plan.headers,
@@ -55,14 +55,14 @@ export async function importList(
   })
   try {
     const report = await readAll(file, plan, signal, onProgress, (parts) =>
-      send(`/api/catalogues/${catalogue.id}/parts`, 'POST', { parts }),
+      asked(`/api/catalogues/${catalogue.id}/parts`, 'POST', { parts }),
     )
     if (report.imported === 0)
       throw new Error('No line of it could be read with these columns. Nothing was kept.')
-    await send(`/api/catalogues/${catalogue.id}`, 'PATCH', { ready: true })
+    await asked(`/api/catalogues/${catalogue.id}`, 'PATCH', { ready: true })
     return report
   } catch (error) {
-    await send(`/api/catalogues/${catalogue.id}`, 'DELETE').catch(() => {})
+    await asked(`/api/catalogues/${catalogue.id}`, 'DELETE').catch(() => {})
     throw error
   }
 }
