@@ -147,6 +147,59 @@ describe('a motor of two windings', () => {
   })
 })
 
+describe('a capacitor', () => {
+  const amps = (
+    capacitor: object,
+    landings: Record<string, string>,
+    also: { from: string; to: string }[] = [],
+  ) => checkWiring({ ...psc, capacitor } as never, land(landings), also).startAmps
+
+  it('that there is none of, or that sits inside, carries nothing outside, whatever terminals are named', () => {
+    const landings = { black: 'T1', white: 'T2', brown: 'k2' }
+    expect(amps({ kind: 'single', uF: 5, terminals: ['k1', 'k2'] }, landings, jumper)).toBeGreaterThan(0.2)
+    for (const kind of ['none', 'internal'])
+      expect([kind, amps({ kind, uF: 5, terminals: ['k1', 'k2'] }, landings, jumper)]).toEqual([kind, 0])
+  })
+
+  it('of one section has nothing between its first and its third terminal', () => {
+    const herm = { uF: 5, hermUf: 40, terminals: ['C', 'FAN', 'HERM'], commonTiedTo: 'T2' }
+    const landings = { black: 'T1', white: 'T2', brown: 'HERM' }
+    expect(amps({ kind: 'single', ...herm }, landings)).toBe(0)
+    expect(amps({ kind: 'dual', ...herm }, landings)).toBeGreaterThan(0.2)
+  })
+
+  it('that lets through less than a tenth of what the start winding needs leaves it dead', () => {
+    const small = checkWiring(
+      { ...psc, capacitor: { kind: 'single', uF: 0.3, terminals: ['k1', 'k2'] } },
+      right,
+      jumper,
+    )
+    expect(small.startAmps).toBeGreaterThan(0)
+    expect(small.problems.map(({ code }) => code)).toContain('start-winding-dead')
+    expect(codes(psc, right, jumper)).not.toContain('start-winding-dead')
+  })
+})
+
+describe('a motor with a start switch of its own', () => {
+  const split = {
+    ...psc,
+    capacitor: { kind: 'none', terminals: [] },
+    motor: { ...psc.motor, kind: 'split-phase', needsUf: undefined },
+  } as never as WiringInput
+  const started = (landings: Record<string, string>) => checkWiring(split, land(landings))
+
+  it('starts by the current in its start winding, as built; without line or start it stands', () => {
+    expect(started({ black: 'T1', white: 'T2', brown: 'T2' })).toMatchObject({
+      starts: true,
+      direction: 'as-built',
+    })
+    expect(started({ black: 'T1', white: 'T2' })).toMatchObject({ starts: false, direction: 'none' })
+    expect(started({ white: 'T2', brown: 'T2' })).toMatchObject({ starts: false, direction: 'none' })
+    // The start winding alone is fed: it hums and does not run.
+    expect(started({ black: 'T1', brown: 'T2' })).toMatchObject({ starts: false, direction: 'none' })
+  })
+})
+
 describe('speeds', () => {
   const blower: WiringInput = {
     supply: { volts: 120, hz: 60, lines: ['L', 'N'] },
@@ -178,12 +231,15 @@ describe('speeds', () => {
   })
 
   it('show the one that the wanted lead sits on', () => {
-    const wanted = (speedWanted: string) =>
+    const wanted = (speedWanted: string, landings = { black: 'COOL', red: 'HEAT' }) =>
       checkWiring(
         { ...blower, motor: { ...blower.motor, speedWanted } as never },
-        land({ ...base, black: 'COOL', red: 'HEAT' }),
-      )
-    expect(wanted('red').startAmps).not.toBeCloseTo(wanted('black').startAmps ?? 0, 3)
+        land({ ...base, ...landings }),
+      ).startAmps ?? 0
+    expect(wanted('red')).not.toBeCloseTo(wanted('black'), 3)
+    // As it is with the other lead parked.
+    expect(wanted('red')).toBeCloseTo(wanted('red', { black: 'M1', red: 'HEAT' }), 6)
+    expect(wanted('black')).toBeCloseTo(wanted('black', { black: 'COOL', red: 'M1' }), 6)
   })
 
   it('that are parked or landed nowhere are no state of their own', () => {

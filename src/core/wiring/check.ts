@@ -41,12 +41,13 @@ export function checkWiring(
   }
 }
 
+/** One state of the control. Whether all is well is said over all of them. */
 function checkState(
   input: WiringInput,
   connections: Connection[],
   alsoConnect: { from: string; to: string }[],
   liveTerminal: string | null,
-): WiringCheck {
+): Omit<WiringCheck, 'ok'> {
   const wired = wire(input, connections, alsoConnect, liveTerminal)
   const { nodes, motor, used } = wired
   const lines = input.supply.lines.map(lineNode) as [string, string]
@@ -59,7 +60,7 @@ function checkState(
       code: 'line-short',
       text: 'The two lines are joined: the breaker trips, or the wire burns.',
     })
-    return { ...nothing, direction: 'none', starts: false, ok: false, problems: unique(problems) }
+    return { ...nothing, direction: 'none', starts: false, problems: unique(problems) }
   }
   const usedPoint = motor.pointOf.get(used ?? usedLead(input).id) ?? ''
   // The whole winding in use: from its far end to the speed that is fed.
@@ -75,7 +76,6 @@ function checkState(
       runVolts,
       direction: runDead ? 'none' : 'as-built',
       starts: runVolts > ACROSS_LINE * volts,
-      ok: problems.length === 0 && runVolts > ACROSS_LINE * volts,
       problems: unique(problems),
     }
   const startVolts = solved.across(motor.start.from, motor.start.to)
@@ -100,7 +100,6 @@ function checkState(
     startAmps,
     direction: starts ? (torque * right >= 0 || ownStartSwitch(input) ? 'as-built' : 'reversed') : 'none',
     starts,
-    ok: problems.length === 0 && starts,
     problems: unique(problems),
   }
 }
