@@ -145,7 +145,11 @@ export const rangeHood: Scene = {
     thin('M440 210H484V250M498 258H530V180'),
   ],
   parts: [
-    { ...wallSwitchPart(30, 210), label: 'switch of the hood' },
+    {
+      ...wallSwitchPart(30, 210),
+      label: 'switch of the hood',
+      find: 'On the front or under the edge of the hood: the one for the fan, and the one for the lamps. Both off, with tape over them.',
+    },
     breakerPart(24, 40),
     {
       id: 'cover',
