@@ -25,7 +25,7 @@ export function ownDataFolder(): void {
 }
 
 /** What a server keeps while it runs lies on the global object; files of tests share it, and each begins as a server does. */
-export function forgetServer(): void {
+function forgetServer(): void {
   for (const key of Object.keys(globalThis))
     if (key.startsWith('restCog')) Reflect.deleteProperty(globalThis, key)
 }
