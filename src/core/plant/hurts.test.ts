@@ -1,5 +1,6 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
+import { samples, seedOf } from '../../sampling.testing'
 import { plantBuilds } from '../knowledge/plants'
 import type { PlantBuild } from '../knowledge/plants/types'
 import { isProven, pairsOf } from './acts/reach'
@@ -263,7 +264,7 @@ describe.each(plantBuilds.map((build) => [nameOf(build), build] as const))('the 
           }
         },
       ),
-      { seed: 11, numRuns: 25 },
+      { seed: seedOf(11), numRuns: samples(12) },
     )
   })
 })

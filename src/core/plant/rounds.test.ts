@@ -1,5 +1,6 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
+import { samples, seedOf } from '../../sampling.testing'
 import { plantBuilds } from '../knowledge/plants'
 import type { Act } from './acts/types'
 import { codeOf, LEVELS, planOfCode, type RoundPlan } from './code'
@@ -46,7 +47,7 @@ describe('a code', () => {
         expect(play(two, acts)).toEqual(play(one, acts))
         expect(truthOf(two, two.start)).toEqual(truthOf(one, one.start))
       }),
-      { seed: 2, numRuns: 25 },
+      { seed: seedOf(2), numRuns: samples(15) },
     )
   })
 
