@@ -4,7 +4,6 @@ import dynamic from 'next/dynamic'
 import { useState } from 'react'
 import { activeReadings, fieldText, type Part, windingLeads, windingOf } from '@/core/job'
 import { formatOhm, significant } from '@/core/units'
-import { type WindingResult, windingVerdictWords } from '@/core/winding'
 import { leadNames } from '@/core/winding/leadNames'
 import { useJob } from '../../job/JobProvider'
 import { NumberField } from '../../kit/NumberField'
@@ -14,9 +13,9 @@ import { colourNames, LeadSwatch } from '../../pieces/insulation'
 import { LeadMap } from '../../pieces/LeadMap'
 import { allPairs, type ChordReading, pairKey } from '../../pieces/leadPairs'
 
-// A drawing of what was read: a fresh job has none of it, and nothing is typed into it.
-const WindingTree = dynamic(
-  atHand(() => import('../../pieces/WindingTree').then((module) => module.WindingTree)),
+// What was read, to read: a fresh job has none of it, and nothing is typed into it.
+const WindingSays = dynamic(
+  atHand(() => import('./WindingSays').then((module) => module.WindingSays)),
   { loading: () => null },
 )
 
@@ -80,7 +79,7 @@ export function WindingBlock({ part, locked }: { part: Part; locked: boolean }) 
           </div>
           <div aria-live="polite" data-testid={`winding-${part}-result`}>
             {result ? (
-              <Result part={part} result={result} read={readings.length} all={allPairs(names).length} />
+              <WindingSays part={part} result={result} read={readings.length} all={allPairs(names).length} />
             ) : (
               <p className="caption">Type the ohms onto the lines, round the ring. Over-range is OL or o.</p>
             )}
@@ -92,42 +91,6 @@ export function WindingBlock({ part, locked }: { part: Part; locked: boolean }) 
         <p className="caption mt-2 num">{`At 20 °C: ${result.at20C.map((segment) => (segment.ohm === null ? 'open' : formatOhm(segment.ohm))).join(', ')}`}</p>
       ) : null}
     </Section>
-  )
-}
-
-interface ResultProps {
-  part: Part
-  result: WindingResult
-  read: number
-  all: number
-}
-
-/** What the readings say: the verdict, the tree, what is wrong, and what to read next. */
-function Result({ part, result, read, all }: ResultProps) {
-  const next = result.missing[0] ?? null
-  return (
-    <>
-      <p className="mb-2 font-bold" data-testid={`winding-${part}-verdict`} data-verdict={result.verdict}>
-        {windingVerdictWords[result.verdict]}
-      </p>
-      {result.tree.segments.length > 0 ? <WindingTree result={result} corrected={false} /> : null}
-      {result.faults.map((fault) => (
-        <p key={fault.text} className="mt-1 border-stop border-l-4 pl-2 text-sm">
-          {fault.text}
-        </p>
-      ))}
-      {result.sumCheck ? (
-        <p className="mt-1 text-sm" data-testid="sum-check">
-          {`Sum check: ${formatOhm(result.sumCheck.largestOhm)} against ${formatOhm(result.sumCheck.sumOhm)}, ${result.sumCheck.pass ? 'closes' : 'does not close'} within ${significant(result.sumCheck.toleranceOhm, 2)} Ω.`}
-        </p>
-      ) : null}
-      {result.notes.map((note) => (
-        <p key={note} className="mt-1 text-sm">
-          {note}
-        </p>
-      ))}
-      <p className="caption mt-1">{`${read} of ${all} pairs read.${result.verdict === 'good' && read > 2 ? ` All agree within ${significant(Math.max(result.worstResidualOhm, 0.1), 2)} Ω.` : ''}${next ? ` Next: ${next[0]} to ${next[1]}.` : ''}`}</p>
-    </>
   )
 }
 
