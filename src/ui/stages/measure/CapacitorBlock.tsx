@@ -9,6 +9,7 @@ import { NumberField } from '../../kit/NumberField'
 import { Section } from '../../kit/Section'
 import { TextField } from '../../kit/TextField'
 import { atHand } from '../../kit/whenReached'
+import { WindowStrip } from '../../pieces/WindowStrip'
 
 const words: Record<CapacitorVerdict, string> = {
   good: 'inside its window',
@@ -19,12 +20,6 @@ const words: Record<CapacitorVerdict, string> = {
   shorted: 'over-range: shorted?',
   'failed-by-look': 'failed by its look',
 }
-
-// A drawing of a label that a fresh job has not; its place is kept, as high as it is drawn.
-const WindowStrip = dynamic(
-  atHand(() => import('../../pieces/WindowStrip').then((module) => module.WindowStrip)),
-  { loading: () => <div className="aspect-[460/66] w-full max-w-[520px]" /> },
-)
 
 /** The reader of labels comes behind the first page; its place is kept. */
 const PlatePhoto = dynamic(
