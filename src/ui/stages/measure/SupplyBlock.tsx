@@ -9,9 +9,13 @@ import { useJob } from '../../job/JobProvider'
 import { Section } from '../../kit/Section'
 import { atHand } from '../../kit/whenReached'
 import { VoltageLadder } from '../../pieces/VoltageLadder'
-import { StopSigns } from '../StopSigns'
 
 // Opened by a tap, or where something of it was read: nothing is typed into it before it is there.
+// Folded, and “Danger here” stands on every page: it comes behind the first load, its place kept.
+const StopSigns = dynamic(
+  atHand(() => import('../StopSigns').then((module) => module.StopSigns)),
+  { ssr: false, loading: () => <div className="min-h-14" /> },
+)
 const Legs = dynamic(
   atHand(() => import('../../pieces/Legs').then((module) => module.Legs)),
   { loading: () => null },
