@@ -10,29 +10,8 @@ import {
   quickMotors,
 } from '.'
 import { sectionsOfLabel } from './sectionsOfLabel'
+import { unnumbered as old } from './sheets.testing'
 
-const old: MotorSpec = {
-  id: 'old',
-  motorKind: 'psc',
-  voltages: [208, 230],
-  hz: [60],
-  phase: 1,
-  hp: 1 / 6,
-  rpm: [825],
-  speeds: 1,
-  amps: 1.1,
-  rotation: { direction: 'CW', viewedFrom: 'lead-end' },
-  capacitor: { uF: 5, volts: 440 },
-  diameterMm: 142,
-  bodyLengthMm: 110,
-  shaft: { diameterMm: 12.7, lengthMm: 120, flats: 1, ends: 1 },
-  mount: { type: 'stud', boltCircleMm: 106, studLengthMm: 30 },
-  enclosure: 'air-over',
-  bearing: 'ball',
-  ambientCelsius: 60,
-  insulationClass: 'B',
-  leadLengthMm: 900,
-}
 const match = (change: Partial<MotorSpec>, more: Partial<MotorMatchInput> = {}) =>
   matchMotors({ old, candidates: [{ ...old, id: 'new', ...change }], ...more }).results[0]!
 const rule = (change: Partial<MotorSpec>, name: string, more: Partial<MotorMatchInput> = {}) =>

@@ -7,10 +7,9 @@ import {
   matchMotors,
 } from '.'
 
-/** A motor of which everything is known. */
-export const oldMotor: MotorSpec = {
+/** A motor of which everything is known but its number. */
+export const unnumbered: MotorSpec = {
   id: 'old',
-  partNumber: 'OD-1',
   motorKind: 'psc',
   voltages: [208, 230],
   hz: [60],
@@ -31,6 +30,9 @@ export const oldMotor: MotorSpec = {
   insulationClass: 'B',
   leadLengthMm: 900,
 }
+
+/** A motor of which everything is known. */
+export const oldMotor: MotorSpec = { ...unnumbered, partNumber: 'OD-1' }
 
 /** What the old motor is, what the new one is, and what else is told; each beside the motor of which everything is known. */
 export type MotorCase = [

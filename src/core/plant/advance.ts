@@ -30,14 +30,14 @@ const STEADY = 0.004
 interface Moving extends Settled {
   direct: () => Direct
   /** As it stood when the net was last worked out anew. */
-  netOf: PlantState
+  asSolved: PlantState
 }
 
 function moving(settled: Settled): Moving {
   let direct: Direct | undefined
   return {
     ...settled,
-    netOf: settled.state,
+    asSolved: settled.state,
     direct: () => {
       direct ??= prepareDirect(settled.prepared.net)
       return direct
@@ -101,7 +101,7 @@ const drivenOrTurning = (machine: Machine, motor: PlantMotor, settled: Settled):
   Math.abs(settled.state.motors[motor.id]?.omega ?? 0) > 0.05
 
 /** What changes which way current can go: a protector, a breaker, an air switch, a flickering joint. */
-function changesWay(machine: Machine, { state: before, netOf }: Moving, after: PlantState): boolean {
+function changesWay(machine: Machine, { state: before, asSolved }: Moving, after: PlantState): boolean {
   return (
     before.breakerTripped !== after.breakerTripped ||
     before.airSwitch !== after.airSwitch ||
@@ -110,7 +110,7 @@ function changesWay(machine: Machine, { state: before, netOf }: Moving, after: P
     machine.build.motors.some(
       ({ id }) => before.motors[id]?.protectorOpen !== after.motors[id]?.protectorOpen,
     ) ||
-    machine.build.motors.some((motor) => !turnsByField(motor) && turnsOtherwise(motor, netOf, after))
+    machine.build.motors.some((motor) => !turnsByField(motor) && turnsOtherwise(motor, asSolved, after))
   )
 }
 
@@ -124,7 +124,7 @@ const turnsOtherwise = (motor: PlantMotor, one: PlantState, other: PlantState): 
 }
 
 /** The same net at other speeds and temperatures: what was factorised stays, the windings are asked anew. */
-function again(machine: Machine, state: PlantState, { prepared, direct, netOf }: Moving): Moving {
+function again(machine: Machine, state: PlantState, { prepared, direct, asSolved }: Moving): Moving {
   const motors = prepared.net.motors.map((motor) => {
     const spec = machine.build.motors.find(({ id }) => id === motor.id)
     const [traits, now] = [state.traits.motors[motor.id], state.motors[motor.id]]
@@ -137,7 +137,7 @@ function again(machine: Machine, state: PlantState, { prepared, direct, netOf }:
     motor: motors.find(({ id }) => id === port.motor.id) ?? port.motor,
   }))
   const next: Prepared = { ...prepared, net: { ...prepared.net, motors }, ports }
-  return { state, prepared: next, solved: solveAt(next, slipsOf(machine, state)), direct, netOf }
+  return { state, prepared: next, solved: solveAt(next, slipsOf(machine, state)), direct, asSolved }
 }
 
 function stepBy(machine: Machine, settled: Moving, step: number): PlantState {
