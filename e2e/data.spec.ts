@@ -4,7 +4,7 @@ import { join } from 'node:path'
 import { expect, type Page } from '@playwright/test'
 import LibsqlDatabase from 'libsql'
 import { test as base, serving } from './fixtures'
-import { expectAccessible, jobOf, openDemoJob, ready, saved, startJob } from './support'
+import { deadByStory, expectAccessible, jobOf, openDemoJob, ready, saved, startJob } from './support'
 
 /** A household of its own: these journeys lose, damage and restore it. */
 const test = base.extend<object, { own: { port: number; folder: string } }>({
@@ -65,6 +65,7 @@ test('a household is backed up, lost, and restored as it was', async ({ page, ow
   // A window that stands open at a machine that is proven dead meanwhile.
   const other = await page.context().newPage()
   await openDemoJob(other, 'Ventilator', 'measure')
+  await deadByStory(other)
   await expect(other.getByTestId('state')).toContainText('PROVEN DEAD')
   await page.getByRole('button', { name: 'Restore it here' }).click()
   await expect(

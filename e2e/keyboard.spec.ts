@@ -29,6 +29,8 @@ test('resistances are typed round the ring with Enter, o is over-range, and a pa
   page,
 }) => {
   await openDemoJob(page, 'Cooling unit', 'measure')
+  await deadByStory(page)
+  await page.reload()
   const chord = (pair: string) => page.locator('#winding-new').getByLabel(`${pair}, ohms`)
   await chord('purple to yellow').focus()
   await page.keyboard.press('Control+a')
@@ -50,6 +52,7 @@ test('resistances are typed round the ring with Enter, o is over-range, and a pa
 
 test('a ledger line is ticked with T and moved with the keyboard', async ({ page }) => {
   await openDemoJob(page, 'Ventilator', 'take-apart')
+  await deadByStory(page)
   const ledger = page.getByTestId('ledger')
   await expect(page.getByText('6 of 14 done')).toBeVisible()
   await page.locator('body').press('t')
