@@ -1,5 +1,15 @@
 import { expect, test } from './fixtures'
-import { goStage, knownKind, makeDead, openDemoJob, openPoint, ready, saved, startJob } from './support'
+import {
+  deadByStory,
+  goStage,
+  knownKind,
+  makeDead,
+  openDemoJob,
+  openPoint,
+  ready,
+  saved,
+  startJob,
+} from './support'
 
 test('what is typed is there after the browser is killed in the middle', async ({ browser }) => {
   const first = await browser.newContext()
@@ -113,6 +123,8 @@ test('undo takes the last act back and redo does it again', async ({ page }) => 
 
 test('bad input gets a sentence that says what to do, and is kept', async ({ page }) => {
   await openDemoJob(page, 'Dehumidifier', 'measure')
+  await deadByStory(page)
+  await page.reload()
   await page.getByTestId('reading-old-FAN').fill('abc')
   await expect(page.getByText(/"abc" is not a capacitance. Type a number/)).toBeVisible()
   await page.getByTestId('reading-old-FAN').fill('-3')

@@ -574,6 +574,19 @@ const whole = (migration: Migration): Migration => ({
   },
 })
 
+/** A sound that a recording told, and a recording that is kept itself: in the file, so that copies of the file have it too. */
+const recordings: Migration = {
+  async up(db: Db) {
+    for (const statement of [
+      `alter table "finding" add column "recorded" text`,
+      `alter table "sound" add column "kept" text`,
+      `create table "recording" ("id" text primary key, "jobId" text not null references "job" ("id") on delete cascade, "format" text not null, "bytes" blob not null, "at" text not null)`,
+      `create index "recording_job" on "recording" ("jobId")`,
+    ])
+      await sql.raw(statement).execute(db)
+  },
+}
+
 /** Applied in the order of their names at every start; never changed once shipped. */
 const migrations: Record<string, Migration> = {
   '0001-first': whole(first),
@@ -601,6 +614,7 @@ const migrations: Record<string, Migration> = {
   '0023-deleted': whole(deleted),
   '0024-practice': whole(practice),
   '0025-over-the-years': whole(overTheYears),
+  '0026-recordings': whole(recordings),
 }
 
 /**

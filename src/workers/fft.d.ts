@@ -5,5 +5,8 @@ declare module 'fft.js' {
     createComplexArray(): number[]
     /** Fills the first half of `out` (pairs of real and imaginary parts). */
     realTransform(out: number[], samples: ArrayLike<number>): void
+    /** Fills the second half, which mirrors the first. */
+    completeSpectrum(lines: number[]): void
+    inverseTransform(out: number[], lines: number[]): void
   }
 }

@@ -1,6 +1,7 @@
 import type { EventRow, HouseholdRow, JobTables } from '../job/rows'
-import { carriesKinds, chargeKinds, chargeTerminals, logKinds } from '../job/rows'
+import { carriesKinds, chargeKinds, chargeTerminals, logKinds, recordingFormats } from '../job/rows'
 import { coverIds } from '../knowledge/covers'
+import { recordedSurenesses } from '../knowledge/recordingsCounted'
 import {
   causeIds,
   type FamilyId,
@@ -99,7 +100,13 @@ export const archiveColumns: { [Table in keyof JobTables]: { [Name in keyof JobT
     touchedAt: timeOrNone,
     closedAt: orNull(time),
   },
-  findings: { ...ofJob, ...at, observation: words(...observationIds), value: text },
+  findings: {
+    ...ofJob,
+    ...at,
+    observation: words(...observationIds),
+    value: text,
+    recorded: later(words(...recordedSurenesses)),
+  },
   declined: {
     ...ofJob,
     ...at,
@@ -278,7 +285,14 @@ export const archiveColumns: { [Table in keyof JobTables]: { [Name in keyof JobT
     position,
   },
   photos: { ...ofJob, ...at, lineId: text, hash, caption: text, way: words('in', 'back'), marks: text },
-  sounds: { ...ofJob, ...at, way: words('before', 'after'), name: text, analysis: text },
+  sounds: {
+    ...ofJob,
+    ...at,
+    way: words('before', 'after'),
+    name: text,
+    analysis: text,
+    kept: later(words(...recordingFormats)),
+  },
   runs: { ...ofJob, startedAt: time, endedAt: orNull(time), seen: text },
   log: {
     ...ofJob,

@@ -12,7 +12,14 @@ import { posteriorOf, suspectsOf } from './posterior'
 import { knownPrior } from './prior'
 import { missingTool } from './remarks'
 import { rankTrials } from './trials'
-import type { DiagnoseInput, Diagnosis, Findings, Leading, Suspect } from './types'
+import {
+  BY_RECORDING,
+  type DiagnoseInput,
+  type Diagnosis,
+  type Findings,
+  type Leading,
+  type Suspect,
+} from './types'
 
 export { type Contradiction, contradictionsIn } from './contradictions'
 export { decidedWords, reasonedSuspect, sharedMends } from './decidedWords'
@@ -34,7 +41,8 @@ export type * from './types'
  * @example diagnose({ family: 'outdoor-unit-fan', motorKind: 'psc', observations: { 'fan-state': 'hums', 'free-spin': 'free', 'capacitor-fan-reading': 'open' } }).decided?.action // 'replace-capacitor'
  */
 export function diagnose(input: DiagnoseInput): Diagnosis {
-  const { findings: told, unmapped } = mapObservations(input.observations, input.plate)
+  const { findings: mapped, unmapped } = mapObservations(input.observations, input.plate)
+  const told: Findings = input.recorded ? { ...mapped, [BY_RECORDING]: input.recorded } : mapped
   const triggers = stopTriggers.filter((trigger) => trigger.values.includes(told[trigger.observation] ?? ''))
   const stop = triggers.map(({ rule, text, call }) => ({ rule, text: `${text} ${call}` }))
   const { findings, contradicted, doubts, effects, foregone } = countingFindings(input.family, told)

@@ -1,5 +1,6 @@
 import { ToleranceInput } from '../capacitor/input'
 import { MapOf, Nested, Num, OneOf, PlainList, PositiveOrList } from '../input'
+import { type RecordedSureness, recordedSurenesses } from '../knowledge/recordingsCounted'
 import type { CauseId, FamilyId, ToolId } from '../knowledge/vocabulary'
 import {
   causeIds,
@@ -53,6 +54,7 @@ export class DiagnoseDto {
     about: 'observation → value, or a number where it has a measure',
   })
   observations!: Partial<Record<ObservationId, string | number | null>>
+  @OneOf(recordedSurenesses, { optional: true }) recorded?: RecordedSureness
   @PlainList('string', { optional: true, values: toolIds }) tools?: ToolId[]
   @PlainList('string', { optional: true, values: observationIds }) declined?: ObservationId[]
   @Nested(() => WeightsInput, { optional: true }) weights?: WeightsInput

@@ -2,7 +2,8 @@ import { type Given, givens } from '../knowledge/given'
 import { leaks, uninformative } from '../knowledge/leaks'
 import { likelihoods } from '../knowledge/likelihoods'
 import { type CauseId, type ObservationId, observationInfo } from '../knowledge/vocabulary'
-import type { Findings } from './types'
+import { takenFor } from './takenFor'
+import { BY_RECORDING, type Findings } from './types'
 
 /** Observations of a part, and the causes that need that part: "not fitted" strikes just those. */
 const partCauses: Partial<Record<ObservationId, CauseId[]>> = {
@@ -59,9 +60,30 @@ export function likelihood(
   value: string,
   findings: Findings = NOTHING_KNOWN,
 ): number {
-  const place = tellingValues(observation).indexOf(value)
-  if (place < 0) return alone(cause, observation, value)
-  return sharesOf(settledBy(observation, findings), observation, cause)[place]!
+  if (!tellingValues(observation).includes(value)) return alone(cause, observation, value)
+  return readingOf(
+    observation,
+    value,
+    findings,
+  )(sharesOf(settledBy(observation, findings), observation, cause))
+}
+
+/**
+ * What a row of shares says of a value: its own share, or, where a recording told it, what each sound is taken for so often.
+ */
+function readingOf(
+  observation: ObservationId,
+  value: string,
+  findings: Findings,
+): (shares: number[]) => number {
+  const values = tellingValues(observation)
+  const sure = findings[BY_RECORDING]
+  if (observation !== 'sound' || !sure || findings.sound !== value) {
+    const place = values.indexOf(value)
+    return (shares) => shares[place]!
+  }
+  const weights = values.map((truth) => takenFor(truth, value, sure))
+  return (shares) => weights.reduce((sum, weight, place) => sum + weight * shares[place]!, 0)
 }
 
 type ByCause = Partial<Record<CauseId, number[]>>
@@ -109,10 +131,11 @@ export function likelihoodsOf(
   value: string,
   findings: Findings,
 ): number[] {
-  const place = tellingValues(observation).indexOf(value)
-  if (place < 0) return causes.map((cause) => alone(cause, observation, value))
+  if (!tellingValues(observation).includes(value))
+    return causes.map((cause) => alone(cause, observation, value))
   const given = settledBy(observation, findings)
-  return causes.map((cause) => sharesOf(given, observation, cause)[place]!)
+  const reading = readingOf(observation, value, findings)
+  return causes.map((cause) => reading(sharesOf(given, observation, cause)))
 }
 
 /**

@@ -1,3 +1,4 @@
+import type { RecordedSureness } from '../knowledge/recordingsCounted'
 import type { Risk } from '../knowledge/types'
 import type {
   ActionId,
@@ -20,7 +21,10 @@ export interface PlateFigures {
   brushNewMm?: number
 }
 
-export type Findings = Partial<Record<ObservationId, string>>
+/** Key of how surely a recording told the finding `sound`; not there where the person heard it. */
+export const BY_RECORDING = Symbol('by recording')
+
+export type Findings = Partial<Record<ObservationId, string>> & { [BY_RECORDING]?: RecordedSureness }
 
 export interface DiagnoseInput {
   family: FamilyId
@@ -28,6 +32,8 @@ export interface DiagnoseInput {
   ageYears?: number
   /** Observation → vocabulary value, or a number (null: over-range) where the observation has a measure. */
   observations: Partial<Record<ObservationId, string | number | null>>
+  /** `sound` was told by a recording, so surely: then it weighs as recordings were counted, not as what was heard. */
+  recorded?: RecordedSureness
   tools?: ToolId[]
   declined?: ObservationId[]
   weights?: { perMinute?: number; riskFactor?: number }

@@ -1,5 +1,6 @@
 import type { FoundHow } from '../house/found'
 import type { CoverId } from '../knowledge/covers'
+import type { RecordedSureness } from '../knowledge/recordingsCounted'
 import type {
   CauseId,
   FamilyId,
@@ -104,6 +105,8 @@ interface OfJob {
 export interface FindingRow extends OfJob {
   observation: ObservationId
   value: string
+  /** How surely a recording told it, where the person took it from one. */
+  recorded: RecordedSureness | null
   at: string
 }
 
@@ -407,12 +410,18 @@ export interface SequenceRunRow extends OfJob {
 }
 
 /** What was heard of the machine, before the repair or after it. */
+/** What a browser records or a phone's recorder makes, by the first bytes of the file. */
+export const recordingFormats = ['wav', 'webm', 'ogg', 'mp4', 'mp3'] as const
+export type RecordingFormat = (typeof recordingFormats)[number]
+
 export interface SoundRow extends OfJob {
   way: 'before' | 'after'
   /** Of the file, or where it was recorded. */
   name: string
-  /** JSON of level, bands and tones; the recording itself is not kept. */
+  /** JSON of level, bands and tones. */
   analysis: string
+  /** Format of the recording itself, where it is kept; mostly it is not. */
+  kept: RecordingFormat | null
   at: string
 }
 

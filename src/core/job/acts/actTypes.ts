@@ -1,3 +1,4 @@
+import type { RecordedSureness } from '../../knowledge/recordingsCounted'
 import type { CauseId, IsolationPointId, ObservationId, StopRuleId } from '../../knowledge/vocabulary'
 import type { CapSpec, MotorSpec } from '../../match'
 import type {
@@ -13,6 +14,7 @@ import type {
   LeftOut,
   MeterRange,
   ReadingKind,
+  RecordingFormat,
   WaitRow,
 } from '../rows'
 
@@ -45,6 +47,7 @@ export type Act =
       id: string
       observation: ObservationId
       value: string | null
+      recorded?: RecordedSureness
       how?: LiftWay
       reason?: string
     }
@@ -134,7 +137,14 @@ export type Act =
   | { kind: 'run.mark'; id: string; event: string; on: boolean }
   | { kind: 'run.end'; id: string }
   | { kind: 'run.remove'; id: string }
-  | { kind: 'sound.add'; id: string; way: 'before' | 'after'; name: string; analysis: string }
+  | {
+      kind: 'sound.add'
+      id: string
+      way: 'before' | 'after'
+      name: string
+      analysis: string
+      kept?: RecordingFormat
+    }
   | { kind: 'sound.remove'; id: string }
   | { kind: 'candidate.rename'; id: string; name: string }
   | { kind: 'candidate.remove'; id: string }

@@ -228,7 +228,7 @@ describe('what covered hands at an earlier instant', () => {
     const [reading] = dead.proofReadings
     if (!proof || !reading) throw new Error('nothing was proved')
     const out = { id: 'o', jobId: 'j', part: 'motor' as const, at, backAt: null as string | null }
-    const found = { id: 'f', jobId: 'j', observation: 'smell' as const, value: 'burnt', at }
+    const found = { id: 'f', jobId: 'j', observation: 'smell' as const, value: 'burnt', recorded: null, at }
     const ohms = {
       id: 'r',
       jobId: 'j',

@@ -226,6 +226,7 @@ function checkSet(snapshot: JobSnapshot, act: ActOf<'check.set'>, at: string): D
         jobId: job.id,
         observation: entered.observation,
         value: entered.value,
+        recorded: null,
         at,
       }),
     ],

@@ -258,11 +258,18 @@ export function diagnoseInputOf(snapshot: JobSnapshot): DiagnoseInput {
     ...(snapshot.machine.motorKind ? { motorKind: snapshot.machine.motorKind } : {}),
     ...(age === null ? {} : { ageYears: age }),
     observations: findingsOf(snapshot),
+    ...recordedOf(snapshot),
     tools: toolsOf(snapshot.household),
     declined: snapshot.declined.map((row) => row.observation),
     plate: plateFigures(snapshot),
     ...knownOf(snapshot),
   }
+}
+
+/** How surely a recording told the sound, where it stands as that told it. */
+function recordedOf(snapshot: JobSnapshot): Pick<DiagnoseInput, 'recorded'> {
+  const sound = snapshot.findings.find(({ observation }) => observation === 'sound')
+  return sound?.recorded && findingsOf(snapshot).sound === sound.value ? { recorded: sound.recorded } : {}
 }
 
 /** What the person set or struck by hand. */

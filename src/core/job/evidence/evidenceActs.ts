@@ -1,5 +1,6 @@
 import { actions } from '../../knowledge/actions'
 import { optionKinds } from '../../knowledge/options'
+import { recordedSurenesses } from '../../knowledge/recordingsCounted'
 import { shortCauses } from '../../knowledge/shortCauses'
 import { triggersOf } from '../../knowledge/stops'
 import { tests } from '../../knowledge/tests'
@@ -31,6 +32,7 @@ export const evidenceActs: ActsOf<'finding.set' | 'declined.set' | 'decision.set
       id,
       observation: oneOf(observationIds),
       value: nullableId,
+      recorded: optional(oneOf(recordedSurenesses)),
       how: optional(oneOf(liftWays)),
       reason: optional(text),
     },
@@ -93,6 +95,7 @@ function setFinding(snapshot: JobSnapshot, act: ActOf<'finding.set'>, at: string
         jobId: snapshot.job.id,
         observation: act.observation,
         value: act.value,
+        recorded: act.observation === 'sound' ? (act.recorded ?? null) : null,
         at,
       }),
     ],

@@ -3,9 +3,10 @@ import { type ActsOf, rule } from '../acts/actModule'
 import { planned, rowChange } from '../acts/changes'
 import { refusal } from '../acts/refusals'
 import { knownRow } from '../acts/rowById'
-import { id, oneOf, textOf } from '../acts/shapes'
+import { id, oneOf, optional, textOf } from '../acts/shapes'
+import { recordingFormats } from '../rows'
 
-/** Acts on what was heard before and after: level and spectrum are kept, the recording stays with the person. */
+/** Acts on what was heard before and after: level and spectrum are kept; the recording itself only where that was asked for. */
 export const soundActs: ActsOf<`sound.${string}`> = {
   'sound.add': {
     input: {
@@ -13,6 +14,7 @@ export const soundActs: ActsOf<`sound.${string}`> = {
       way: oneOf(['before', 'after']),
       name: textOf(200),
       analysis: textOf(6000),
+      kept: optional(oneOf(recordingFormats)),
     },
     rule: rule('plain', 'any-stop'),
     plan: (snapshot, act, { at }) => {
@@ -20,7 +22,15 @@ export const soundActs: ActsOf<`sound.${string}`> = {
       if (!storedAnalysis(act.analysis)) throw refusal('not-a-sound')
       const { id, way, name, analysis } = act
       return planned(`Sound ${way}: ${name}`, [
-        rowChange(snapshot, 'sounds', id, { id, jobId: snapshot.job.id, way, name, analysis, at }),
+        rowChange(snapshot, 'sounds', id, {
+          id,
+          jobId: snapshot.job.id,
+          way,
+          name,
+          analysis,
+          kept: act.kept ?? null,
+          at,
+        }),
       ])
     },
   },

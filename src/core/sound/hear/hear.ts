@@ -2,8 +2,9 @@ import { bearingTones } from './bearing'
 import { blowsOf, evenly } from './blows'
 import { beatsOf, type EnvelopeSpectrum, envelopeOf } from './envelope'
 import type { Figures } from './figures'
-import { humOf, isHum } from './hum'
-import { dB, halfSeconds, isClipped, isSteady, levelOf } from './level'
+import { humOf, isHum, isMains } from './hum'
+import { dB, halfSeconds, isClipped, isSteady, levelOf, pausesOf } from './level'
+import { ASKED } from './measured'
 import { bandPower, meanOf, middleOf, type Peak, peaksOf, type Spectrum, sizeFor, spectra } from './spectrum'
 import { speedOf } from './speed'
 import { type Squeal, squealOf } from './squeal'
@@ -21,6 +22,8 @@ import type {
 } from './types'
 
 const MOST_SECONDS = 60
+/** dB */
+const MOST_PAUSES = 7
 const TONE_OUT_DB = 12
 const UNDER_HUM_DB = 26
 const LEAST_BEAT = 0.025
@@ -44,16 +47,19 @@ export function hear(
 ): Heard {
   const recording = { samples: withoutDirect(all.subarray(0, Math.round(MOST_SECONDS * rate))), rate }
   const figures = figuresOf(recording, of, transform, onShare)
+  const suggests = suggestionsOf(figures)
+  // Words have a pitch: where there are pauses and nothing is heard in it that runs, no beat is a speed.
+  const nothingRuns = figures.pauses > MOST_PAUSES && !suggests.some(({ confidence }) => confidence >= ASKED)
   return {
     seconds: recording.samples.length / rate,
     levelDb: figures.levelDb,
     clipped: isClipped({ samples: all.subarray(0, recording.samples.length), rate }),
     steady: isSteady(figures.halves),
-    rpm: figures.rpm,
+    rpm: nothingRuns ? null : figures.rpm,
     hum: figures.hum,
     tones: figures.tones,
     envelope: figures.envelope,
-    suggests: suggestionsOf(figures),
+    suggests,
   }
 }
 
@@ -83,10 +89,14 @@ function figuresOf(
   onShare(0.85)
   const blows = blowsOf(envelope)
   const hum = humOf(mean, of.lineHz)
+  const inMains = lieInMains(peaks, of.lineHz)
   const rpm = speedOf(
     {
-      // Beside a hum that holds most of the power, what is much fainter comes from elsewhere.
-      tones: hum.dominant ? peaks.filter(({ db }) => db > hum.db - UNDER_HUM_DB) : peaks,
+      // Beside a hum that holds most of the power, what is much fainter comes from elsewhere, and what beats with the mains is hum.
+      tones:
+        hum.dominant || inMains
+          ? peaks.filter(({ db, hz }) => db > hum.db - UNDER_HUM_DB && !isMains(hz, of.lineHz))
+          : peaks,
       toneStep: middle.step,
       // Even blows make lines at all their multiples, among which any speed is found.
       envelope: evenly(blows) > 0.5 ? [] : beats.peaks.filter(({ strength }) => strength > LEAST_BEAT),
@@ -99,10 +109,12 @@ function figuresOf(
     levelDb: levelOf(recording),
     halves: halfSeconds(recording),
     hum,
+    inMains,
     rpm,
     tones: tones.slice(0, MOST_TONES),
     envelope: namedBeats(beats, rpm, of),
     blows,
+    pauses: pausesOf(envelope),
     squeal,
     passing: passingOf(mean, middle),
     tonal: tonalOf(middle, peaks),
@@ -113,6 +125,11 @@ function figuresOf(
 const NOISE_APART = 1.6
 const passingOf = (mean: Spectrum, middle: Spectrum): number =>
   dB(bandPower(mean, 200, 3000)) - dB(bandPower(middle, 200, 3000)) - NOISE_APART
+
+function lieInMains(peaks: Peak[], lineHz: number): boolean {
+  const power = (list: Peak[]) => list.reduce((sum, { db }) => sum + 10 ** (db / 10), 0)
+  return power(peaks.filter(({ hz }) => isMains(hz, lineHz))) > 0.5 * power(peaks)
+}
 
 function tonalOf(middle: Spectrum, peaks: Peak[]): number {
   const whole = bandPower(middle, 40, 1e5)
@@ -145,6 +162,7 @@ function toneKind(hz: number, order: number | undefined, squeal: Squeal | null, 
 
 /** Tones of a bearing agree to this with what its sizes say. */
 const BEARING_WITHIN = 0.02
+const TURN_WITHIN = 0.003
 
 function namedBeats({ peaks }: EnvelopeSpectrum, rpm: HeardSpeed | null, of: HeardOf): EnvelopeLine[] {
   const turn = rpm ? rpm.value / 60 : null
@@ -168,7 +186,11 @@ function beatKind(
   // A blade's beat is exact: what agrees with it to a part in a hundred is no race of about there.
   if (isWhole && of.blades && whole % of.blades === 0) return 'blades'
   if (isWhole && whole <= 2) return 'turn'
+  // So is a harmonic of the turn, where a race lies beside it.
+  const onTurn = isWhole && whole < 12 && order !== null && Math.abs(order / whole - 1) < TURN_WITHIN
   if (races) {
+    const nearest = Math.min(...Object.values(races).map((race) => Math.abs(hz / race - 1)))
+    if (onTurn && nearest > 2 * TURN_WITHIN) return 'turn'
     if (isNear(races['outer-race'])) return 'outer-race'
     if (isNear(races['inner-race'])) return 'inner-race'
     if (isNear(races.ball) || isNear(2 * races.ball)) return 'ball'

@@ -15,6 +15,9 @@ export function isHum(hz: number, lineHz: number, least = LEAST_HZ): boolean {
   return nearest > 0 && Math.abs(hz - nearest) < Math.max(least, APART * nearest)
 }
 
+/** Does a tone lie on the mains' own frequency or any multiple of it, as iron with a bias hums? */
+export const isMains = (hz: number, lineHz: number): boolean => isHum(hz, lineHz / 2)
+
 const BELOW_HZ = 1000
 
 /** How strong the hum is, and whether it holds more than half of what lies below a kilohertz. */

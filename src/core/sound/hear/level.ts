@@ -19,6 +19,16 @@ export function halfSeconds({ samples, rate }: Samples): number[] {
   )
 }
 
+/** How far the quietest tenths of a second of an envelope lie under its usual ones, dB: what runs makes no pauses, words do. */
+export function pausesOf({ samples, rate }: Samples): number {
+  const size = Math.round(rate / 10)
+  const levels = Array.from({ length: Math.floor(samples.length / size) }, (_, i) =>
+    dB(meanSquare(samples, i * size, (i + 1) * size)),
+  ).sort((one, two) => one - two)
+  const at = (share: number) => levels[Math.floor(share * (levels.length - 1))] ?? 0
+  return at(0.5) - at(0.05)
+}
+
 const STEADY_DB = 3
 export const isSteady = (halves: number[]): boolean => Math.max(...halves) - Math.min(...halves) <= STEADY_DB
 

@@ -8,11 +8,15 @@ export interface Squeal {
   share: number
   /** Spread of its frequency over its mean. */
   wavers: number
+  /** Of what stands out around it, the share that lies within some hundredths of it: of a tone nearly all, of a ring that dies less. */
+  narrow: number
 }
 
 const FROM_HZ = 1000
 const TO_HZ = 5000
 const OUT_DB = 15
+/** What belongs to the tone itself. */
+const CLOSE = 0.02
 /** From one piece to the next a tone that wavers moves by less. */
 const STEP = 0.06
 
@@ -22,17 +26,29 @@ export function squealOf(recording: Samples, transform: Transform): Squeal | nul
   while (size * 2 <= recording.rate * 0.06) size *= 2
   const all = spectra(recording, size, transform)
   const seen = all.map(standing)
-  const heard = seen.flatMap((hz) => (hz === null ? [] : [hz]))
+  const heard = seen.flatMap((each) => (each === null ? [] : [each]))
   if (heard.length < 4) return null
-  const middle = [...heard].sort((a, b) => a - b)[heard.length >> 1] ?? 0
-  const own = heard.filter((hz) => Math.abs(hz / middle - 1) < 2 * STEP)
+  const middle = middleOf(heard.map(({ hz }) => hz))
+  const own = heard.filter(({ hz }) => Math.abs(hz / middle - 1) < 2 * STEP)
   if (own.length < 4) return null
-  const mean = own.reduce((a, b) => a + b, 0) / own.length
-  const spread = Math.sqrt(own.reduce((sum, hz) => sum + (hz - mean) ** 2, 0) / own.length) / mean
-  return { hz: mean, share: own.length / all.length, wavers: spread }
+  const mean = own.reduce((sum, { hz }) => sum + hz, 0) / own.length
+  const spread = Math.sqrt(own.reduce((sum, { hz }) => sum + (hz - mean) ** 2, 0) / own.length) / mean
+  return {
+    hz: mean,
+    share: own.length / all.length,
+    wavers: spread,
+    narrow: middleOf(own.map(({ narrow }) => narrow)),
+  }
 }
 
-function standing({ lines, step }: Spectrum): number | null {
+const middleOf = (values: number[]): number => values.sort((a, b) => a - b)[values.length >> 1] ?? 0
+
+interface Standing {
+  hz: number
+  narrow: number
+}
+
+function standing({ lines, step }: Spectrum): Standing | null {
   const [from, to] = [Math.ceil(FROM_HZ / step), Math.min(lines.length - 2, Math.floor(TO_HZ / step))]
   let top = from
   for (let i = from; i <= to; i++) if ((lines[i] ?? 0) > (lines[top] ?? 0)) top = i
@@ -43,6 +59,13 @@ function standing({ lines, step }: Spectrum): number | null {
   for (let i = Math.max(1, top - reach); i <= Math.min(lines.length - 1, top + reach); i++)
     if (Math.abs(i - top) > 3) around.push(lines[i] ?? 0)
   around.sort((a, b) => a - b)
-  if (dB(lines[top] ?? 0) - dB(around[around.length >> 1] ?? 0) < OUT_DB) return null
-  return topOf(lines, top) * step
+  const floor = around[around.length >> 1] ?? 0
+  if (dB(lines[top] ?? 0) - dB(floor) < OUT_DB) return null
+  const over = (half: number) => {
+    let sum = 0
+    for (let i = Math.max(1, top - half); i <= Math.min(lines.length - 1, top + half); i++)
+      sum += Math.max(0, (lines[i] ?? 0) - floor)
+    return sum
+  }
+  return { hz: topOf(lines, top) * step, narrow: over(Math.max(3, Math.round(CLOSE * top))) / over(reach) }
 }

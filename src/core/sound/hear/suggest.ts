@@ -2,9 +2,9 @@ import { evenly } from './blows'
 import type { Figures } from './figures'
 import { rises } from './rises'
 import type { Squeal } from './squeal'
-import type { EnvelopeLine, Suggested, Suggestion } from './types'
+import type { EnvelopeLine, HeardSpeed, Suggested, Suggestion } from './types'
 
-const SILENCE_DB = -62
+const SILENCE_DB = -58
 
 /**
  * What a recording may be. Each is held against what would make it so; what none of them explains keeps its share, so that an
@@ -24,46 +24,67 @@ const UNEXPLAINED = 0.15
 const HUM_AND_BEAT = 0.1
 
 function marksOf(figures: Figures): Record<Suggested, number> {
-  const { levelDb, hum, rpm, blows, squeal, passing, tonal, halves } = figures
+  const { levelDb, hum, inMains, rpm, blows, pauses, squeal, passing, tonal, halves } = figures
   const silent = rises(-levelDb, -SILENCE_DB - 4, -SILENCE_DB + 4)
   const loud = 1 - silent
   const range = Math.max(...halves) - Math.min(...halves)
   // Words and tunes come and go; what a machine does, it does all the time.
   const stays = 1 - Math.max(rises(passing, 1, 3.5), rises(range, 9, 18))
+  const goesOn = stays * (1 - rises(pauses, 4, 8))
+  const envelope = withoutClicks(figures)
+  const parts = looseOf(envelope, rpm)
+  const races = racesMark(envelope)
   const squeals =
     squeal && !isHarmonic(squeal, figures)
       ? rises(squeal.share, 0.25, 0.6) *
         (0.3 + 0.7 * rises(squeal.wavers, 0.0008, 0.003)) *
+        rises(squeal.narrow, 0.85, 0.95) *
+        (1 - rises(pauses, 6, 10)) *
+        (1 - races) *
         (1 - rises(blows.peaky, 3.5, 7)) *
         (1 - rises(squeal.wavers, 0.025, 0.05))
       : 0
-  const bearing = bearingMark(figures.envelope, rpm !== null)
-  const rough = roughMark(figures.envelope)
+  const bearing = Math.max(
+    races * (1 - rises(pauses, 8, 12)),
+    bearingMark(envelope, rpm, parts.own) * (1 - rises(pauses, 4, 8)),
+  )
+  const loose = parts.mark * (1 - evenly(blows))
+  // What rubs or runs rough swells and fades; blows that stand apart are something that flies loose.
+  const rough =
+    roughMark(envelope, rpm) *
+    (1 - rises(blows.peaky, 6, 10)) *
+    (1 - rises(pauses, 4, 8)) *
+    // A squeal that swells once a turn is one thing.
+    (1 - squeals)
   // Blows of a race come in bursts that are even, with a beat of their own between: clicks have none.
-  const evenBlows = evenly(blows) * rises(onComb(figures.envelope, blows.beat), 0.45, 0.75)
+  const evenBlows = evenly(blows) * rises(onComb(figures.envelope, blows.beat), 0.45, 0.75) * (1 - races)
   const wildBlows =
     rises(blows.peaky, 4, 9) *
     rises(blows.perSecond, 1.2, 3) *
-    (1 - rises(blows.perSecond, 8, 10)) *
+    (1 - rises(blows.perSecond, 12, 16)) *
     rises(blows.spread, 0.04, 0.14) *
-    (1 - rises(blows.filled, 0.15, 0.35)) *
+    (1 - rises(blows.filled, 0.14, 0.22)) *
+    (1 - rises(pauses, 14, 22)) *
     (1 - evenBlows)
   // A loud hum beside something that beats may be a fan near a transformer, or one that stands near another that runs.
-  const humming = hum.dominant ? (rpm === null ? 1 : HUM_AND_BEAT) : 0
-  const worst = Math.max(squeals, bearing, rough, evenBlows, wildBlows)
+  const hums = hum.dominant ? 1 : inMains ? rises(tonal, 0.15, 0.3) : 0
+  const humming = hums * (rpm === null ? 1 : HUM_AND_BEAT)
+  const rattles = Math.max(wildBlows * (1 - bearing), loose)
+  const worst = Math.max(squeals, bearing, rough, evenBlows, rattles)
   const air = (1 - rises(tonal, 0.08, 0.3)) * (1 - worst) * (1 - humming)
   return {
     nothing: silent,
     hum: loud * humming * (1 - 0.8 * worst),
     squeal: loud * stays * squeals,
-    grinding: loud * stays * Math.max(bearing, rough) * (1 - 0.95 * evenBlows),
+    grinding: loud * stays * Math.max(bearing, rough) * (1 - 0.95 * Math.max(evenBlows, loose)),
     clicking: loud * evenBlows,
-    rattle: loud * stays * wildBlows * (1 - bearing),
-    roar: loud * stays * air,
+    rattle: loud * stays * rattles,
+    roar: loud * goesOn * air,
     none:
       loud *
-      stays *
-      (hum.dominant ? 0 : rpm !== null ? 1 : 0.2) *
+      goesOn *
+      (1 - hums) *
+      (rpm !== null ? 1 : 0.2) *
       rises(tonal, 0.08, 0.3) *
       (1 - worst) *
       (1 - humming),
@@ -74,26 +95,66 @@ function marksOf(figures: Figures): Record<Suggested, number> {
 function isHarmonic({ hz, wavers }: Squeal, { rpm, tones, hum }: Figures): boolean {
   const beats = tones.filter(({ what }) => what === 'blades').map((tone) => tone.hz)
   const lines = tones.filter(({ what }) => what === 'hum').map((tone) => tone.hz)
+  // The lowest may be the second of them: phones hear little of what is low.
   const isMultiple = (of: number[]) =>
-    of.length > 0 && Math.abs(hz / Math.min(...of) / Math.round(hz / Math.min(...of)) - 1) < 0.006
+    of.length > 0 &&
+    [1, 2].some((part) => {
+      const times = (part * hz) / Math.min(...of)
+      return Math.abs(times / Math.round(times) - 1) < 0.006 / part
+    })
   return (
     (rpm !== null && wavers < 0.005 && isMultiple(beats)) ||
     (hum.dominant && wavers < 0.01 && isMultiple(lines))
   )
 }
 
-/** A race's or ball's beat, or orders that are no whole numbers. */
-function bearingMark(envelope: EnvelopeLine[], turns: boolean): number {
+/** What clicks evenly beats at every multiple of its own: none of that is a bearing, unless it is the cage that beats. */
+function withoutClicks({ envelope, blows }: Figures): EnvelopeLine[] {
+  const beat = blows.beat
+  const byCage = envelope.some(({ what, hz }) => what === 'cage' && Math.abs(hz / beat - 1) < 0.06)
+  if (beat <= 0 || evenly(blows) < 0.5 || byCage) return envelope
+  return envelope.filter(({ hz }) => Math.abs(hz / beat - Math.round(hz / beat)) > 0.15)
+}
+
+/** The beat of a race, a ball or the cage whose sizes are known. */
+function racesMark(envelope: EnvelopeLine[]): number {
   const strongest = (kinds: EnvelopeLine['what'][]) =>
     Math.max(0, ...envelope.filter(({ what }) => kinds.includes(what)).map(({ strength }) => strength))
-  const races = strongest(['outer-race', 'inner-race', 'ball'])
-  const orders = turns
-    ? Math.max(
-        0,
-        ...envelope.filter(({ what, hz }) => what === 'other' && hz > 25).map(({ strength }) => strength),
-      )
-    : 0
-  return Math.max(rises(races, 0.05, 0.2), rises(orders, 0.12, 0.35), turns ? 0 : ringingMark(envelope))
+  return Math.max(
+    rises(strongest(['outer-race', 'inner-race', 'ball']), 0.05, 0.2),
+    rises(strongest(['cage']), 0.25, 0.5),
+  )
+}
+
+/** A beat whose order is no whole number, or blows as quick as those of balls where no speed is known. */
+function bearingMark(envelope: EnvelopeLine[], rpm: HeardSpeed | null, loose: EnvelopeLine[]): number {
+  if (!rpm) return ringingMark(envelope)
+  const odd = envelope.flatMap((line) =>
+    line.what === 'other' && line.hz > 25 && !loose.includes(line) ? [line.strength] : [],
+  )
+  return rises(Math.max(0, ...odd), 0.12, 0.35)
+}
+
+/** Orders agree with parts of the turn to this. */
+const PART_WITHIN = 0.012
+
+/** Halves and thirds of the turn: what is loose flies for two turns or three before it comes down again. */
+function isPart(hz: number, rpm: HeardSpeed, parts: number): boolean {
+  const times = ((hz * 60) / rpm.value) * parts
+  const whole = Math.round(times)
+  return whole > 0 && whole % parts !== 0 && Math.abs(times / whole - 1) < PART_WITHIN
+}
+
+/** What beats at a half or a third of the turn, as one figure from 0 to 1, and the lines that come with it. */
+function looseOf(envelope: EnvelopeLine[], rpm: HeardSpeed | null): { mark: number; own: EnvelopeLine[] } {
+  if (!rpm) return { mark: 0, own: [] }
+  const found = [2, 3].map((parts) => {
+    const own = envelope.filter(({ hz, what }) => what !== 'cage' && isPart(hz, rpm, parts))
+    const below = own.filter(({ hz }) => (hz * 60) / rpm.value < 1)
+    return { own, mark: rises(Math.max(0, ...below.map(({ strength }) => strength)), 0.2, 0.45) }
+  })
+  const mark = Math.max(...found.map((each) => each.mark))
+  return { mark, own: found.flatMap((each) => (each.mark > 0 ? each.own : [])) }
 }
 
 /** Slower blows are told one by one; a voice has its pitch above. Hz. */
@@ -132,7 +193,9 @@ function onComb(envelope: EnvelopeLine[], beat: number): number {
 }
 
 /** Noise that swells once a turn. */
-function roughMark(envelope: EnvelopeLine[]): number {
-  const once = Math.max(0, ...envelope.filter(({ what }) => what === 'turn').map(({ strength }) => strength))
-  return rises(once, 0.15, 0.4)
+function roughMark(envelope: EnvelopeLine[], rpm: HeardSpeed | null): number {
+  const once = envelope.filter(
+    ({ what, hz }) => what === 'turn' && rpm && Math.abs((hz * 60) / rpm.value - 1) < 0.1,
+  )
+  return rises(Math.max(0, ...once.map(({ strength }) => strength)), 0.1, 0.3)
 }
