@@ -1,6 +1,6 @@
 import { drawScene, type Noise, record } from '../src/core/sound/hear/recordings.testing'
 import { expect, type Page, PHONE, test } from './fixtures'
-import { ready, saved, startJob } from './support'
+import { expectAccessible, ready, saved, startJob } from './support'
 import { wav } from './wav'
 
 const RATE = 16_000
@@ -150,4 +150,30 @@ test.describe('on a phone', () => {
     await expect(told(page)).not.toContainText('Likely')
     expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBe(390)
   })
+})
+
+test('the recording itself is kept only where that is asked for, and is heard again after a reload', async ({
+  page,
+}) => {
+  await startJob(page, 'bathroom fan grinds')
+  await page.getByLabel('Choose a recording').setInputFiles(recording('outer-race', 'not-kept.wav'))
+  await expect(told(page)).toBeVisible()
+  await expect(page.locator('audio')).toHaveCount(0)
+  await page.getByRole('checkbox', { name: /^Keep the recording itself too/ }).check()
+  const file = recording('outer-race', 'kept.wav')
+  await page.getByLabel('Choose a recording').setInputFiles(file)
+  await expect(page.getByLabel('The recording before')).toBeVisible()
+  await saved(page)
+  await page.reload()
+  await ready(page)
+  const heard = page.getByLabel('The recording before')
+  const address = await heard.getAttribute('src')
+  expect(Buffer.compare(await (await page.request.get(address!)).body(), file.buffer)).toBe(0)
+  // Chromium reads it whole: its length is that of what was recorded.
+  await heard.evaluate((audio: HTMLAudioElement) => {
+    audio.preload = 'auto'
+    audio.load()
+  })
+  await expect.poll(() => heard.evaluate((audio: HTMLAudioElement) => Math.round(audio.duration))).toBe(4)
+  await expectAccessible(page)
 })

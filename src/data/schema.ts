@@ -1,6 +1,6 @@
 import type { Generated } from 'kysely'
 import type { HouseTables } from '@/core/house/rows'
-import type { EventRow, HouseholdRow, JobTables, MachineRow } from '@/core/job/rows'
+import type { EventRow, HouseholdRow, JobTables, MachineRow, RecordingFormat } from '@/core/job/rows'
 import type { FamilyId } from '@/core/knowledge/vocabulary'
 
 /** Tables of the household over the years that hold whole rows of the core. */
@@ -41,6 +41,7 @@ export interface Schema extends HouseRowTables {
   known_act: KnownActRow
   house_event: HouseEventRow
   photo: PhotoRow
+  recording: RecordingRow
   bench_line: BenchLineRow
   own_name: OwnNameRow
   deleted: DeletedRow
@@ -144,6 +145,15 @@ export interface PhotoRow {
   height: number
   bytes: number
   caption: string
+  at: string
+}
+
+/** A recording itself, where somebody asked to keep it; under the id of its sound. */
+export interface RecordingRow {
+  id: string
+  jobId: string
+  format: RecordingFormat
+  bytes: Uint8Array
   at: string
 }
 

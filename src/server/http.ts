@@ -7,6 +7,7 @@ import { isAtTheMachine } from './door/hosts'
 const STATUS: Record<string, number> = {
   'unknown-job': 404,
   'unknown-photo': 404,
+  'unknown-recording': 404,
   'unknown-catalogue': 404,
   'unknown-part': 404,
   'unknown-archive': 404,

@@ -3,6 +3,7 @@ import { join } from 'node:path'
 import { sql } from 'kysely'
 import { pictureColumns } from '@/core/job/ledger/labels'
 import { type Database, type DataFolder, transact } from '@/data/database'
+import { removeUnnamed } from '@/data/recordings'
 
 interface Opened {
   db: Database
@@ -19,7 +20,7 @@ const NAMED_BY: readonly (readonly [table: string, column: string])[] = [
 ]
 
 /**
- * Remove pictures that no row names, and no act of the last day that can be taken back or done again: their rows in one
+ * Remove pictures and recordings that no row names, and no act of the last day that can be taken back or done again: their rows in one
  * transaction, then their files, and what an interrupted writing has left.
  *
  * @returns how many pictures went
@@ -51,6 +52,7 @@ export async function removeOrphans({ db, folder }: Opened, now = Date.now()): P
     }
     return orphans
   })
+  await transact(db, (trx) => removeUnnamed(trx, before))
   await removeFiles({ db, folder }, now)
   return gone.length
 }

@@ -6,7 +6,7 @@ import { type ArchivedHouseTable, houseColumns } from './houseColumns'
 import { fits } from './values'
 
 export const ARCHIVE_FORMAT = 'rest-cog-archive'
-export const ARCHIVE_VERSION = 4
+export const ARCHIVE_VERSION = 5
 
 /** The first file of an archive. */
 export interface ArchiveHead {

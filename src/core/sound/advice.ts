@@ -6,6 +6,8 @@ export type RecordingAdvice = 'too-loud' | 'too-quiet' | 'too-short' | 'enough'
 /** Shorter ones tell no speed; longer ones tell nothing more. Seconds. */
 export const LEAST_SECONDS = 3
 export const MOST_SECONDS = 10
+/** Of a recording that is kept itself: a minute, uncompressed and in stereo. */
+export const MOST_RECORDING_BYTES = 12_000_000
 /** Samples from here on are cut off at the top. Of full scale. */
 const CUT_OFF = 0.985
 /** Under this a phone's own noise is as loud. dB below full scale. */

@@ -11,6 +11,7 @@ import { houseTable } from '@/data/house'
 import { findHousehold, listJobs, listMachines, listOwnNames } from '@/data/household'
 import { listEvents, loadSnapshot } from '@/data/jobs'
 import { listCatalogues, partsOf } from '@/data/parts'
+import { recordingsOf } from '@/data/recordings'
 import { type Store, store } from '../store'
 import { streamOf } from './stream'
 
@@ -60,6 +61,9 @@ async function* files({ db, folder }: Store, jobIds?: string[]): AsyncGenerator<
     const bytes = await readFile(join(folder.photos, `${hash}.webp`)).catch(() => null)
     if (bytes) yield { name: `photos/${hash}.webp`, bytes }
   }
+  for (const { id: jobId } of jobs)
+    for await (const { id, bytes } of recordingsOf(db, jobId))
+      yield { name: `recordings/${jobId}/${id}`, bytes: new Uint8Array(bytes) }
 }
 
 /** Steps of a job that go along; a job of an evening has some hundreds. */

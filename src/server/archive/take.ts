@@ -16,6 +16,8 @@ import { CoreError } from '@/core/errors'
 import { type By, type JobSnapshot, newId } from '@/core/job'
 import { listTables, type MachineRow } from '@/core/job/rows'
 import { titleAndPlace } from '@/core/job/title'
+import { MOST_RECORDING_BYTES } from '@/core/sound/advice'
+import { formatOf } from '@/core/sound/format'
 import { dropDeleted, removeForGood } from '@/data/alive'
 import { type Transaction, transact } from '@/data/database'
 import { insertMissingHouse } from '@/data/house'
@@ -29,6 +31,7 @@ import {
 } from '@/data/household'
 import { hasJob, insertEvent, insertJob, insertMachine, insertPhoto, insertRows, openAt } from '@/data/jobs'
 import { findCatalogue, insertCatalogue, insertMissingParts } from '@/data/parts'
+import { insertRecording } from '@/data/recordings'
 import { sha256 } from '../sha256'
 import { store } from '../store'
 import { type Allowed, entriesOf } from './entries'
@@ -60,6 +63,8 @@ export interface Taking {
 }
 
 const ID = '[0-9A-Za-z_-]{1,120}'
+/** Of a job, under the id of its sound. */
+const RECORDING = /^recordings\/([0-9a-z-]{4,40})\/([0-9A-Za-z_-]{1,40})$/
 const ALLOWED: Allowed[] = [
   { name: /^rest-cog\.json$/, most: 10_000 },
   { name: /^machines\.json$/, most: 30_000_000 },
@@ -71,6 +76,7 @@ const ALLOWED: Allowed[] = [
   { name: /^jobs\/[0-9a-z-]{4,40}\.json$/, most: 30_000_000 },
   { name: /^events\/[0-9a-z-]{4,40}\.json$/, most: 60_000_000 },
   { name: /^photos\/[0-9a-f]{64}\.webp$/, most: 30_000_000 },
+  { name: RECORDING, most: MOST_RECORDING_BYTES },
 ]
 
 /**
@@ -117,8 +123,9 @@ export async function takeArchive(
       for (const photo of photos) await insertPhoto(trx, { ...photo, caption: '', at })
       /** Jobs whose steps come along: those that came in as they are. */
       const whole = new Map<string, boolean>()
-      for await (const { name, json } of filesOf(path)) {
-        if (name.startsWith('jobs/')) {
+      for await (const { name, json, bytes } of filesOf(path)) {
+        if (bytes) await takeRecording(trx, name, bytes, at, whole)
+        else if (name.startsWith('jobs/')) {
           const archived = archivedJob(json, name)
           const machine = byId.get(archived.job.machineId)
           if (!machine) throw noMachine(archived.job.id)
@@ -163,7 +170,7 @@ async function takeJob(
     report.replaced.push(title)
   } else report.jobs++
   const copy = here && taking.both === 'copy'
-  const job = copy ? renamed(archived, () => newId(now, Math.random)) : archived
+  const job = copy ? withoutRecordings(renamed(archived, () => newId(now, Math.random))) : archived
   const household = await findHousehold(trx)
   if (!household) return
   const other = job.job.status === 'open' ? await openAt(trx, machine.id) : undefined
@@ -179,6 +186,12 @@ async function takeJob(
   if (!copy) whole.set(id, job.job.status === 'closed')
   if (job.job.status === 'open') report.open.push(title)
 }
+
+/** A copy beside the job that is here: the recordings themselves stay with that one. */
+const withoutRecordings = (job: ArchivedJob): ArchivedJob => ({
+  ...job,
+  sounds: job.sounds.map((row) => ({ ...row, kept: null })),
+})
 
 const isShared = async (trx: Transaction, id: string): Promise<boolean> =>
   (await trx
@@ -200,6 +213,19 @@ async function takeEvents(
     const closed = whole.get(event.jobId)
     if (closed !== undefined) await insertEvent(trx, closed ? event : { ...event, state: 'dropped' })
   }
+}
+
+/** A recording of a job that came in as it is; its row says the format already. */
+async function takeRecording(
+  trx: Transaction,
+  name: string,
+  bytes: Buffer,
+  at: string,
+  whole: Map<string, boolean>,
+): Promise<void> {
+  const [, jobId = '', id = ''] = RECORDING.exec(name) ?? []
+  const format = formatOf(bytes)
+  if (format && whole.has(jobId)) await insertRecording(trx, { id, jobId, format, bytes, at })
 }
 
 async function takeExtra(
@@ -277,7 +303,9 @@ async function checked(path: string, staged: string): Promise<{ machines: Machin
     if (name === 'rest-cog.json') archiveHead(parsed(bytes, name))
     else if (name === 'machines.json') machines = archivedMachines(parsed(bytes, name))
     else if (name.startsWith('jobs/')) needs.push(archivedJob(parsed(bytes, name), name).job)
-    else if (!name.startsWith('photos/')) checkedExtra(name, parsed(bytes, name))
+    else if (RECORDING.test(name)) {
+      if (!formatOf(bytes)) throw changed('a recording is none', name)
+    } else if (!name.startsWith('photos/')) checkedExtra(name, parsed(bytes, name))
     else {
       const photo = await photoOf(name, bytes)
       await writeFile(join(staged, `${photo.hash}.webp`), bytes)
@@ -300,9 +328,10 @@ function checkedExtra(name: string, json: unknown): void {
 }
 
 /** What is written of an archive, in its order; photos lie in their folder by then. */
-async function* filesOf(path: string): AsyncGenerator<{ name: string; json: unknown }> {
+async function* filesOf(path: string): AsyncGenerator<{ name: string; json: unknown; bytes?: Buffer }> {
   for await (const { name, bytes } of entriesOf(path, ALLOWED))
-    if (!name.startsWith('photos/') && name !== 'machines.json' && name !== 'rest-cog.json')
+    if (RECORDING.test(name)) yield { name, json: null, bytes }
+    else if (!name.startsWith('photos/') && name !== 'machines.json' && name !== 'rest-cog.json')
       yield { name, json: parsed(bytes, name) }
 }
 
@@ -324,15 +353,13 @@ function parsed(bytes: Buffer, name: string): unknown {
   }
 }
 
+const changed = (what: string, name: string) =>
+  new CoreError('bad-archive', `This archive was changed: ${what}. Nothing was brought in.`, name)
+
 /** A picture is named by its content and is the kind of picture that is kept here. */
 async function photoOf(name: string, bytes: Buffer): Promise<Photo> {
   const hash = sha256(bytes)
-  const wrong = () =>
-    new CoreError(
-      'bad-archive',
-      'This archive was changed: a photo is not the one it says. Nothing was brought in.',
-      name,
-    )
+  const wrong = () => changed('a photo is not the one it says', name)
   if (name !== `photos/${hash}.webp`) throw wrong()
   const { format, width, height } = await sharp(bytes, { limitInputPixels: 80_000_000 })
     .metadata()

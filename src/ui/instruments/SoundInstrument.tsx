@@ -1,7 +1,7 @@
 'use client'
 
 import { useState } from 'react'
-import type { Heard } from '@/core/sound/hear'
+import { type Heard, surenessOf } from '@/core/sound/hear'
 import { SelectField } from '../kit/TextField'
 import { TakeSound } from '../sound/TakeSound'
 import { Told } from '../sound/Told'
@@ -27,6 +27,7 @@ export function SoundInstrument({ address, jobs }: InstrumentProps) {
       : {}),
   }
   const [likeliest] = told?.suggests ?? []
+  const recorded = likeliest && surenessOf(likeliest)?.sure
   return (
     <>
       <div className="grid max-w-2xl grid-cols-2 gap-3 mid:grid-cols-3">
@@ -70,10 +71,12 @@ export function SoundInstrument({ address, jobs }: InstrumentProps) {
         kept="The recording stays with you: nothing of it is sent anywhere."
       />
       {told ? <Told heard={told} /> : null}
-      {told && likeliest && likeliest.value !== 'none' ? (
+      {likeliest && recorded && likeliest.value !== 'none' ? (
         <IntoJob
           jobs={jobs}
-          acts={(id) => [{ kind: 'finding.set', id: id(), observation: 'sound', value: likeliest.value }]}
+          acts={(id) => [
+            { kind: 'finding.set', id: id(), observation: 'sound', value: likeliest.value, recorded },
+          ]}
         />
       ) : null}
     </>

@@ -8,6 +8,7 @@ import { useJob } from '../job/JobProvider'
 import { NumberField } from '../kit/NumberField'
 import { Section } from '../kit/Section'
 import { atHand } from '../kit/whenReached'
+import { recordingAddress, sendRecording } from './sendRecording'
 import { TakeSound } from './TakeSound'
 
 /** What was heard, said and drawn, comes once something was: a job without a recording loads none of it. */
@@ -50,16 +51,20 @@ export function SoundBlock({ way }: { way: 'before' | 'after' }) {
       {closed ? null : (
         <TakeSound
           of={heardOf(snapshot)}
-          onHeard={(name, sound) =>
+          onHeard={async (name, sound, file) => {
+            const own = id()
+            const kept = file && (await sendRecording(snapshot.job.id, own, file))
             act({
               kind: 'sound.add',
-              id: id(),
+              id: own,
               way,
               name: name.slice(0, 200),
               analysis: JSON.stringify(sound),
+              ...(kept ? { kept } : {}),
             })
-          }
-          kept="Its level, spectrum and what it may be are kept with the job; the recording itself stays with you."
+          }}
+          keeps
+          kept="Its level, spectrum and what it may be are kept with the job; the recording itself only if you ask for it."
         />
       )}
       {sounds.before || sounds.after ? <WasHeard way={way} /> : null}
@@ -76,6 +81,16 @@ function Side({ name, heard }: { name: string; heard: HeardSound | null }) {
         <>
           <span>{heard.row.name}</span>
           <span className="caption num">{`${heard.sound.seconds} s, heard ${when(heard.row.at, now)}`}</span>
+          {heard.row.kept ? (
+            // biome-ignore lint/a11y/useMediaCaption: what a machine sounds like has no words
+            <audio
+              className="h-11 max-w-full"
+              controls
+              preload="metadata"
+              aria-label={`The recording ${name.toLowerCase()}`}
+              src={recordingAddress(snapshot.job.id, heard.row.id)}
+            />
+          ) : null}
           {snapshot.job.status === 'closed' ? null : (
             <button
               type="button"

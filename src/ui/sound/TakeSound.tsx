@@ -11,19 +11,23 @@ import { heardIn, recorded } from './listen'
 interface TakeSoundProps {
   /** What is known of the machine that is heard. */
   of: HeardOf
-  onHeard: (name: string, heard: SoundAnalysis) => void
+  /** `file`: the recording itself, where it is asked to be kept. */
+  onHeard: (name: string, heard: SoundAnalysis, file: Blob | null) => void | Promise<void>
   /** What becomes of the recording. */
   kept: string
+  /** Whether the recording itself can be kept. */
+  keeps?: boolean
 }
 
 /** What is under way: nothing, a recording with its level, or listening with its share done. */
 type Doing = { what: 'recording'; level: RecordingLevel | null } | { what: 'listening'; share: number } | null
 
 /** A few seconds from the microphone or a file, listened to in a worker. */
-export function TakeSound({ of, onHeard, kept }: TakeSoundProps) {
+export function TakeSound({ of, onHeard, kept, keeps = false }: TakeSoundProps) {
   const [doing, setDoing] = useState<Doing>(null)
   const [error, setError] = useState('')
   const [canRecord, setCanRecord] = useState(true)
+  const [keep, setKeep] = useState(false)
   const running = useRef<AbortController | null>(null)
   const enough = useRef<AbortController | null>(null)
   // What is typed while it records counts: it is asked for when the listening begins.
@@ -41,7 +45,8 @@ export function TakeSound({ of, onHeard, kept }: TakeSoundProps) {
       const file = await from(abort.signal)
       const onShare = (share: number) => setDoing({ what: 'listening', share })
       onShare(0)
-      onHeard(name, await heardIn(file, () => known.current, abort.signal, onShare))
+      const heard = await heardIn(file, () => known.current, abort.signal, onShare)
+      await onHeard(name, heard, keeps && keep ? file : null)
     } catch (failure) {
       if (!abort.signal.aborted)
         setError(failure instanceof Error ? failure.message : 'This could not be heard.')
@@ -118,6 +123,17 @@ export function TakeSound({ of, onHeard, kept }: TakeSoundProps) {
           </button>
         ) : null}
       </div>
+      {keeps ? (
+        <label className="mt-1 flex min-h-11 w-fit items-center gap-2">
+          <input
+            type="checkbox"
+            className="size-5"
+            checked={keep}
+            onChange={(event) => setKeep(event.target.checked)}
+          />
+          Keep the recording itself too, to hear it again
+        </label>
+      ) : null}
       <p className="caption mt-1">
         {canRecord ? '' : `${pageCan.microphone.without} `}
         {kept}

@@ -1,5 +1,6 @@
 'use client'
 
+import type { RecordedSureness } from '@/core/knowledge/recordingsCounted'
 import { valueLabel } from '@/core/knowledge/valueLabels'
 import { type Heard, surenessOf } from '@/core/sound/hear'
 import { significant } from '@/core/units'
@@ -9,19 +10,22 @@ interface ToldProps {
   heard: Heard
   /** What stands as heard in the job; left out where nothing can be noted. */
   noted?: string | null
-  onNote?: (value: string) => void
+  onNote?: (value: string, recorded: RecordedSureness) => void
 }
 
 /** What a recording may be, as questions with the figures behind them; nothing of it is a verdict. */
 export function Told({ heard, noted = null, onNote }: ToldProps) {
-  const asked = saidSuggestions(heard).filter((each) => surenessOf(each) !== null)
+  const asked = saidSuggestions(heard).flatMap((each) => {
+    const sure = surenessOf(each)?.sure
+    return sure ? [{ ...each, sure }] : []
+  })
   return (
     <div className="mt-3 border-ink border-l-4 pl-3" data-testid="told" role="status">
       {asked.length === 0 ? (
         <p>It is not clear what this is. Record it nearer, for three to ten seconds, with nobody talking.</p>
       ) : null}
       <ul>
-        {asked.map(({ value, confidence, text }) => (
+        {asked.map(({ value, confidence, text, sure }) => (
           <li key={value} className="flex flex-wrap items-center gap-x-3 gap-y-1 border-line border-b py-1.5">
             <span className="min-w-0 flex-1 basis-64">
               {text}
@@ -32,7 +36,10 @@ export function Told({ heard, noted = null, onNote }: ToldProps) {
                 type="button"
                 className="chip"
                 aria-pressed={noted === value}
-                onClick={() => onNote(value)}
+                onClick={() => {
+                  // Heard by ear and told by the recording: what was heard stays as it is.
+                  if (noted !== value) onNote(value, sure)
+                }}
               >
                 {noted === value ? 'Noted' : `Yes, note “${valueLabel('sound', value)}”`}
               </button>

@@ -4,6 +4,7 @@ import { useMemo } from 'react'
 import { fieldText } from '@/core/job'
 import { SOUND_PART } from '@/core/job/fields'
 import { comparedSounds } from '@/core/job/proving/sounds'
+import type { RecordedSureness } from '@/core/knowledge/recordingsCounted'
 import { changeLines } from '@/wording/sayHeard'
 import type { DrawnSound } from '@/wording/soundCharts'
 import { useJob } from '../job/JobProvider'
@@ -34,8 +35,8 @@ export function WasHeard({ way }: { way: 'before' | 'after' }) {
           {...(way === 'before' && !closed
             ? {
                 noted: snapshot.findings.find(({ observation }) => observation === 'sound')?.value ?? null,
-                onNote: (value: string) =>
-                  act({ kind: 'finding.set', id: id(), observation: 'sound', value }),
+                onNote: (value: string, recorded: RecordedSureness) =>
+                  act({ kind: 'finding.set', id: id(), observation: 'sound', value, recorded }),
               }
             : {})}
         />

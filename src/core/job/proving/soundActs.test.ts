@@ -1,7 +1,9 @@
 import { describe, expect, it } from 'vitest'
 import { type Heard, keptOf } from '../../sound/hear'
 import type { Act } from '../acts/actTypes'
+import { diagnoseInputOf } from '../evidence/derive'
 import { act, bath, id, refused } from '../job.testing'
+import type { RecordingFormat } from '../rows'
 import { comparedSounds, heardOf } from './sounds'
 
 const MOST_BANDS = 88
@@ -37,7 +39,8 @@ const analysis = (heard?: Heard, more = '') =>
     ...(heard ? { heard } : {}),
     more,
   })
-const add = (text: string): Act => ({
+const add = (text: string, kept?: RecordingFormat): Act => ({
+  ...(kept ? { kept } : {}),
   kind: 'sound.add',
   id: id(),
   way: 'before',
@@ -67,7 +70,42 @@ describe('a recording is kept with its job', () => {
     }
   })
 
+  it('and says whether the recording itself is kept; mostly it is not', () => {
+    const kept = (job: ReturnType<typeof bath>) => job.sounds.map((row) => row.kept)
+    expect(kept(act(bath(), add(analysis())))).toEqual([null])
+    expect(kept(act(bath(), add(analysis(), 'webm')))).toEqual(['webm'])
+  })
+
   it('and is refused where it is no analysis', () => {
     expect(refused(bath(), add('{}'))).toBe('not-a-sound')
+  })
+})
+
+describe('a sound that a recording told', () => {
+  const note = (value: string | null, recorded?: 'likely' | 'maybe'): Act => ({
+    kind: 'finding.set',
+    id: id(),
+    observation: 'sound',
+    value,
+    ...(recorded ? { recorded } : {}),
+  })
+
+  it('weighs as recordings were counted, until somebody says what they hear', () => {
+    const told = act(bath(), note('grinding', 'maybe'))
+    expect(diagnoseInputOf(told)).toMatchObject({ observations: { sound: 'grinding' }, recorded: 'maybe' })
+    expect(diagnoseInputOf(act(told, note('grinding', 'likely'))).recorded).toBe('likely')
+    expect(diagnoseInputOf(act(told, note('grinding'))).recorded).toBeUndefined()
+    expect(diagnoseInputOf(act(told, note(null))).recorded).toBeUndefined()
+  })
+
+  it('is the only finding of which a recording tells anything', () => {
+    const smell: Act = {
+      kind: 'finding.set',
+      id: id(),
+      observation: 'smell',
+      value: 'none',
+      recorded: 'likely',
+    }
+    expect(act(bath(), smell).findings[0]?.recorded).toBeNull()
   })
 })
