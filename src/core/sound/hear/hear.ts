@@ -65,9 +65,11 @@ export function hear(
 
 function withoutDirect(samples: Float32Array): Float32Array {
   let sum = 0
-  for (const sample of samples) sum += sample
+  for (let i = 0; i < samples.length; i++) sum += samples[i] ?? 0
   const mean = sum / Math.max(1, samples.length)
-  return samples.map((sample) => sample - mean)
+  const out = new Float32Array(samples.length)
+  for (let i = 0; i < out.length; i++) out[i] = (samples[i] ?? 0) - mean
+  return out
 }
 
 function figuresOf(

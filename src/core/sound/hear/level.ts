@@ -38,9 +38,10 @@ const CLIPS_A_SECOND = 5
 
 /** Three samples in a row at full scale, more than five times a second. */
 export function isClipped({ samples, rate }: Samples): boolean {
-  let [run, clips] = [0, 0]
-  for (const sample of samples) {
-    run = Math.abs(sample) >= FULL ? run + 1 : 0
+  let run = 0
+  let clips = 0
+  for (let i = 0; i < samples.length; i++) {
+    run = Math.abs(samples[i] ?? 0) >= FULL ? run + 1 : 0
     if (run === 3) clips++
   }
   return clips > (CLIPS_A_SECOND * samples.length) / rate

@@ -37,7 +37,28 @@ export const meanOf = (all: Spectrum[]): Spectrum =>
 
 /** Line by line the middle value: what sounds all the time; a word, a knock or a tune beside it falls out. */
 export const middleOf = (all: Spectrum[]): Spectrum =>
-  combined(all, (values) => values.sort()[values.length >> 1] ?? 0)
+  combined(all, (values) => chosen(values, values.length >> 1))
+
+/** The value that would stand at a place were they sorted (Hoare's selection): some ten thousand times a recording. */
+function chosen(values: Float64Array, place: number): number {
+  let [low, high] = [0, values.length - 1]
+  while (low < high) {
+    const pivot = values[(low + high) >> 1] ?? 0
+    let [i, j] = [low, high]
+    while (i <= j) {
+      while ((values[i] ?? 0) < pivot) i++
+      while ((values[j] ?? 0) > pivot) j--
+      if (i > j) break
+      const held = values[i] ?? 0
+      values[i++] = values[j] ?? 0
+      values[j--] = held
+    }
+    if (place <= j) high = j
+    else if (place >= i) low = i
+    else break
+  }
+  return values[place] ?? 0
+}
 
 function combined(all: Spectrum[], of: (values: Float64Array) => number): Spectrum {
   const [first] = all
