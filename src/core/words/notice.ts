@@ -46,7 +46,8 @@ export interface NoticeReading {
 export function readNotice({ text, family }: NoticeInput): NoticeReading {
   const reading = read(text)
   const pieces = piecesOf(reading)
-  const { facts, denied } = settled(toldIn(reading, pieces))
+  const all = toldIn(reading, pieces)
+  const { facts, denied } = settled(all)
   if (tellsNoise(reading)) forgetSilence(facts)
   const named = dangersIn(reading, pieces)
   const likely = likelyIn(reading)
@@ -77,7 +78,8 @@ export function readNotice({ text, family }: NoticeInput): NoticeReading {
   result.rest = restOf(
     text,
     reading,
-    [...told, ...denied, ...dangers].map(({ match }) => match),
+    // Words that told the same less exactly were understood as well.
+    [...all, ...dangers].map(({ match }) => match),
   )
   return result
 }

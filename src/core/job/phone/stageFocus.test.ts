@@ -154,6 +154,9 @@ describe('what a phone shows of a stage', () => {
       ),
     )
     expect(focus(told, 'match').parts).toContain('beside')
+    // A plate of which no more can be read is no dead end.
+    const one: Act = { kind: 'field.set', id: id(), part: 'motor-old', field: 'volts', typed: '115' }
+    expect(focus(act(job, one), 'match').parts).toEqual(['which', 'old', 'beside'])
     // Of a capacitor the label alone is enough.
     const label: Act = {
       kind: 'field.set',

@@ -3,7 +3,6 @@ import type { ObservationId } from '../../knowledge/vocabulary'
 import { partsOut } from '../energy/bench'
 import type { Energy } from '../energy/energy'
 import { unansweredPlan } from '../energy/place'
-import { capacitorOf } from '../evidence/derive'
 import { isPartChosen, noHandsOf } from '../fields'
 import { stillOut } from '../proving/stillOut'
 import type { JobSnapshot } from '../rows'
@@ -138,9 +137,9 @@ const stages: Record<string, Focus | undefined> = {
     if (isPartChosen(snapshot)) return { parts: ['which', 'fit'], rows: [] }
     const told = snapshot.fields.filter(({ part }) => part === 'motor-old' || part === 'capacitor-old')
     if (told.length > 2) return { parts: ['which', 'beside'], rows: [] }
-    // The label of a capacitor tells all that its seller is asked for.
-    const labelled = capacitorOf(snapshot, 'old').label !== null
-    return { parts: labelled ? ['which', 'old', 'beside'] : ['which', 'old'], rows: [] }
+    // Who can read no more than this goes on with it: what to ask a seller for, and what to measure first, say what is still open.
+    const anything = told.length > 0 || snapshot.machine.motorKind !== null
+    return { parts: anything ? ['which', 'old', 'beside'] : ['which', 'old'], rows: [] }
   },
   refit: (snapshot) => {
     const { leads, landings } = snapshot

@@ -121,7 +121,8 @@ export const dangerRules: DangerRule[] = [
   {
     stop: 'breaker-retrips',
     ways: `{reset} ... {trips} .. again/straight/at/immediately
-      {neg} stay in/on/reset
+      {neg} stay in/reset
+      {breaker} ... {neg} stay on
       {retrip}
       {trips} straight back
       {keeps} tripping

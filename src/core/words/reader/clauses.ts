@@ -35,6 +35,11 @@ export function piecesOf(reading: Reading): Piece[] {
   }
   tokens.forEach((token, index) => {
     if (token.kind === 'stop' || token.kind === 'comma' || BUTS.has(token.text)) close(index)
+    // “Used to hum now nothing”: what was ends where what is begins, comma or not.
+    else if (token.text === 'now' && index > from && pieceOf(reading, from, index).past) {
+      pieces.push(pieceOf(reading, from, index))
+      from = index
+    }
   })
   close(tokens.length)
   tellApart(pieces)

@@ -187,7 +187,7 @@ export const airFacts: FactRule[] = [
      milk turns
      {fridge} .. {neg} .. {keepcold}
      {fridge} .. {getswarm}`,
-    { unless: ['holdfine'] },
+    { unless: ['holdfine', 'eggs', 'gasword'] },
   ),
   fact('temperature-effect', 'damp-or-mould', `{mould}`),
   fact(

@@ -239,7 +239,7 @@ export const aroundFacts: FactRule[] = [
     `{contactor|plunger} ... {neg} .. {pullsin|run|go}
      {contactor|plunger} ... {neg} .. in
      {contactor|plunger} .. {staysout}
-     {neg} .. {pullsin}
+     {neg} .. {drawnin}
      {plunger} .. {neg}`,
     { unless: ['fanword'] },
   ),

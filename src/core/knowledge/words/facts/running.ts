@@ -26,9 +26,10 @@ export const runningFacts: FactRule[] = [
      {offpower} .. still it {blows|run}
      {thermostat} off and still
      {evenoff} ... {still} {run|blows}`,
-    { unless: ['noisy', 'rattle', 'click', 'onoff', 'startstop', 'coasts', 'normalrun'] },
+    { unless: ['noisy', 'rattle', 'click', 'onoff', 'startstop', 'coasts', 'normalrun', 'staysoff'] },
   ),
   fact('fan-state', 'wont-stop', `{neg} turns/shuts/switches it off`, { of: 'any' }),
+  fact('fan-state', 'dead', `{staysoff} {whatever}`, { of: 'any' }),
   fact(
     'fan-state',
     'runs-backwards',
@@ -50,6 +51,7 @@ export const runningFacts: FactRule[] = [
     { unless: ['neg'] },
   ),
   fact('fan-state', 'intermittent', `{onoff}`, { unless: ['metered'], mended: ['metered'] }),
+  fact('fan-state', 'intermittent', `{run} .. {ifwhen} i? {banged}\n{ifwhen} i? {banged} .. {run}`),
   fact(
     'fan-state',
     'runs-normally',
@@ -62,7 +64,7 @@ export const runningFacts: FactRule[] = [
      {run} like the day
      {run} .. {as} .. {wanted}
      {now} it? 's? .. {normalrun}`,
-    { unless: ['by-hand', 'speedword', 'before', 'sampled'] },
+    { unless: ['by-hand', 'speedword', 'before', 'sampled', 'banged'] },
   ),
   fact(
     'fan-state',
@@ -89,6 +91,7 @@ export const runningFacts: FactRule[] = [
     'dead',
     `{neg} _ {run}
      {halted}
+     now nothing $
      {neg} {by} itself
      {run} {neg} $
      {neg} {hum} {neg}
@@ -206,17 +209,14 @@ export const runningFacts: FactRule[] = [
     { of: 'any' },
   ),
   fact('free-spin', 'seized', `{seized}`, {
-    unless: ['safety', 'filter', 'duct', 'screwword', 'ifword', 'debris'],
+    unless: ['safety', 'filter', 'duct', 'screwword', 'ifword', 'debris', 'cantoff'],
   }),
-  fact(
-    'free-spin',
-    'seized',
-    `{neg} .. {run|budge} .. {by-hand}\n{by-hand} .. {neg} .. {run|budge}\n{neg} {budge}`,
-    {
-      unless: ['damper', 'nudgeword'],
-      of: 'any',
-    },
-  ),
+  fact('free-spin', 'seized', `{neg} .. {run|budge} .. {by-hand}\n{by-hand} .. {neg} .. {run|budge}`, {
+    unless: ['damper', 'nudgeword'],
+    of: 'any',
+  }),
+  // “Cannot turn it off” is no shaft that does not turn.
+  fact('free-spin', 'seized', `{neg} {budge}`, { unless: ['damper', 'nudgeword', 'offword'], of: 'any' }),
   fact('free-spin', 'rubs', `{rubs}`, { of: 'any', unless: ['clean', 'paint', 'shockword', 'handword'] }),
   fact(
     'free-spin',
@@ -284,7 +284,8 @@ export const runningFacts: FactRule[] = [
     'nudge-start',
     'does-nothing',
     `{nudge} .... {nothingelse}
-     {nudge} ... {neg} .. {run}`,
+     {nudge} ... {neg} .. {run}
+     {neg} .. {run|budge} {whenonly} i? {nudge}`,
     { unless: ['resetbutton'] },
   ),
   fact(
