@@ -38,7 +38,7 @@ export const airFacts: FactRule[] = [
      nothing gets {suck} through
      nothing gets pulled through
      {moves} {neg} air`,
-    { unless: ['sootair', 'gasword', 'safety'] },
+    { unless: ['sootair', 'gasword', 'safety', 'contactor', 'plunger'] },
   ),
   fact(
     'air-flow',
@@ -53,7 +53,7 @@ export const airFacts: FactRule[] = [
      {neg} .. {blows} .. {like|much}
      {grille} .. {hardly}
      {wontclear}`,
-    { unless: ['slowmotor'] },
+    { unless: ['slowmotor', 'contactor', 'plunger'] },
   ),
   fact(
     'air-flow',
