@@ -36,6 +36,9 @@ describe('the sizes of a seller’s page', () => {
     ['motor OD 5.6 in', { diameterMm: 142.2 }],
     ['Shaft (dia x length): 1/2" x 4.5"', { shaftDiameterMm: 12.7, shaftLengthMm: 114.3 }],
     ['5" motor, 1/2" x 3-1/2" Long Shaft', { shaftDiameterMm: 12.7, shaftLengthMm: 88.9 }],
+    ['fan motor 2-1/2 in dia, bracket mount', { diameterMm: 63.5 }],
+    ['3.3" diameter, CW', { diameterMm: 83.8 }],
+    ['shaft 3/16 x 1 in 2-1/2 in dia', { shaftDiameterMm: 4.8, shaftLengthMm: 25.4, diameterMm: 63.5 }],
   ] as const)('“%s” are %j', (text, sizes) => {
     expect(read(text)).toEqual(sizes)
   })
@@ -53,6 +56,10 @@ describe('the sizes of a seller’s page', () => {
     // No shaft is as thick as that, no body as thin.
     'shaft 5"',
     'motor diameter 3 mm',
+    // It may be the shaft, or the wheel.
+    '1/2 in dia',
+    '8 in dia blade',
+    '10" diameter fan blade',
     // Two shafts: which of both is meant nobody knows.
     'shaft 1/2" or 5/8"',
   ])('“%s” tells none', (text) => {

@@ -26,8 +26,11 @@ const LENGTH = String.raw`(?:length|long\b|lg\b\.?)`
 const SEP = String.raw`\s*[:=]?\s*`
 const NOT_ALONE = String.raw`(?!\s*(?:${UNIT})?\s*(?:x|×|or|\/|to|&|and)\s*[\d.])`
 
-/** The fullest first: what one has read the next does not see. */
-const patterns: [RegExp, SpecSize['field'][]][] = (
+/** No shaft of a fan is as thick. */
+const LEAST_BODY_MM = 45
+
+/** The fullest first: what one has read the next does not see. With the least that the figure must be, mm. */
+const patterns: [RegExp, SpecSize['field'][], number][] = (
   [
     [
       `${SHAFT}${SEP}(?:${DIA}\\s*)?${M(1)}\\s*(?:${DIA})?\\s*[x×]\\s*${M(2)}\\s*(?:${LENGTH}|l\\b)?`,
@@ -41,12 +44,15 @@ const patterns: [RegExp, SpecSize['field'][]][] = (
     [`${SHAFT}${SEP}${M(1)}${NOT_ALONE}`, 'shaftDiameterMm'],
     [`${BODY}\\s*${DIA}${SEP}${M(1)}`, 'diameterMm'],
     [`${M(1)}\\s*${DIA}\\s*${BODY}`, 'diameterMm'],
+    // Of no named thing: what is as thick as that is no shaft.
+    [`${M(1)}\\s*${DIA}(?!\\s*\\w*\\s*(?:shaft|wheel|blade|bore|duct|hole|propeller))`, 'thickMm'],
     [`${BODY}\\s*length${SEP}${M(1)}`, 'bodyLengthMm'],
     [`\\bleads?(?:\\s*(?:wires?\\s*)?length)?${SEP}${M(1)}`, 'leadLengthMm'],
   ] as const
 ).map(([source, field]) => [
   new RegExp(source, 'giu'),
-  field === 'shaft' ? ['shaftDiameterMm', 'shaftLengthMm'] : [field],
+  field === 'shaft' ? ['shaftDiameterMm', 'shaftLengthMm'] : [field === 'thickMm' ? 'diameterMm' : field],
+  field === 'thickMm' ? LEAST_BODY_MM : 0,
 ])
 
 /**
@@ -61,10 +67,10 @@ export function sizesIn(text: string): { sizes: SpecSize[]; rest: string } {
   const lines = text.replace(/[”“″]|''/g, '"').split('\n')
   const rest = lines.map((line) =>
     patterns.reduce(
-      (left, [pattern, fields]) =>
+      (left, [pattern, fields, least]) =>
         left.replace(pattern, (whole, ...found) => {
           const groups: Record<string, string | undefined> = found.at(-1)
-          const read = sizesOf(fields, groups)
+          const read = sizesOf(fields, groups, least)
           if (read === null) return whole
           sizes.push(...read.filter(({ field }) => sizes.every((each) => each.field !== field)))
           return ' '
@@ -76,7 +82,11 @@ export function sizesIn(text: string): { sizes: SpecSize[]; rest: string } {
 }
 
 /** Null where one of them has no unit, or is no such size. */
-function sizesOf(fields: SpecSize['field'][], found: Record<string, string | undefined>): SpecSize[] | null {
+function sizesOf(
+  fields: SpecSize['field'][],
+  found: Record<string, string | undefined>,
+  least: number,
+): SpecSize[] | null {
   const figures = fields.map((_, i) => found[`f${i + 1}`] ?? '')
   const units = fields.map((_, i) => unitOf(found[`u${i + 1}`]))
   const fraction = figures.some((figure) => figure.includes('/'))
@@ -90,7 +100,7 @@ function sizesOf(fields: SpecSize['field'][], found: Record<string, string | und
   )
   const fits = ({ field, typed }: SpecSize) => {
     const mm = typedValue(typed, 'mm')
-    return mm !== null && mm >= range[field][0] && mm <= range[field][1]
+    return mm !== null && mm >= Math.max(least, range[field][0]) && mm <= range[field][1]
   }
   return read.every(fits) ? read : null
 }

@@ -270,6 +270,7 @@ describe('the row of', () => {
         'nobody looked': [{ rotation: undefined }, turns('CW')],
         'nobody looked, it can be set': [{ rotation: undefined }, turns(undefined, true)],
         'nothing is told': [{}, { rotation: undefined }],
+        'the end is not told': [{}, { rotation: { direction: 'CW' } }],
         'nobody looked, nothing is told': [{ rotation: undefined }, { rotation: undefined }],
         'it can be set either way': [{}, turns(undefined, true)],
         'the other way, to be set': [{}, turns('CW', true)],
@@ -283,6 +284,7 @@ describe('the row of', () => {
         "nobody looked, nothing is told": "unknown: ? → ?. Note which way the old one turns, and from which end you look.",
         "nothing is told": "unknown: CCW from the shaft end → ?. Ask which way the new one turns.",
         "same": "ok: CCW from the shaft end → CCW from the shaft end. Turns the same way.",
+        "the end is not told": "unknown: CCW from the shaft end → CW, from an end that is not said. Ask which way the new one turns.",
         "the other way": "no: CCW from the shaft end → CW from the shaft end. Turns the other way and cannot be reversed.",
         "the other way, to be set": "work: CCW from the shaft end → CW from the shaft end, reversible. Set the rotation to CCW seen from the shaft end (plug or leads, as its diagram says). [set-rotation]",
       }
@@ -295,6 +297,7 @@ describe('the row of', () => {
       motorRows('capacitor', {
         same: [{}, cap(5, 370)],
         'nothing is told': [{}, { capacitor: undefined }],
+        'a kind that has none': [{}, { motorKind: 'shaded-pole', capacitor: undefined }],
         'it needs none': [{}, { capacitor: null }],
         'nobody read the fitted one': [{ capacitor: undefined }, {}],
         'none is fitted': [{ capacitor: null }, cap(5, 370)],
@@ -308,6 +311,7 @@ describe('the row of', () => {
     ).toMatchInlineSnapshot(`
       {
         "a hundredth beside": "ok: 4.96 µF 440 V → 5 µF 440 V. The fitted one suits, if it reads good.",
+        "a kind that has none": "ok: 5 µF 440 V → none. A motor of its kind needs none.",
         "another one": "work: 5 µF 440 V → 7.5 µF 370 V. Buy a 7.5 µF 370 V run capacitor. [buy-capacitor]",
         "it needs none": "ok: 5 µF 440 V → none. Needs no capacitor.",
         "more than a hundredth beside": "work: 4.94 µF 440 V → 5 µF 440 V. Buy a 5 µF 440 V run capacitor. [buy-capacitor]",

@@ -1,4 +1,4 @@
-import { brushedKinds, electronicKinds, isOf, pscKinds } from '../../knowledge/motorKinds'
+import { brushedKinds, capacitorKinds, electronicKinds, isOf, pscKinds } from '../../knowledge/motorKinds'
 import { fromShaftEnd } from '../../rotation'
 import { formatHp, significant } from '../../units/format'
 import { comparePower, WATTS_PER_HP } from '../power'
@@ -201,12 +201,20 @@ export function currentRule(old: MotorSpec, candidate: MotorSpec, input: MotorMa
 
 const amps = remembered((value) => `${significant(value, 3)} A`)
 
-const showTurn = (turn: string | undefined, reversible?: boolean): string =>
-  `${turn ? `${turn} from the shaft end` : '?'}${reversible ? ', reversible' : ''}`
+/** As it is told: which way, and from which end that was seen. */
+function showTurn(rotation: MotorSpec['rotation']): string {
+  const turn = fromShaftEnd(rotation)
+  const said = turn
+    ? `${turn} from the shaft end`
+    : rotation?.direction
+      ? `${rotation.direction}, from an end that is not said`
+      : '?'
+  return `${said}${rotation?.reversible ? ', reversible' : ''}`
+}
 
 export function rotationRule(old: MotorSpec, candidate: MotorSpec): Outcome {
   const [a, b] = [fromShaftEnd(old.rotation), fromShaftEnd(candidate.rotation)]
-  const [x, y] = [showTurn(a), showTurn(b, candidate.rotation?.reversible)]
+  const [x, y] = [showTurn(old.rotation), showTurn(candidate.rotation)]
   if (!a)
     return unknown(
       x,
@@ -233,6 +241,8 @@ export function rotationRule(old: MotorSpec, candidate: MotorSpec): Outcome {
 
 export function capacitorRule(old: MotorSpec, candidate: MotorSpec): Outcome {
   const [a, b] = [capacitor(old.capacitor), capacitor(candidate.capacitor)]
+  if (candidate.capacitor === undefined && candidate.motorKind && !isOf(capacitorKinds, candidate.motorKind))
+    return ok(a, 'none', 'A motor of its kind needs none.')
   if (candidate.capacitor === undefined)
     return unknown(a, b, 'Ask which capacitor the new motor needs; its own figure rules.')
   if (candidate.capacitor === null) return ok(a, b, 'Needs no capacitor.')
