@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import { act, jobOn, typed } from '../job/job.testing'
+import { act, id, jobOn, typed } from '../job/job.testing'
 import { candidatePart } from '../job/parts/candidates'
 import type { JobSnapshot } from '../job/rows'
 import { fitOfJob, wheelOfJob } from './ofJob'
@@ -88,5 +88,64 @@ describe('the new motor where the old one was', () => {
     expect(
       wheelOfJob(withNewMotor({ housingInside: '120 mm', wheelWidth: '100 mm', gapBack: '4 mm' })),
     ).toMatchObject({ moveMm: 6 })
+  })
+})
+
+describe('what was measured on the way in is not asked again', () => {
+  /** A wheel and what was measured of it before it came off, as the template names its lines. */
+  const wayIn = (...lines: { part: string; figure: string; mark?: string }[]): JobSnapshot => {
+    const job = withNewMotor({ hubGrip: '38 mm' })
+    const [row] = act(job, {
+      kind: 'ledger.plant',
+      ids: Array.from({ length: 60 }, id),
+      template: 'motor',
+    }).ledger
+    if (!row) throw new Error('no line')
+    return {
+      ...job,
+      ledger: lines.map((line, index) => ({ ...row, id: `m${index}`, action: 'measure', mark: '', ...line })),
+    }
+  }
+  const face = (job: JobSnapshot) => fitOfJob(job).sizes.find(({ field }) => field === 'oldFaceToHub')
+
+  it('the depth of the wheel is the way from the motor’s face to its hub, and the mark is known', () => {
+    const job = wayIn({ part: 'wheel depth on the shaft', figure: '52 mm' })
+    expect(face(job)).toMatchObject({ mm: 52, typed: '', from: 'as measured on the way in' })
+    expect(fitOfJob(job).shaft?.markMm).toBe(52)
+  })
+
+  it('what is typed in Match counts before it', () => {
+    const job = typed(wayIn({ part: 'wheel depth on the shaft', figure: '52 mm' }), 'fit', {
+      oldFaceToHub: '50 mm',
+    })
+    expect(face(job)).toMatchObject({ mm: 50, from: '' })
+  })
+
+  it.each([
+    [
+      'two wheels have two depths',
+      [
+        { part: 'combustion wheel depth on the shaft', figure: '20 mm' },
+        { part: 'room-air wheel depth on the shaft', figure: '30 mm' },
+      ],
+    ],
+    [
+      'the person said from where to where',
+      [{ part: 'wheel depth on the shaft', figure: '52 mm', mark: 'tip of the shaft to the hub' }],
+    ],
+    ['it is another size', [{ part: 'gap at the wheel', figure: '4 mm' }]],
+    ['it is no length', [{ part: 'wheel depth on the shaft', figure: 'flush' }]],
+  ])('but not where %s', (_, lines) => {
+    expect(face(wayIn(...lines))).toMatchObject({ mm: null })
+    expect(fitOfJob(wayIn(...lines)).missing).toContain('Old: motor face to hub')
+  })
+
+  it('the gap on the motor’s side tells how far the wheel is moved', () => {
+    const job = typed(wayIn({ part: 'gap at the wheel', figure: '4 mm' }), 'fit', {
+      housingInside: '120 mm',
+      wheelWidth: '100 mm',
+    })
+    expect(wheelOfJob(job)?.moveMm).toBeCloseTo(6, 9)
+    expect(wheelOfJob(typed(job, 'fit', { gapBack: '9 mm' }))?.moveMm).toBeCloseTo(1, 9)
   })
 })

@@ -1,4 +1,5 @@
 import { fieldText } from '../job/fields'
+import { MEASURED_ON_THE_WAY_IN, measuredOnWayIn } from '../job/ledger/wayInSizes'
 import { oncePerSnapshot } from '../job/oncePerSnapshot'
 import { chosenMotor } from '../job/parts/candidates'
 import { lengthsOf, oldMotor } from '../job/parts/oldPart'
@@ -36,7 +37,11 @@ export interface FitQuestion<Field extends string = FitField> {
   label: string
   how: string
   /** What counts where nothing is typed. */
-  given?: (old: MotorSpec, fresh: MotorSpec | null) => { mm: number | undefined; from: string }
+  given?: (
+    old: MotorSpec,
+    fresh: MotorSpec | null,
+    snapshot: JobSnapshot,
+  ) => { mm: number | null | undefined; from: string }
 }
 
 const questions: FitQuestion[] = [
@@ -50,6 +55,7 @@ const questions: FitQuestion[] = [
     field: 'oldFaceToHub',
     label: 'Old: motor face to hub',
     how: 'before the hub is loosened; a rule is enough',
+    given: (_, __, snapshot) => ({ mm: measuredOnWayIn(snapshot, 'depth'), from: MEASURED_ON_THE_WAY_IN }),
   },
   { field: 'hubGrip', label: 'Hub takes of the shaft', how: 'depth of its bore, by a rule' },
   {
@@ -103,14 +109,14 @@ export function sizesAsked<Field extends string>(
   return asked.map(({ field, label, how, given }): FitSize<Field> => {
     const typed = fieldText(snapshot, 'fit', field)
     const value = typedValue(typed, 'mm', lengthsOf(snapshot))
-    const known = given?.(old, fresh)
+    const known = given?.(old, fresh, snapshot)
     return {
       field,
       label,
       how,
       typed,
       mm: value ?? known?.mm ?? null,
-      from: value === null && known?.mm !== undefined ? known.from : '',
+      from: value === null && known?.mm != null ? known.from : '',
     }
   })
 }
@@ -152,7 +158,11 @@ export function wheelOfJob(snapshot: JobSnapshot): ReturnType<typeof centreWheel
   const [inside, width, gap] = (['housingInside', 'wheelWidth', 'gapBack'] as const).map((field) =>
     typedValue(fieldText(snapshot, 'fit', field), 'mm', lengthsOf(snapshot)),
   )
-  return inside == null || width == null || gap == null
+  const back = gap ?? gapOnWayIn(snapshot)
+  return inside == null || width == null || back == null
     ? null
-    : centreWheel({ housingInsideMm: inside, wheelWidthMm: width, hubOffsetMm: gap })
+    : centreWheel({ housingInsideMm: inside, wheelWidthMm: width, hubOffsetMm: back })
 }
+
+/** The wheel's gap on the motor's side as it was measured on the way in, mm; null where nobody did. */
+export const gapOnWayIn = (snapshot: JobSnapshot): number | null => measuredOnWayIn(snapshot, 'gap')

@@ -1,7 +1,8 @@
 'use client'
 
-import { wheelOfJob } from '@/core/fit/ofJob'
+import { gapOnWayIn, wheelOfJob } from '@/core/fit/ofJob'
 import { fieldText } from '@/core/job'
+import { MEASURED_ON_THE_WAY_IN } from '@/core/job/ledger/wayInSizes'
 import { wheelFamilies } from '@/core/knowledge/familyTraits'
 import { lengthText } from '@/core/units/household'
 import { useJob } from '../../job/JobProvider'
@@ -19,6 +20,7 @@ export function WheelFit() {
   const inches = snapshot.household.inches === 1
   if (!wheelFamilies.includes(snapshot.machine.family)) return null
   const wheel = wheelOfJob(snapshot)
+  const gap = gapOnWayIn(snapshot)
   return (
     <div className="mt-5 max-w-2xl">
       <h3 className="font-bold">The wheel in its housing</h3>
@@ -31,6 +33,9 @@ export function WheelFit() {
             quantity="mm"
             unit={inches ? 'in' : 'mm'}
             options={{ defaultUnit: inches ? 'in' : 'mm' }}
+            {...(field === 'gapBack' && gap !== null
+              ? { placeholder: lengthText(gap, inches, false), hint: MEASURED_ON_THE_WAY_IN }
+              : {})}
             onType={(typed) => act({ kind: 'field.set', id: id(), part: 'fit', field, typed })}
           />
         ))}
