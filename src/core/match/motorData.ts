@@ -22,6 +22,7 @@ export interface DataField {
  *
  * @param length the unit of a length that was typed without one
  * @example writtenOut({ kind: { quantity: 'volts' } }, '370') // '370 V'
+ * @example writtenOut({ kind: { list: 'volts' } }, '115/60/1') // '115/60/1'
  */
 export function writtenOut(
   { kind }: Pick<DataField, 'kind'>,
@@ -32,6 +33,9 @@ export function writtenOut(
   if ('choices' in kind) return kind.choices.find(([value]) => value === typed)?.[1] ?? typed
   const quantity = 'list' in kind ? kind.list : kind.quantity
   const unit = quantity === 'mm' ? length : quantities[quantity].symbol
+  // “115/60/1” has its frequency and phase in the same run: that is no list of volts.
+  if (typedList(typed, quantity).length < (typed.match(/\d+(?:[.,]\d+)?/g)?.length ?? 0) && 'list' in kind)
+    return typed
   return /[\d½¼¾⅓⅛]$/.test(typed.trim()) && unit ? `${typed.trim()} ${unit}` : typed
 }
 

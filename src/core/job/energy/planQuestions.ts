@@ -7,7 +7,7 @@ export const planQuestions: Record<PlanField, string> = {
   legs: 'how many live wires the supply has',
   'switched-live': 'a switched live wire at the proof place',
   switch: 'whether one can see that the switch before it is on',
-  'other-supply': 'another supply beside the plug',
+  'other-supply': 'another supply beside the points that are off',
   water: 'water at the machine',
   cold: 'warmth of the motor',
 }
