@@ -22,6 +22,10 @@ export function PointLine({ point, what, next }: PointLineProps) {
   const { act, snapshot, now, clockOrDay } = useJob()
   const open = point.openedAt !== null
   const shown = useRowClass()(point.id)
+  // Both at once, where it was held the usual way: two acts in the record, as if they were told one by one.
+  const openAndHeld = () =>
+    act({ kind: 'point.open', id: point.id }) &&
+    act({ kind: 'point.held', id: point.id, held: point.proposal })
   return (
     <li className={`border-line border-b py-1 ${shown}`} data-testid={`point-${point.point}`}>
       <div className="grid grid-cols-[44px_minmax(0,1fr)_auto] items-center gap-x-2">
@@ -49,7 +53,12 @@ export function PointLine({ point, what, next }: PointLineProps) {
       </div>
       {open && point.held === '' ? <Hold point={point} /> : null}
       {next ? (
-        <div className="pb-1 pl-[52px]">
+        <div className="flex flex-wrap items-center gap-x-3 gap-y-1 pb-1 pl-[52px]">
+          {open || point.proposal === '' || snapshot.job.phase !== 'work' ? null : (
+            <button type="button" className="chip" onClick={openAndHeld}>
+              {`${breakWords[point.point].open}, and ${point.proposal}`}
+            </button>
+          )}
           <WhereIs what={point.label} part={point.point} />
         </div>
       ) : null}
