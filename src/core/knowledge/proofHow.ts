@@ -1,4 +1,5 @@
 import type { PlanField } from '../job/energy/place'
+import type { Region } from './wireColours'
 
 /** A step of the proof as it is shown: what is done, why, and what helps somebody who is not sure. */
 export interface StepHow {
@@ -78,7 +79,7 @@ export interface PlanHow {
 }
 
 /** Questions that the plan and the place depend on, in words for somebody who sees such a place for the first time. */
-export const planHow: Record<Exclude<PlanField, 'cold'> | 'feeds-by-plug', PlanHow> = {
+const planHow: Record<Exclude<PlanField, 'cold'> | 'feeds-by-plug', PlanHow> = {
   water: {
     text: 'Is an ice maker or a dispenser connected to water?',
     why: 'Without water there is no valve to shut.',
@@ -127,3 +128,27 @@ export const planHow: Record<Exclude<PlanField, 'cold'> | 'feeds-by-plug', PlanH
       'A plain switch that stays up or down shows it. If two switches work the same fan, or you pull a chain or press a button, take “no”.',
   },
 }
+
+/** Where houses of Europe differ: 230 V between one live wire and neutral (IEC 60364; two live wires in parts of Norway and Belgium). */
+const inEurope: Partial<Record<keyof typeof planHow, Partial<PlanHow>>> = {
+  legs: {
+    why: 'One, and neutral, is the usual 230 V of a house; two stand in parts of Norway and Belgium; three is three phases, 400 V.',
+    unsure:
+      'Its plate says it: 230 V or 1~ is one, and neutral; 400 V or 3~ is three. If you cannot read it, take “two”: one reading more, nothing lost.',
+  },
+  earth: {
+    text: 'Is there an earth wire at that place: green and yellow?',
+    unsure:
+      'Look with a torch, cover off, hands out: earth ends at a screw with its sign, or on the metal box. No such wire and a plastic box: bring a long lead from a known earth, or stop here.',
+  },
+}
+
+/**
+ * What a question of the plan asks, why, and what helps where somebody is not sure, in the words of the region.
+ *
+ * @example planHowOf('legs', 'europe').why.startsWith('One, and neutral') // true
+ */
+export const planHowOf = (field: keyof typeof planHow, region: Region): PlanHow => ({
+  ...planHow[field],
+  ...(region === 'europe' ? inEurope[field] : {}),
+})

@@ -1,7 +1,7 @@
 import { onlyPlug, type PlanField, planAnswer, switchBefore } from '@/core/job'
 import { isAnswered, unansweredPlan } from '@/core/job/energy/place'
 import { isolationPlans } from '@/core/knowledge/isolation'
-import { planHow } from '@/core/knowledge/proofHow'
+import { planHowOf } from '@/core/knowledge/proofHow'
 import { useJob } from '../../job/JobProvider'
 import { Chips } from '../../kit/Chips'
 import { useRowClass } from '../../kit/focus'
@@ -35,7 +35,7 @@ export function PlanQuestions() {
       {supply === 'battery' ? null : (
         <Question
           field="feeds"
-          {...planHow[onlyPlug(snapshot) ? 'feeds-by-plug' : 'feeds']}
+          {...planHowOf(onlyPlug(snapshot) ? 'feeds-by-plug' : 'feeds', snapshot.household.region)}
           values={['1', '2', '3'].map((value) => ({ value, label: value }))}
         />
       )}
@@ -48,9 +48,10 @@ interface PlanQuestionProps {
   values: { value: string; label: string }[]
 }
 
-const PlanQuestion = ({ field, values }: PlanQuestionProps) => (
-  <Question field={field} {...planHow[field]} values={values} />
-)
+function PlanQuestion({ field, values }: PlanQuestionProps) {
+  const { snapshot } = useJob()
+  return <Question field={field} {...planHowOf(field, snapshot.household.region)} values={values} />
+}
 
 interface QuestionProps {
   field: PlanField
