@@ -30,7 +30,7 @@ test.describe('somebody who has never opened a machine, on a phone', () => {
     ] as const)
       await page.getByRole('group', { name: question }).getByRole('button', { name: answer }).click()
     // The meter is tried first, on a drawn socket.
-    const socket = page.getByRole('img', { name: /one tip in each of the two slots of a socket/ })
+    const socket = page.getByRole('img', { name: /one tip in each of the two holes of a socket/ })
     await expect(socket).toBeVisible()
     await expect(page.getByTestId('pair-shown').getByRole('img')).toHaveCount(0)
     await page.getByRole('checkbox', { name: /known live source/ }).click()

@@ -18,7 +18,7 @@ export interface KnownSource {
 const ON = {
   socket: {
     what: 'a socket that works',
-    how: 'Unplug a lamp that lit, and put one tip into each of its two slots, fingers behind the guards. Only with a meter and leads that are marked CAT III 600 V.',
+    how: 'Unplug a lamp that lit, and put one tip into each of its two holes, fingers behind the guards. Only with a meter and leads that are marked CAT III 600 V.',
   },
   battery: {
     what: 'a battery that is charged, on V=',

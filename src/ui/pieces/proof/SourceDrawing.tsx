@@ -39,7 +39,7 @@ export function SourceDrawing({ kind, region, volts, has, className }: SourceDra
       aria-label={
         kind === 'battery'
           ? `Meter on V=, red tip on plus and black tip on minus of a battery: it shows about ${volts}`
-          : `Meter on V~, one tip in each of the two slots of a socket: it shows about ${volts}`
+          : `Meter on V~, one tip in each of the two holes of a socket: it shows about ${volts}`
       }
     >
       <text x="6" y="14" className="fill-[var(--soft)]" fontSize="12">
