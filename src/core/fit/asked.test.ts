@@ -39,6 +39,16 @@ describe('what a job asks a seller for', () => {
     expect(askedOf(unread, 'motor').unknown.join()).toContain('Read the part number')
   })
 
+  it('of a capacitor that parted itself when it failed, for one that does so too', () => {
+    const said = (label: string) => askedOf(typed(fan, 'capacitor-old', { label }), 'capacitor')
+    expect(said('5 µF ±5 % 370 V P2').say).toMatch(
+      /; class P2 on its label, or one that parts itself as well\.$/,
+    )
+    expect(said('5 µF ±5 % 370 V P2').must.at(-1)).toMatch(/^Class P2/)
+    for (const label of ['5 µF 370 V', '5 µF 370 V P0', '5 µF 370 V P1'])
+      expect(said(label).say).not.toContain('class')
+  })
+
   it('of a capacitor goes by the motor, and asks for the label where there is none', () => {
     const label = typed(fan, 'capacitor-old', { label: '4 µF 370 V' })
     expect(askedOf(label, 'capacitor').say).toContain('5 µF')

@@ -1,11 +1,23 @@
 'use client'
 
 import { useState } from 'react'
+import { classIn } from '@/core/capacitor/safetyClass'
+import type { Act } from '@/core/job'
 import { sizesIn } from '@/core/match/specSizes'
 import { type PlateFields, readPlate } from '@/core/plate'
 import { useJob } from '../job/JobProvider'
 import { plateActs, valueText } from './plateActs'
 import type { PlateTarget } from './target'
+
+/** The class of safety that is printed stays with the label. */
+function withClass(acts: Act[], text: string): Act[] {
+  const printed = classIn(text)?.printed
+  return acts.map((act) =>
+    printed && act.kind === 'field.set' && act.field === 'label'
+      ? { ...act, typed: `${act.typed} ${printed}` }
+      : act,
+  )
+}
 
 /** Text of a seller's page or of a plate, read into the fields; what was not understood is said and stays. */
 export function PasteText({ kind, target }: { kind: 'motor' | 'capacitor'; target: PlateTarget }) {
@@ -23,7 +35,7 @@ export function PasteText({ kind, target }: { kind: 'motor' | 'capacitor'; targe
       }),
     )
     const acts = [
-      ...plateActs(kind, values, id, target),
+      ...withClass(plateActs(kind, values, id, target), kind === 'capacitor' ? text : ''),
       ...sizes.map(({ field, typed }) => ({
         kind: 'field.set' as const,
         id: id(),

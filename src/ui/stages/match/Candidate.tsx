@@ -1,10 +1,12 @@
 'use client'
 
 import { useState } from 'react'
+import { classRemark } from '@/core/capacitor/safetyClass'
 import { type CandidateRow, fieldText } from '@/core/job'
 import { candidatePart } from '@/core/job/parts/candidates'
 import { capacitorSizes } from '@/core/match/columns'
 import { type DataField, motorData, tradeData } from '@/core/match/motorData'
+import { classSentence } from '@/wording/sayMatch'
 import { useJob } from '../../job/JobProvider'
 import { TextField } from '../../kit/TextField'
 import { DataInput } from '../../pieces/DataInput'
@@ -121,6 +123,18 @@ function CapacitorFigures({ row }: { row: CandidateRow }) {
           onType={set(field.field)}
         />
       ))}
+      <ClassNote old={fieldText(snapshot, 'capacitor-old', 'label')} fresh={text('label')} />
     </div>
+  )
+}
+
+/** One that fails less safely than the old one is told so where it is chosen. */
+function ClassNote({ old, fresh }: { old: string; fresh: string }) {
+  const remark = fresh.trim() === '' ? null : classRemark(old, fresh)
+  if (!remark) return null
+  return (
+    <p className="col-span-full max-w-[70ch] border-stop border-l-4 pl-2" role="status">
+      {classSentence(remark, old, fresh)}
+    </p>
   )
 }
