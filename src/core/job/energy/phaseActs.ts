@@ -1,5 +1,4 @@
 import { breakWords } from '../../knowledge/breakWords'
-import { isValve } from '../../knowledge/isolation'
 import { type ActsOf, rule } from '../acts/actModule'
 import { type ActOf, type PowerPurpose, type ReopenReason, reopenReasons } from '../acts/actTypes'
 import { type Draft, planned, rowChange, type Steps, withSteps } from '../acts/changes'
@@ -10,6 +9,7 @@ import { closingProblems } from '../proving/closing'
 import { checksOf, type PowerProblem, powerProblems, standingTemporary } from '../proving/power'
 import { shortSteps } from '../proving/shortSteps'
 import type { DueRow, JobRow, JobSnapshot, RowChange } from '../rows'
+import { closingOrder } from './closingOrder'
 import { voidAll } from './voiding'
 
 type Phase = JobRow['phase']
@@ -109,8 +109,7 @@ function holdsPhase(snapshot: JobSnapshot, phase: Phase, purpose: PowerPurpose, 
 
 /** The breaks are closed for the test: each is opened again, and proved again, afterwards. The record keeps their times. */
 export function pointsClosed(snapshot: JobSnapshot, at: string): Steps {
-  // Gas and water are opened by a hand of their own, and the record says so only then.
-  const open = snapshot.points.filter((point) => point.openedAt && !isValve(point.point))
+  const open = closingOrder(snapshot.points).filter((point) => point.openedAt)
   return {
     changes: open.map((point) =>
       rowChange(snapshot, 'points', point.id, { ...point, openedAt: null, held: '', changedAt: at }),

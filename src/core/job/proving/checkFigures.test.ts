@@ -40,6 +40,14 @@ describe('the running current', () => {
     )
   })
 
+  it('is told in the record without a plate as well', () => {
+    expect(figure('furnace-blower', 'current', { 'prove/current-amps': '0,62' })).toMatchObject({
+      said: '0.62 A',
+      verdict: null,
+    })
+    expect(figure('furnace-blower', 'current', {})?.said).toBe('')
+  })
+
   it('is judged by nothing while the plate is not typed', () => {
     expect(figure('furnace-blower', 'current', { 'prove/current-amps': '3' })).toMatchObject({
       verdict: null,

@@ -68,7 +68,8 @@ function judged(
     return {
       value,
       verdict: null,
-      said: '',
+      // What was read stays in the record, with or without a plate.
+      said: value === null ? '' : saidOf(figure, value, fahrenheit),
       sentence: fieldText(snapshot, 'motor-old', 'amps')
         ? 'The plate has a current for each of its voltages: leave the one of this supply under Match.'
         : 'The plate’s full load amps are not typed: put them in under Match.',

@@ -2,6 +2,7 @@
 
 import dynamic from 'next/dynamic'
 import { standingPoints } from '@/core/job'
+import { closingOrder } from '@/core/job/energy/closingOrder'
 import { checksOf, hasRun, isWatched, powerProblems } from '@/core/job/proving/power'
 import { isolationPlans, isValve } from '@/core/knowledge/isolation'
 import { wiringHolds } from '@/core/wiring/ofJob'
@@ -36,7 +37,7 @@ export function ProveStage() {
   const checks = checksOf(snapshot)
   const points = standingPoints(snapshot)
   const valves = points.filter(({ point }) => isValve(point))
-  const order = points.filter(({ point }) => !isValve(point)).reverse()
+  const order = closingOrder(points)
   const closed = job.status === 'closed'
   const gasChecks = checks.filter((check) => check.gas)
   return (
