@@ -1,4 +1,5 @@
 import { familyWords } from '../../knowledge/familyWords'
+import { turningThings } from '../../knowledge/words/things'
 import type { Match, Reading } from './pattern'
 
 const FILLERS = new Set(
@@ -13,9 +14,12 @@ const FAMILY_WORDS = new Set(
   ),
 )
 
+const TURNING = new Set<string>(turningThings)
+
 /** Words that nothing used, as they were typed. */
-export function restOf(text: string, { tokens }: Reading, used: Match[]): string[] {
-  const taken = tokens.map(() => false)
+export function restOf(text: string, { tokens, at }: Reading, used: Match[]): string[] {
+  // Who names a wheel or its blades is understood, whatever is said of them.
+  const taken = tokens.map((_, index) => (at[index] ?? []).some(({ name }) => TURNING.has(name)))
   for (const { from, to } of used) taken.fill(true, from, to)
   const rest: string[] = []
   let end = -1
