@@ -115,11 +115,29 @@ describe('gas', () => {
     expect(openedUnions(alone(furnace(), union))).toHaveLength(1)
     expect(openedUnions(alone(furnace(), { ...union, doneAt: null }))).toEqual([])
     expect(openedUnions(alone(furnace(), { ...union, access: 'before-proof' }))).toEqual([])
-    for (const action of ['photo', 'mark', 'measure', 'note'] as const)
+    for (const action of ['photo', 'mark', 'measure'] as const)
       expect(openedUnions(alone(furnace(), { ...union, action }))).toEqual([])
     expect(openedUnions(alone(furnace(), { ...union, carries: 'water-or-air' }))).toEqual([])
     // Struck afterwards, it was opened all the same.
     expect(openedUnions(alone(furnace(), { ...union, struckAt: AT }))).toHaveLength(1)
+  })
+
+  it('was opened by words of which nobody has made an act, until that is done or it is said what it carries', () => {
+    const told = { action: 'note', part: 'gas pipe union undone', access: '', doneAt: AT } as const
+    const job = alone(furnace(), told)
+    expect(openedUnions(job)).toHaveLength(1)
+    expect(checksOf(job).some(({ id: check }) => check === leakCheck.id)).toBe(true)
+    expect(texts(job, 'union')).toEqual([
+      '“gas pipe union undone” may tell of a gas line, and nobody has said what was done: choose its act under Take apart, or say there what it carries.',
+    ])
+    expect(texts(alone(furnace(), { ...told, carries: 'nothing' }), 'union')).toEqual([])
+    // Once its act is chosen it is a union like any other.
+    expect(texts(alone(furnace(), { ...told, action: 'unscrew' }), 'union')).toEqual([
+      'A gas union is open: shut it, or have it shut, before gas comes on.',
+    ])
+    // What was noted and not done is only noted; where nothing burns there is no gas.
+    expect(texts(alone(furnace(), { ...told, doneAt: null }), 'union')).toEqual([])
+    expect(texts(alone(bath(), told), 'union')).toEqual([])
   })
 
   it('asks for its leak test once, and for none where nothing was opened', () => {

@@ -78,14 +78,14 @@ export const carriesFuel = (snapshot: JobSnapshot, line: LedgerRow): boolean =>
 
 /**
  * Fuel lines that were opened: shut again, and tested for leaks before anything else once gas is on. A line that was struck
- * afterwards was opened all the same.
+ * afterwards was opened all the same, and so was one of which a line tells in words that nobody has made an act of.
  */
 export const openedUnions = (snapshot: JobSnapshot): LedgerRow[] =>
   snapshot.ledger.filter(
     (line) => line.doneAt && line.access === '' && !isLook(line) && carriesFuel(snapshot, line),
   )
 
-const isLook = ({ action }: LedgerRow): boolean => ['photo', 'mark', 'measure', 'note'].includes(action)
+const isLook = ({ action }: LedgerRow): boolean => ['photo', 'mark', 'measure'].includes(action)
 
 /** The checks of this machine; those of gas and wires only where fuel lines or wires were parted, or a part was changed. */
 export function checksOf(snapshot: JobSnapshot): ProveCheck[] {
@@ -295,6 +295,15 @@ function unansweredOf(snapshot: JobSnapshot, asked: ProveCheck[]): PowerProblem[
 function unionProblems(snapshot: JobSnapshot): PowerProblem[] {
   const unions = openedUnions(snapshot)
   if (unions.length === 0) return []
+  // A note has no way back: its words may tell of a line that is open still.
+  const untold = unions.find(({ action, struckAt }) => action === 'note' && !struckAt)
+  if (untold)
+    return [
+      {
+        code: 'union',
+        text: `“${untold.part}” may tell of a gas line, and nobody has said what was done: choose its act under Take apart, or say there what it carries.`,
+      },
+    ]
   if (unions.some((line) => !line.backDoneAt))
     return [{ code: 'union', text: 'A gas union is open: shut it, or have it shut, before gas comes on.' }]
   const test = snapshot.checks.find((row) => row.checkId === 'leak-test')
