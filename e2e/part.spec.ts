@@ -226,3 +226,21 @@ test('a contactor is asked for by its own figures, and the page for the counter 
   await expect(page.getByRole('heading', { name: 'Contactor, in place of this one' })).toBeVisible()
   await expect(page.getByRole('main')).toContainText('1 pole, or more.')
 })
+
+test('a capacitor that fails less safely than the old one is told so, also where its figures are folded', async ({
+  page,
+}) => {
+  await startJob(page, 'the outside unit fan hums')
+  await goStage(page, 'match')
+  await page.getByRole('button', { name: 'Capacitor', exact: true }).click()
+  await page.getByLabel('Its label, as printed').fill('35+3 µF ±5% 450V~ C P2')
+  await page.keyboard.press('Tab')
+  await expect(page.getByTestId('ask-say')).toContainText('class P2 on its label')
+  await page.getByRole('button', { name: 'Type a capacitor that you could buy' }).click()
+  const beside = page.getByTestId('candidate')
+  await beside.getByLabel(/^Or paste a specification/).fill('CBB65A 35+3uF 450VAC ±5% P0')
+  await beside.getByRole('button', { name: 'Read it' }).click()
+  await expect(beside).toContainText('Its label says P0, the old one says P2.')
+  await beside.getByRole('button', { name: 'Fold' }).click()
+  await expect(beside).toContainText('it can burst and burn')
+})

@@ -45,7 +45,9 @@ export function PasteText({ kind, target }: { kind: 'motor' | 'capacitor'; targe
       })),
     ]
     for (const each of acts) act(each)
-    const left = unread.length > 0 ? ` Not understood: ${unread.slice(0, 12).join(' ')}.` : ''
+    const printed = kind === 'capacitor' ? classIn(text)?.printed : undefined
+    const unknown = unread.filter((word) => word !== printed)
+    const left = unknown.length > 0 ? ` Not understood: ${unknown.slice(0, 12).join(' ')}.` : ''
     setTold(
       acts.length === 0
         ? 'Nothing in it was understood. Type the figures below.'

@@ -50,6 +50,12 @@ export function Candidate({ row, verdict, startsOpen }: CandidateProps) {
           Take away
         </button>
       </div>
+      {row.part === 'capacitor' ? (
+        <ClassNote
+          old={fieldText(snapshot, 'capacitor-old', 'label')}
+          fresh={fieldText(snapshot, candidatePart(row.id), 'label')}
+        />
+      ) : null}
       {open ? (
         <div className="mt-2 pl-1">
           <PlatePhoto kind={row.part} target={{ part: candidatePart(row.id), candidate: true }} />
@@ -123,7 +129,6 @@ function CapacitorFigures({ row }: { row: CandidateRow }) {
           onType={set(field.field)}
         />
       ))}
-      <ClassNote old={fieldText(snapshot, 'capacitor-old', 'label')} fresh={text('label')} />
     </div>
   )
 }
@@ -133,7 +138,7 @@ function ClassNote({ old, fresh }: { old: string; fresh: string }) {
   const remark = fresh.trim() === '' ? null : classRemark(old, fresh)
   if (!remark) return null
   return (
-    <p className="col-span-full max-w-[70ch] border-stop border-l-4 pl-2" role="status">
+    <p className="mt-1 max-w-[70ch] border-stop border-l-4 pl-2" role="status">
       {classSentence(remark, old, fresh)}
     </p>
   )
