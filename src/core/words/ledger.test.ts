@@ -28,11 +28,22 @@ describe('the colour of a line', () => {
 })
 
 describe('a line of taking apart, as people speak', () => {
+  it('takes the figure of a terminal for its name, never for a number of wires', () => {
+    expect(readLine({ text: 'blue wire off terminal 2' })).not.toHaveProperty('count')
+    expect(readLine({ text: 'the brown wire off the post marked 4' })).not.toHaveProperty('count')
+  })
+
   it.each([
     [
       'four quarter inch hex, long ones, cup C',
       { action: 'unscrew', count: 4, fastener: expect.stringContaining('1/4'), cup: 'C' },
     ],
+    [
+      'blue wire off the terminal marked 2',
+      { action: 'disconnect', terminal: 'terminal marked 2', colour: 'blue' },
+    ],
+    ['green wire off the ground screw', { action: 'disconnect', colour: 'green' }],
+    ['2 wires off terminal 3', { action: 'disconnect', count: 2, terminal: 'terminal 3' }],
     ['unplugged the two pin connector from the board', { action: 'unplug' }],
     ['pulled the drain hose off the inducer', { action: 'pull-hose' }],
     ['snipped a zip tie round the harness', { action: 'cut-tie' }],

@@ -244,8 +244,12 @@ function actionOf(said: string, terminals: string[]): RefitAction | 'note' {
   if (isRemark(said) || isCare(said)) return 'note'
   // What is pried off is a cap or a cover, whatever its name holds: “the plug cap”.
   if (PRIED.test(said)) return /\boff\b/.test(said) ? 'lift-off' : 'unclip'
+  if (WIRE_OFF.test(said)) return 'disconnect'
   return acts.find(([, fits]) => fits(said, terminals))?.[0] ?? 'note'
 }
+
+/** A wire that is off is no mark and no screw, whatever stands beside its terminal: “blue wire off the terminal marked 2”. */
+const WIRE_OFF = /^(?:i |we |then |and |now |the ){0,6}(?:[\w-]+ ){0,2}(?:wires?|leads?) off\b/
 
 const PLAIN_VERB = new RegExp(
   `\\b(?:${[verbs.loosen, verbs.unplug, verbs.disconnect, verbs.unclip, verbs.cut, verbs.unsolder, verbs.drain, 'unscrew\\w*|peel\\w*|scrap\\w*|lift\\w*|remov\\w*|took|pull\\w*|undid|undo|slid\\w*|mark\\w*|measur\\w*'].join('|')})\\b`,
@@ -340,6 +344,8 @@ const lifts = (said: string): boolean => did.lift.test(said) || (patterns.lift.t
 /** The count of what is taken off; sizes, pins, turns and times are none. */
 function countOf(said: string): number | null {
   const plain = said
+    // The figure behind it is the name of the terminal.
+    .replace(/\b(?:terminals?|posts?|tabs?)(?: (?:marked|number|no\.?|labell?ed))? [a-z]?\d{1,2}\b/g, ' ')
     .replace(/\b(?:torx|t|ph|pz|m|robertson)[ -]?\d+(?:\.\d+)?\b/g, ' ')
     .replace(/\b1[ -]\d+\/\d+|\d+\/\d+/g, ' ')
     .replace(
@@ -409,7 +415,7 @@ function terminalOf(text: string, said: string, terminals: string[], action: str
   if (known) return known
   // Without a list of them, a name in capitals after "from", "off" or "at" is one.
   return (
-    /\b(?:from|off(?: at)?|at)\s+(?:the )?(?:terminal )?([A-Z][A-Z0-9]{0,5}\d?|terminal \w+)\b/.exec(
+    /\b(?:from|off(?: at)?|at)\s+(?:the )?(?:terminal )?([A-Z][A-Z0-9]{0,5}\d?|terminal (?:(?:marked|number|no\.?|labell?ed) )?\w+)\b/.exec(
       text,
     )?.[1] ?? ''
   )
