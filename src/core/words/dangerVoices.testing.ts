@@ -5,6 +5,8 @@ import type { StopRuleId } from '../knowledge/vocabulary'
  * first. The last lot is as it was: no word was added for it.
  */
 export const dangerVoices: [StopRuleId, string][] = [
+  ['burnt-supply', 'wall around the switch is hot'],
+  ['co-or-soot', 'black marks above the draft hood'],
   ['electric-shock', 'my hand went numb when I touched the fan grill'],
   ['electric-shock', 'zapped me good when i flipped the switch'],
   ['electric-shock', 'it bit me when i leaned on the furnace cabinet'],
