@@ -59,6 +59,24 @@ describe('what a phone shows of a stage', () => {
     expect(focus(begun, 'make-dead').parts).toEqual(['proof'])
   })
 
+  it('is the question whether water goes to it before the valve is to be shut', () => {
+    const fridge = jobOn('refrigerator-evaporator-fan', 'bldc')
+    expect(focus(fridge, 'make-dead').parts).toEqual(['questions'])
+    const answer = (typed: string): Act => ({
+      kind: 'field.set',
+      id: id(),
+      part: 'plan',
+      field: 'water',
+      typed,
+    })
+    for (const typed of ['no', 'yes']) {
+      const told = act(fridge, answer(typed))
+      expect(focus(told, 'make-dead').parts, typed).toEqual(['points'])
+      const valve = told.points.find(({ point, struckAt }) => point === 'water-valve' && !struckAt)
+      expect(valve !== undefined, typed).toBe(typed === 'yes')
+    }
+  })
+
   it('is the discharge until every pair reads empty: a figure that is too high moves nothing on', () => {
     const can = jobOn('outdoor-unit-fan', 'psc')
     const dead = act(can, ...isolationActs(can), ...proofActs(can, id))

@@ -1,8 +1,9 @@
 import { askedFirst } from '../../knowledge/asked'
+import { isolationPlans } from '../../knowledge/isolation'
 import type { ObservationId } from '../../knowledge/vocabulary'
 import { partsOut } from '../energy/bench'
 import type { Energy } from '../energy/energy'
-import { unansweredPlan } from '../energy/place'
+import { isAnswered, unansweredPlan } from '../energy/place'
 import { isPartChosen, noHandsOf } from '../fields'
 import { stillOut } from '../proving/stillOut'
 import type { JobSnapshot } from '../rows'
@@ -100,6 +101,13 @@ const stages: Record<string, Focus | undefined> = {
   'make-dead': (snapshot, energy) => {
     // What lies on the bench keeps its charge, whatever the machine does.
     const onBench: StagePart[] = energy.charged.length > 0 && partsOut(snapshot).length > 0 ? ['charge'] : []
+    // Whether there is a valve to shut is asked before it is to be shut.
+    const valve = snapshot.points.some(
+      ({ point, struckAt, openedAt }) => point === 'water-valve' && !struckAt && !openedAt,
+    )
+    const { asks } = isolationPlans[snapshot.machine.family]
+    if (valve && asks.includes('water') && !isAnswered(snapshot, 'water'))
+      return { parts: [...onBench, 'questions'], rows: [] }
     const open = snapshot.points.filter((point) => !point.struckAt && (!point.openedAt || point.held === ''))
     if (open.length > 0) return { parts: [...onBench, 'points'], rows: nextOf(open.map(({ id }) => id)) }
     if (energy.state !== 'proven-dead') {

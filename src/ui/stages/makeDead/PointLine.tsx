@@ -3,6 +3,7 @@
 import { useState } from 'react'
 import type { PointRow } from '@/core/job'
 import { breakWords } from '@/core/knowledge/breakWords'
+import { notHere } from '@/core/knowledge/notNeeded'
 import { useJob } from '../../job/JobProvider'
 import { useRowClass } from '../../kit/focus'
 import { TextField } from '../../kit/TextField'
@@ -22,6 +23,8 @@ export function PointLine({ point, what, next }: PointLineProps) {
   const { act, snapshot, now, clockOrDay } = useJob()
   const open = point.openedAt !== null
   const shown = useRowClass()(point.id)
+  const word = breakWords[point.point].open
+  const both = point.proposal.startsWith(word) ? point.proposal : `${word}, and ${point.proposal}`
   // Both at once, where it was held the usual way: two acts in the record, as if they were told one by one.
   const openAndHeld = () =>
     act({ kind: 'point.open', id: point.id }) &&
@@ -47,7 +50,8 @@ export function PointLine({ point, what, next }: PointLineProps) {
         </span>
         <Strike
           what={point.label}
-          example="cord and plug only"
+          reasons={[notHere[point.point] ?? []].flat()}
+          example="I looked: there is none"
           onStrike={(reason) => act({ kind: 'point.strike', id: point.id, reason })}
         />
       </div>
@@ -56,7 +60,7 @@ export function PointLine({ point, what, next }: PointLineProps) {
         <div className="flex flex-wrap items-center gap-x-3 gap-y-1 pb-1 pl-[52px]">
           {open || point.proposal === '' || snapshot.job.phase !== 'work' ? null : (
             <button type="button" className="chip" onClick={openAndHeld}>
-              {`${breakWords[point.point].open}, and ${point.proposal}`}
+              {both}
             </button>
           )}
           <WhereIs what={point.label} part={point.point} />
