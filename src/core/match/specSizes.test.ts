@@ -1,15 +1,28 @@
 import { describe, expect, it } from 'vitest'
 import { typedValue } from '../units'
-import { sizesIn } from './specSizes'
+import { canSizesIn, type SpecSize, sizesIn } from './specSizes'
 
 /** Sizes in millimetres to a tenth, by the field they go into. */
-const read = (text: string) =>
+const asRead = (sizes: SpecSize[]) =>
   Object.fromEntries(
-    sizesIn(text).sizes.map(({ field, typed }) => [
-      field,
-      Math.round((typedValue(typed, 'mm') ?? -1) * 10) / 10,
-    ]),
+    sizes.map(({ field, typed }) => [field, Math.round((typedValue(typed, 'mm') ?? -1) * 10) / 10]),
   )
+const read = (text: string) => asRead(sizesIn(text).sizes)
+
+describe('the size of a can on a seller’s page', () => {
+  it.each([
+    ['round 50 x 95 mm', { diameterMm: 50, heightMm: 95 }],
+    ['Ø30 × 60mm, 4 tabs', { diameterMm: 30, heightMm: 60 }],
+    ['2" dia x 4-1/2" high', { diameterMm: 50.8, heightMm: 114.3 }],
+    ['can height: 105 mm, diameter 55 mm', { heightMm: 105, diameterMm: 55 }],
+    ['3.5 in tall', { heightMm: 88.9 }],
+  ] as const)('“%s” is %j', (text, sizes) => expect(asRead(canSizesIn(text).sizes)).toEqual(sizes))
+
+  it.each(['35+5 µF 440 V', '50 x 95', 'box 120 x 80 x 60 mm', '4 x tabs', '50/60 Hz'])(
+    '“%s” tells none',
+    (text) => expect(canSizesIn(text).sizes).toEqual([]),
+  )
+})
 
 describe('the sizes of a seller’s page', () => {
   it.each([

@@ -2,7 +2,7 @@ import { typedValue } from '../units'
 
 /** A size as it would be typed into its field, with its unit. */
 export interface SpecSize {
-  field: 'shaftDiameterMm' | 'shaftLengthMm' | 'diameterMm' | 'bodyLengthMm' | 'leadLengthMm'
+  field: 'shaftDiameterMm' | 'shaftLengthMm' | 'diameterMm' | 'bodyLengthMm' | 'leadLengthMm' | 'heightMm'
   typed: string
 }
 
@@ -13,6 +13,7 @@ const range: Record<SpecSize['field'], [least: number, most: number]> = {
   diameterMm: [25, 350],
   bodyLengthMm: [20, 500],
   leadLengthMm: [40, 5000],
+  heightMm: [25, 300],
 }
 
 const FIGURE = String.raw`(?:\d{1,3}(?:[ -]\d{1,2}\/\d{1,2})|\d{1,2}\/\d{1,2}|\d{0,4}[.,]\d+|\d{1,4})(?![\d/])`
@@ -55,6 +56,21 @@ const patterns: [RegExp, SpecSize['field'][], number][] = (
   field === 'thickMm' ? LEAST_BODY_MM : 0,
 ])
 
+const HIGH = String.raw`(?:high\b|height\b|tall\b|h\b\.?|${LENGTH})`
+/** How a seller writes the size of a can; one that is as wide as it is high, or wider, may be told either way round. */
+const canPatterns: typeof patterns = (
+  [
+    [
+      `(?<![x×*]\\s*|[\\d.,/])(?:${DIA}\\s*)?${M(1)}\\s*(?:${DIA})?\\s*[x×*]\\s*${M(2)}\\s*(?:${HIGH})?(?!\\s*[x×*])`,
+      ['diameterMm', 'heightMm'],
+    ],
+    [`${DIA}${SEP}${M(1)}`, ['diameterMm']],
+    [`${M(1)}\\s*${DIA}`, ['diameterMm']],
+    [`\\b(?:height|high|tall)\\b${SEP}${M(1)}`, ['heightMm']],
+    [`${M(1)}\\s*(?:high|tall|in height)\\b`, ['heightMm']],
+  ] satisfies [string, SpecSize['field'][]][]
+).map(([source, fields]) => [new RegExp(source, 'giu'), fields, 0])
+
 /**
  * Sizes of a motor in the text of a seller's page, which no plate prints. A figure without a unit is one only where it is a
  * fraction, which inches alone have, or stands beside one that has its unit.
@@ -62,11 +78,20 @@ const patterns: [RegExp, SpecSize['field'][], number][] = (
  * @returns the sizes as they would be typed, each field once, and the text without them
  * @example sizesIn('SHAFT 5/16" x 3').sizes.map(({ typed }) => typed) // ['5/16 in', '3 in']
  */
-export function sizesIn(text: string): { sizes: SpecSize[]; rest: string } {
+export const sizesIn = (text: string) => sizesBy(patterns, text)
+
+/**
+ * Across and height of a capacitor's can, likewise.
+ *
+ * @example canSizesIn('round, 50 x 95 mm').sizes.map(({ typed }) => typed) // ['50 mm', '95 mm']
+ */
+export const canSizesIn = (text: string) => sizesBy(canPatterns, text)
+
+function sizesBy(known: typeof patterns, text: string): { sizes: SpecSize[]; rest: string } {
   const sizes: SpecSize[] = []
   const lines = text.replace(/[”“″]|''/g, '"').split('\n')
   const rest = lines.map((line) =>
-    patterns.reduce(
+    known.reduce(
       (left, [pattern, fields, least]) =>
         left.replace(pattern, (whole, ...found) => {
           const groups: Record<string, string | undefined> = found.at(-1)

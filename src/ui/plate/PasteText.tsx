@@ -3,7 +3,7 @@
 import { useState } from 'react'
 import { classIn } from '@/core/capacitor/safetyClass'
 import type { Act } from '@/core/job'
-import { sizesIn } from '@/core/match/specSizes'
+import { canSizesIn, sizesIn } from '@/core/match/specSizes'
 import { type PlateFields, readPlate } from '@/core/plate'
 import { useJob } from '../job/JobProvider'
 import { plateActs, valueText } from './plateActs'
@@ -26,7 +26,7 @@ export function PasteText({ kind, target }: { kind: 'motor' | 'capacitor'; targe
   const [told, setTold] = useState('')
   const take = () => {
     // A plate prints no sizes; the page of a seller does.
-    const { sizes, rest } = kind === 'motor' ? sizesIn(text) : { sizes: [], rest: text }
+    const { sizes, rest } = kind === 'motor' ? sizesIn(text) : canSizesIn(text)
     const { fields, unread } = readPlate({ text: rest, kind })
     const values = new Map(
       (Object.keys(fields) as (keyof PlateFields)[]).flatMap((key): [keyof PlateFields, string][] => {
