@@ -244,4 +244,5 @@ test('a capacitor that fails less safely than the old one is told so, also where
   await expect(beside.getByLabel(/^Can height/)).toHaveValue('95 mm')
   await beside.getByRole('button', { name: 'Fold' }).click()
   await expect(beside).toContainText('it can burst and burn')
+  await expect(beside.getByRole('status').first()).not.toContainText('drops in')
 })

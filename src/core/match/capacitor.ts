@@ -1,4 +1,5 @@
 import { combineSections } from '../capacitor/combine'
+import { classRemark } from '../capacitor/safetyClass'
 import { significant } from '../units/format'
 import { ok, plain, unknown } from './rules/outcome'
 import {
@@ -26,6 +27,8 @@ export interface CapSpec {
   shape?: 'round' | 'oval'
   tabs?: number | Record<string, number>
   temperatureCelsius?: { min?: number; max?: number }
+  /** Class of safety protection as the label prints it: P2, S3, 10,000 AFC. */
+  safetyClass?: string
   price?: number
 }
 
@@ -99,6 +102,7 @@ function judge(
     ['size', size(old, candidate)],
     ['tabs', tabs(old, candidate)],
     ['temperature', temperature(old, candidate)],
+    ...(old.safetyClass === undefined ? [] : [safety(old.safetyClass, candidate)]),
   ]
   const verdicts = outcomes.map(([, outcome]) => outcome.verdict)
   const verdict: MatchVerdict = verdicts.includes('no')
@@ -414,6 +418,25 @@ function temperature(old: CapacitorMatchInput['old'], candidate: CapSpec): Outco
   if (a?.max === undefined || b?.max === undefined)
     return unknown(show(a), show(b), 'Read the temperature class.')
   return ok(show(a), show(b), 'Same class or better.')
+}
+
+/** One that fails less safely than the old one replaces it nowhere; most labels print nothing of it, and then nothing is asked. */
+function safety(old: string, { safetyClass }: CapSpec): [string, Outcome] {
+  const remark = classRemark(old, safetyClass ?? '')
+  const [a, b] = [old, safetyClass ?? '?']
+  const outcome: Outcome =
+    remark === 'less'
+      ? { verdict: 'no', old: a, new: b, text: 'It fails less safely than the old one.' }
+      : remark === 'ask'
+        ? unknown(a, b, 'Ask for its class: the old one parts its own wires when it fails.')
+        : ok(
+            a,
+            b,
+            safetyClass
+              ? 'It fails as safely as the old one.'
+              : 'Nothing is told of it; the old one does not part itself either.',
+          )
+  return ['safety-class', outcome]
 }
 
 const uF = (value: number) => `${significant(value, 4)} µF`

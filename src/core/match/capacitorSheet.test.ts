@@ -250,6 +250,45 @@ describe('the row of', () => {
     `)
   })
 
+  it('the class of safety, where the old label prints one: never below it', () => {
+    const printed = (safetyClass?: string) => ({ safetyClass })
+    expect(
+      capacitorRows('safety-class', {
+        same: [printed('P2'), printed('P2')],
+        'by the other name': [printed('P2'), printed('S3')],
+        'by another standard': [printed('10,000 AFC'), printed('P2')],
+        better: [printed('P1'), printed('P2')],
+        'it parts nothing': [printed('P2'), printed('P0')],
+        'it may fail shorted': [printed('P2'), printed('S1')],
+        'nothing is told': [printed('P2'), printed()],
+        'nothing is told, nor did the old one part itself': [printed('P1'), printed()],
+      }),
+    ).toMatchInlineSnapshot(`
+      {
+        "better": "ok: P1 → P2. It fails as safely as the old one.",
+        "by another standard": "ok: 10,000 AFC → P2. It fails as safely as the old one.",
+        "by the other name": "ok: P2 → S3. It fails as safely as the old one.",
+        "it may fail shorted": "no: P2 → S1. It fails less safely than the old one.",
+        "it parts nothing": "no: P2 → P0. It fails less safely than the old one.",
+        "nothing is told": "unknown: P2 → ?. Ask for its class: the old one parts its own wires when it fails.",
+        "nothing is told, nor did the old one part itself": "ok: P1 → ?. Nothing is told of it; the old one does not part itself either.",
+        "same": "ok: P2 → P2. It fails as safely as the old one.",
+      }
+    `)
+  })
+
+  it('asks nothing of a class where the old label prints none', () => {
+    for (const safetyClass of [undefined, 'P0']) {
+      const { results } = matchCapacitors({
+        old: { sections: [{ section: 'single', uF: 5 }] },
+        candidates: [
+          { id: 'new', sections: [{ section: 'single', uF: 5 }], ...(safetyClass ? { safetyClass } : {}) },
+        ],
+      })
+      expect(results[0]?.rules.map(({ rule }) => rule)).not.toContain('safety-class')
+    }
+  })
+
   it('the temperature class: neither end inside of the old one', () => {
     const class_ = (min?: number, max?: number) => ({ temperatureCelsius: { min, max } })
     expect(

@@ -105,6 +105,7 @@ class CapacitorBody {
   @OneOf(['round', 'oval'], some) shape?: 'round' | 'oval'
   @MapOrNumber() tabs?: number | Record<string, number>
   @Nested(() => TemperatureInput, some) temperatureCelsius?: TemperatureInput
+  @Text({ ...some, max: 40 }) safetyClass?: string
 }
 
 class OldCapacitorInput extends CapacitorBody {

@@ -1,4 +1,5 @@
 import { parseCapacitorLabel } from '../../capacitor'
+import { classIn } from '../../capacitor/safetyClass'
 import { isCoreError } from '../../errors'
 import { catalogueCapacitors } from '../../knowledge/catalogue/capacitors'
 import { catalogueMotors } from '../../knowledge/catalogue/motors'
@@ -50,6 +51,7 @@ export function candidateCapacitor(snapshot: JobSnapshot, row: CandidateRow): Ca
   try {
     const read = parseCapacitorLabel(label)
     const { volts, duty, tolerancePercent } = read
+    const printed = classIn(label)
     const { sections: _, multi: __, ...rest } = kept
     return {
       ...rest,
@@ -59,6 +61,7 @@ export function candidateCapacitor(snapshot: JobSnapshot, row: CandidateRow): Ca
       duty,
       ...(volts === null ? {} : { volts }),
       ...(tolerancePercent === null ? {} : { tolerancePercent }),
+      ...(printed ? { safetyClass: printed.printed } : {}),
     }
   } catch (error) {
     if (!isCoreError(error)) throw error

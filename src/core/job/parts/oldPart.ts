@@ -1,4 +1,5 @@
 import { parseCapacitorLabel } from '../../capacitor'
+import { classIn } from '../../capacitor/safetyClass'
 import { turnOf } from '../../knowledge/measureKinds'
 import type { CapSpec, MotorSpec } from '../../match'
 import { type DataField, motorData, motorSpecFrom } from '../../match/motorData'
@@ -74,12 +75,14 @@ export function oldCapacitor(
   snapshot: JobSnapshot,
 ): (Omit<CapSpec, 'id' | 'multi'> & { sections: NonNullable<CapSpec['sections']> }) | null {
   try {
-    const label = parseCapacitorLabel(fieldText(snapshot, 'capacitor-old', 'label'))
+    const text = fieldText(snapshot, 'capacitor-old', 'label')
+    const [label, printed] = [parseCapacitorLabel(text), classIn(text)]
     return {
       sections: label.sections,
       duty: label.duty,
       ...(label.volts === null ? {} : { volts: label.volts }),
       ...(label.tolerancePercent === null ? {} : { tolerancePercent: label.tolerancePercent }),
+      ...(printed ? { safetyClass: printed.printed } : {}),
     }
   } catch {
     return null
