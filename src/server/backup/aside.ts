@@ -21,9 +21,11 @@ export async function layAside(path: string, aside: string, staged: string): Pro
   return () => rm(join(path, MARKER))
 }
 
-const moved = async (from: string, to: string): Promise<void> => {
-  if (existsSync(from)) await rename(from, to)
-}
+/** What is not there is not moved; a log that the driver lets go of may vanish between the look and the move. */
+const moved = (from: string, to: string): Promise<void> =>
+  rename(from, to).catch((error) => {
+    if (existsSync(from) || error.code !== 'ENOENT') throw error
+  })
 
 /** A restore that was cut off: what was here before it comes back. Before the folder is opened. */
 export async function takeBack(path: string): Promise<void> {

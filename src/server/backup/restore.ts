@@ -162,9 +162,22 @@ export async function restoreInto(id: string, target: string): Promise<string> {
       'folder',
     )
   await mkdir(target, { recursive: true })
-  await cp(staged, target, { recursive: true })
+  await copied(staged, target)
   await rm(staged, { recursive: true, force: true })
   return target
+}
+
+/**
+ * The driver lets a file go when it likes: its log, emptied when it was closed, may vanish while it is copied. It is copied before
+ * the file that it belongs to, so that nothing of it is missing there.
+ */
+async function copied(from: string, to: string): Promise<void> {
+  const names = (await readdir(from)).filter((name) => !name.endsWith('-shm'))
+  const isLog = (name: string) => name.endsWith('-wal')
+  for (const name of names.sort((one, two) => Number(isLog(two)) - Number(isLog(one))))
+    await cp(join(from, name), join(to, name), { recursive: true }).catch((error: NodeJS.ErrnoException) => {
+      if (!isLog(name) || error.code !== 'ENOENT') throw error
+    })
 }
 
 async function mustBeStaged(id: string): Promise<string> {
