@@ -24,7 +24,7 @@ const UNEXPLAINED = 0.15
 const HUM_AND_BEAT = 0.1
 
 function marksOf(figures: Figures): Record<Suggested, number> {
-  const { levelDb, hum, inMains, rpm, blows, pauses, squeal, passing, tonal, halves } = figures
+  const { levelDb, hum, inMains, rpm, blows, pauses, passing, tonal, halves } = figures
   const silent = rises(-levelDb, -SILENCE_DB - 4, -SILENCE_DB + 4)
   const loud = 1 - silent
   const range = Math.max(...halves) - Math.min(...halves)
@@ -34,16 +34,7 @@ function marksOf(figures: Figures): Record<Suggested, number> {
   const envelope = withoutClicks(figures)
   const parts = looseOf(envelope, rpm)
   const races = racesMark(envelope)
-  const squeals =
-    squeal && !isHarmonic(squeal, figures)
-      ? rises(squeal.share, 0.25, 0.6) *
-        (0.3 + 0.7 * rises(squeal.wavers, 0.0008, 0.003)) *
-        rises(squeal.narrow, 0.85, 0.95) *
-        (1 - rises(pauses, 6, 10)) *
-        (1 - races) *
-        (1 - rises(blows.peaky, 3.5, 7)) *
-        (1 - rises(squeal.wavers, 0.025, 0.05))
-      : 0
+  const squeals = squealMark(figures) * (1 - races)
   const bearing = Math.max(
     races * (1 - rises(pauses, 8, 12)),
     bearingMark(envelope, rpm, parts.own) * (1 - rises(pauses, 4, 8)),
@@ -58,14 +49,7 @@ function marksOf(figures: Figures): Record<Suggested, number> {
     (1 - squeals)
   // Blows of a race come in bursts that are even, with a beat of their own between: clicks have none.
   const evenBlows = evenly(blows) * rises(onComb(figures.envelope, blows.beat), 0.45, 0.75) * (1 - races)
-  const wildBlows =
-    rises(blows.peaky, 4, 9) *
-    rises(blows.perSecond, 1.2, 3) *
-    (1 - rises(blows.perSecond, 12, 16)) *
-    rises(blows.spread, 0.04, 0.14) *
-    (1 - rises(blows.filled, 0.14, 0.22)) *
-    (1 - rises(pauses, 14, 22)) *
-    (1 - evenBlows)
+  const wildBlows = wildMark(figures) * (1 - evenBlows)
   // A loud hum beside something that beats may be a fan near a transformer, or one that stands near another that runs.
   const hums = hum.dominant ? 1 : inMains ? rises(tonal, 0.15, 0.3) : 0
   const humming = hums * (rpm === null ? 1 : HUM_AND_BEAT)
@@ -90,6 +74,29 @@ function marksOf(figures: Figures): Record<Suggested, number> {
       (1 - humming),
   }
 }
+
+/** A narrow tone that stays and wavers a little, and does not ring and die as a bearing does. */
+function squealMark(figures: Figures): number {
+  const { squeal, blows, pauses } = figures
+  if (!squeal || isHarmonic(squeal, figures)) return 0
+  return (
+    rises(squeal.share, 0.25, 0.6) *
+    (0.3 + 0.7 * rises(squeal.wavers, 0.0008, 0.003)) *
+    rises(squeal.narrow, 0.85, 0.95) *
+    (1 - rises(pauses, 6, 10)) *
+    (1 - rises(blows.peaky, 3.5, 7)) *
+    (1 - rises(squeal.wavers, 0.025, 0.05))
+  )
+}
+
+/** Blows that stand apart, no two alike, each over at once. */
+const wildMark = ({ blows, pauses }: Figures): number =>
+  rises(blows.peaky, 4, 9) *
+  rises(blows.perSecond, 1.2, 3) *
+  (1 - rises(blows.perSecond, 12, 16)) *
+  rises(blows.spread, 0.04, 0.14) *
+  (1 - rises(blows.filled, 0.14, 0.22)) *
+  (1 - rises(pauses, 14, 22))
 
 /** A high harmonic of the blades wanders with the shaft and with nothing else; one of a loud hum does not waver at all. */
 function isHarmonic({ hz, wavers }: Squeal, { rpm, tones, hum }: Figures): boolean {
