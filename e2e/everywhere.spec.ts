@@ -1,7 +1,7 @@
 import { gzipSync } from 'node:zlib'
 import { deep } from '../src/sampling.testing'
 import { expect, test } from './fixtures'
-import { deadByStory, expectAccessible, goStage, openDemoJob, startJob } from './support'
+import { expectAccessible, goStage, openDeadDemoJob, openDemoJob, startJob } from './support'
 
 /** Elements that may change with one letter, on a page of more than a thousand. */
 const MOST_REDRAWN = 120
@@ -84,9 +84,7 @@ test('nothing is asked of any other origin', async ({ page, baseURL }) => {
 })
 
 test('a keystroke on a measuring field redraws its verdict and little beside it', async ({ page }) => {
-  await openDemoJob(page, 'Dehumidifier', 'measure')
-  await deadByStory(page)
-  await page.reload()
+  await openDeadDemoJob(page, 'Dehumidifier', 'measure')
   const field = page.getByTestId('reading-old-FAN')
   await field.fill('2.2')
   const redrawn = await field.evaluate(async (input: HTMLInputElement) => {

@@ -1,15 +1,5 @@
 import { expect, test } from './fixtures'
-import {
-  deadByStory,
-  goStage,
-  knownKind,
-  makeDead,
-  openDemoJob,
-  openPoint,
-  ready,
-  saved,
-  startJob,
-} from './support'
+import { goStage, knownKind, makeDead, openDeadDemoJob, openPoint, ready, saved, startJob } from './support'
 
 test('what is typed is there after the browser is killed in the middle', async ({ browser }) => {
   const first = await browser.newContext()
@@ -122,9 +112,7 @@ test('undo takes the last act back and redo does it again', async ({ page }) => 
 })
 
 test('bad input gets a sentence that says what to do, and is kept', async ({ page }) => {
-  await openDemoJob(page, 'Dehumidifier', 'measure')
-  await deadByStory(page)
-  await page.reload()
+  await openDeadDemoJob(page, 'Dehumidifier', 'measure')
   await page.getByTestId('reading-old-FAN').fill('abc')
   await expect(page.getByText(/"abc" is not a capacitance. Type a number/)).toBeVisible()
   await page.getByTestId('reading-old-FAN').fill('-3')

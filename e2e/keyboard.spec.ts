@@ -1,5 +1,15 @@
 import { expect, test } from './fixtures'
-import { deadByStory, goStage, jobOf, knownKind, openDemoJob, ready, saved, startJob } from './support'
+import {
+  deadByStory,
+  goStage,
+  jobOf,
+  knownKind,
+  openDeadDemoJob,
+  openDemoJob,
+  ready,
+  saved,
+  startJob,
+} from './support'
 
 test('a job is walked by its number keys, and N goes to the next act', async ({ page }) => {
   await openDemoJob(page, 'Gable fan', 'notice')
@@ -28,9 +38,7 @@ test('find and act opens by its key and leads to a stage', async ({ page }) => {
 test('resistances are typed round the ring with Enter, o is over-range, and a paste fills the rest', async ({
   page,
 }) => {
-  await openDemoJob(page, 'Cooling unit', 'measure')
-  await deadByStory(page)
-  await page.reload()
+  await openDeadDemoJob(page, 'Cooling unit', 'measure')
   const chord = (pair: string) => page.locator('#winding-new').getByLabel(`${pair}, ohms`)
   await chord('purple to yellow').focus()
   await page.keyboard.press('Control+a')

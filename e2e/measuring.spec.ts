@@ -1,5 +1,5 @@
 import { expect, type Page, test } from './fixtures'
-import { deadByStory, expectAccessible, goStage, openDemoJob, partsOut, saved, startJob } from './support'
+import { expectAccessible, goStage, openDeadDemoJob, openDemoJob, partsOut, saved, startJob } from './support'
 
 /** Five leads of a three-speed blower: common –16.4– black –5.8– blue –7.1– red, common –37.5– brown. */
 const ohms: Record<string, string> = {
@@ -226,9 +226,7 @@ test('instruments keep what is typed in their address and put it into a job', as
 })
 
 test('a reading is struck with a reason and counts no more', async ({ page }) => {
-  await openDemoJob(page, 'Dehumidifier', 'measure')
-  await deadByStory(page)
-  await page.reload()
+  await openDeadDemoJob(page, 'Dehumidifier', 'measure')
   const row = page.getByTestId('readings').getByRole('listitem').filter({ hasText: 'HERM' })
   await row.getByRole('button', { name: 'strike' }).click()
   await row.getByLabel('Why does it not count?').fill('a wire was still on')

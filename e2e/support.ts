@@ -139,6 +139,13 @@ export async function deadByStory(page: Page): Promise<void> {
   ])
 }
 
+/** A job of the demo household, made dead now: what it was planted with has run out. */
+export async function openDeadDemoJob(page: Page, name: string, stage: string): Promise<void> {
+  await openDemoJob(page, name, stage)
+  await deadByStory(page)
+  await page.reload()
+}
+
 /** A low reading for each pair that the label on file names, or that it may have. */
 function everyPair(job: JobSnapshot, id: string): string {
   const charge = job.charges.find((each) => each.id === id)

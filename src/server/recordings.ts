@@ -1,4 +1,5 @@
 import { CoreError } from '@/core/errors'
+import { isId } from '@/core/job/ids'
 import type { RecordingFormat } from '@/core/job/rows'
 import { formatOf } from '@/core/sound/format'
 import { transact } from '@/data/database'
@@ -14,8 +15,6 @@ const TYPES: Record<RecordingFormat, string> = {
   mp3: 'audio/mpeg',
 }
 
-const ID = /^[0-9A-Za-z_-]{1,40}$/
-
 /**
  * Keep a recording itself, because somebody asked for it: under the id of the sound that it becomes.
  *
@@ -23,7 +22,7 @@ const ID = /^[0-9A-Za-z_-]{1,40}$/
  * @throws CoreError `invalid-input`, `unknown-job`, `not-a-sound`
  */
 export async function keepRecording(jobId: string, id: string, bytes: Buffer): Promise<RecordingFormat> {
-  if (!ID.test(id)) throw new CoreError('invalid-input', 'A recording is kept under the id of its sound.')
+  if (!isId(id)) throw new CoreError('invalid-input', 'A recording is kept under the id of its sound.')
   const format = formatOf(bytes)
   if (!format)
     throw new CoreError(

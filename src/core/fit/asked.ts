@@ -1,5 +1,4 @@
-import { classIn } from '../capacitor/safetyClass'
-import { fieldText, type JobSnapshot } from '../job'
+import type { JobSnapshot } from '../job'
 import { capacitorMatchInputOf, motorMatchInputOf } from '../job/parts/motorMatch'
 import { type Asked, type AskLine, askForCapacitor, askForMotor } from '../match'
 import { isByNumber } from '../match/askMotor'
@@ -34,20 +33,8 @@ export function askedOf(snapshot: JobSnapshot, part: 'motor' | 'capacitor'): Ask
   }
   const input = capacitorMatchInputOf(snapshot, [])
   return input
-    ? withClass(snapshot, inWords(snapshot, askForCapacitor(input)))
+    ? inWords(snapshot, askForCapacitor(input))
     : { ...NOTHING, unknown: ['Type the label of the old capacitor, or what the motor asks for.'] }
-}
-
-/** One that parted itself when it failed is asked for again. */
-function withClass(snapshot: JobSnapshot, asked: AskedOfJob): AskedOfJob {
-  const old = classIn(fieldText(snapshot, 'capacitor-old', 'label'))
-  if (old?.level !== 2 || asked.say === '') return asked
-  const line = `class ${old.printed} on its label, or one that parts itself as well`
-  return {
-    ...asked,
-    say: `${asked.say.replace(/\.$/, '')}; ${line}.`,
-    must: [...asked.must, `C${line.slice(1)}.`],
-  }
 }
 
 /** No seller needs to be told that a motor made for one other machine does not serve. */

@@ -1,3 +1,4 @@
+import { classIn } from '../capacitor/safetyClass'
 import { significant } from '../units/format'
 import type { Asked, AskLine } from './askTypes'
 import { type CapacitorMatchInput, percentOf, type Wanted, wantedSections } from './capacitor'
@@ -53,6 +54,7 @@ export function askForCapacitor(input: CapacitorAskInput): Asked {
               text: `Down to ${min} °C.`,
             },
           ]),
+      ...classLine(old.safetyClass),
       ...softLines(input, wanted),
     ],
     unknown:
@@ -62,6 +64,19 @@ export function askForCapacitor(input: CapacitorAskInput): Asked {
     buyToo: [],
   }
 }
+
+/** One that parted itself when it failed is asked for again. */
+const classLine = (printed = ''): AskLine[] =>
+  classIn(printed)?.level === 2
+    ? [
+        {
+          rule: 'safety-class',
+          field: 'safetyClass',
+          hard: true,
+          text: `Class ${printed} on its label, or one that parts itself as well.`,
+        },
+      ]
+    : []
 
 const shown = (uF: number) => `${significant(uF, 4)} µF`
 

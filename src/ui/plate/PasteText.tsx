@@ -10,8 +10,7 @@ import { plateActs, valueText } from './plateActs'
 import type { PlateTarget } from './target'
 
 /** The class of safety that is printed stays with the label. */
-function withClass(acts: Act[], text: string): Act[] {
-  const printed = classIn(text)?.printed
+function withClass(acts: Act[], printed: string | undefined): Act[] {
   return acts.map((act) =>
     printed && act.kind === 'field.set' && act.field === 'label'
       ? { ...act, typed: `${act.typed} ${printed}` }
@@ -28,6 +27,7 @@ export function PasteText({ kind, target }: { kind: 'motor' | 'capacitor'; targe
     // A plate prints no sizes; the page of a seller does.
     const { sizes, rest } = kind === 'motor' ? sizesIn(text) : canSizesIn(text)
     const { fields, unread } = readPlate({ text: rest, kind })
+    const printed = kind === 'capacitor' ? classIn(text)?.printed : undefined
     const values = new Map(
       (Object.keys(fields) as (keyof PlateFields)[]).flatMap((key): [keyof PlateFields, string][] => {
         const field = fields[key]
@@ -35,7 +35,7 @@ export function PasteText({ kind, target }: { kind: 'motor' | 'capacitor'; targe
       }),
     )
     const acts = [
-      ...withClass(plateActs(kind, values, id, target), kind === 'capacitor' ? text : ''),
+      ...withClass(plateActs(kind, values, id, target), printed),
       ...sizes.map(({ field, typed }) => ({
         kind: 'field.set' as const,
         id: id(),
@@ -45,7 +45,6 @@ export function PasteText({ kind, target }: { kind: 'motor' | 'capacitor'; targe
       })),
     ]
     for (const each of acts) act(each)
-    const printed = kind === 'capacitor' ? classIn(text)?.printed : undefined
     const unknown = unread.filter((word) => word !== printed)
     const left = unknown.length > 0 ? ` Not understood: ${unknown.slice(0, 12).join(' ')}.` : ''
     setTold(

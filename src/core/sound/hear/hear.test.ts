@@ -10,23 +10,13 @@ import {
   type Suggested,
   storedHeard,
 } from '.'
+import { hiss, made, RATE } from './made.testing'
 import { drawScene, type Noise, record, type Scene, trueTones } from './recordings.testing'
 import { transform } from './transform.testing'
 
-const RATE = 16_000
-const made = (seconds: number, at: (t: number) => number, rate = RATE): Float32Array =>
-  Float32Array.from({ length: Math.round(seconds * rate) }, (_, i) => at(i / rate))
 const sine = (hz: number, size: number) => (t: number) => size * Math.sin(2 * Math.PI * hz * t)
 const heardIn = (samples: Float32Array, of: Partial<HeardOf> = {}, rate = RATE): Heard =>
   hear({ samples, rate }, { lineHz: 60, ...of }, transform)
-/** A hiss that is the same each time, under everything. */
-const hiss = (size: number) => {
-  let state = 7
-  return () => {
-    state = (Math.imul(state, 1664525) + 1013904223) >>> 0
-    return size * (state / 2147483648 - 1)
-  }
-}
 
 describe('a recording', () => {
   it('has its level below full scale, and is steady where half seconds agree within 3 dB', () => {

@@ -1,19 +1,10 @@
 import { describe, expect, it } from 'vitest'
 import { type Heard, hear } from '.'
+import { hiss, made, RATE } from './made.testing'
 import { physicalRecording, physicalScene } from './physical/scenes.testing'
 import type { Noise } from './recordings.testing'
 import { transform } from './transform.testing'
 
-const RATE = 16_000
-const made = (seconds: number, at: (t: number) => number): Float32Array =>
-  Float32Array.from({ length: Math.round(seconds * RATE) }, (_, i) => at(i / RATE))
-const hiss = (size: number) => {
-  let state = 7
-  return () => {
-    state = (Math.imul(state, 1664525) + 1013904223) >>> 0
-    return size * (state / 2147483648 - 1)
-  }
-}
 const top = ({ suggests }: Heard) => suggests[0]?.value ?? null
 
 /** A recording of the world that was built from what makes the noise, four seconds of it at the rate of a small recorder. */
