@@ -165,14 +165,20 @@ export async function jobOf(page: Page): Promise<{ snapshot: JobSnapshot }> {
   return (await page.request.get(`/api/jobs/${jobId}`)).json()
 }
 
-/** Acts on the job of this page, as another window does them, or did them so long ago. */
+/** Acts on the job of this page, as another window does them, or did them so long ago; the page has heard of them then. */
 export async function send(page: Page, acts: Act[], ageMs = 0): Promise<void> {
   const jobId = /jobs\/([^/]+)/.exec(page.url())?.[1] ?? ''
   const response = await page.request.post(`/api/jobs/${jobId}/acts`, {
     data: { acts: acts.map((act) => ({ id: storyId(), act, ageMs })), who: '', window: 'story' },
   })
-  const { answers } = (await response.json()) as { answers: { stored: boolean; error?: object }[] }
+  const { answers, rev } = (await response.json()) as {
+    answers: { stored: boolean; error?: object }[]
+    rev: number
+  }
   expect(answers.filter(({ stored }) => !stored)).toEqual([])
+  const frame = page.locator('[data-rev]')
+  if ((await frame.count()) > 0)
+    await expect.poll(async () => Number(await frame.getAttribute('data-rev'))).toBeGreaterThanOrEqual(rev)
 }
 
 /** Whatever is answered by a look in this part of the page, answered as it should be. */

@@ -10,7 +10,10 @@ import { store } from './store'
 /** What is found by its name or by what was said of it. */
 export interface Found {
   jobs: { id: string; title: string; symptom: string; status: string }[]
-  machines: { id: string; title: string }[]
+  /** Each with what tells it from another of its name: what was said of it last, else its plate. */
+  machines: { id: string; title: string; told: string }[]
+  /** So many more jobs and machines have these words than are listed. */
+  more: { jobs: number; machines: number }
   /** Parts that are fitted somewhere or lie on the shelf and in the lists. */
   parts: { id: string; title: string; where: string; href: string }[]
   /** Texts of jobs and rounds. */
@@ -23,6 +26,7 @@ interface Entry {
   key: string
   title: string
   said: string
+  told: string
   status: string
 }
 
@@ -41,6 +45,8 @@ async function indexOf(db: Database) {
   if (holder.restCogIndex?.key === key) return holder.restCogIndex
   const [jobs, machines] = await Promise.all([listJobs(db), listMachines(db)])
   const titles = new Map(machines.map((machine) => [machine.id, titleAndPlace(machine)]))
+  const inOrder = [...jobs].sort((one, other) => (one.openedAt < other.openedAt ? -1 : 1))
+  const saidLast = new Map(inOrder.map(({ machineId, symptom }) => [machineId, symptom]))
   const entries: Entry[] = [
     ...jobs.map(({ id, machineId, symptom, status }) => ({
       id: `job ${id}`,
@@ -48,6 +54,7 @@ async function indexOf(db: Database) {
       key: id,
       title: titles.get(machineId) ?? '',
       said: symptom,
+      told: symptom,
       status,
     })),
     ...machines.map(({ id, manufacturer, modelNumber, serialNumber, note }) => ({
@@ -56,12 +63,13 @@ async function indexOf(db: Database) {
       key: id,
       title: titles.get(id) ?? '',
       said: [manufacturer, modelNumber, serialNumber, note].join(' '),
+      told: saidLast.get(id) || [manufacturer, modelNumber].filter(Boolean).join(' '),
       status: '',
     })),
   ]
   const index = new MiniSearch<Entry>({
     fields: ['title', 'said'],
-    storeFields: ['kind', 'key', 'title', 'said', 'status'],
+    storeFields: ['kind', 'key', 'title', 'said', 'told', 'status'],
     searchOptions: { prefix: true, fuzzy: (term) => (term.length > 4 ? 0.2 : false), combineWith: 'AND' },
   })
   index.addAll(entries)
@@ -75,8 +83,8 @@ async function indexOf(db: Database) {
 }
 
 /**
- * Jobs and machines whose name, place, plate or symptom has these words, begun or slightly mistyped; twenty at most. Behind them
- * parts and what was typed in jobs, by the words as they stand. Without a word the jobs that were touched last.
+ * Jobs and machines whose name, place, plate or symptom has these words, begun or slightly mistyped; twenty of each at most, and
+ * how many more there are. Behind them parts and what was typed in jobs, by the words as they stand. Without a word the jobs that were touched last.
  *
  * @example await find('bathrom fan')
  */
@@ -85,20 +93,20 @@ export async function find(query: string): Promise<Found> {
   const { index, newest, titles } = await indexOf(db)
   const words = query.trim().slice(0, LONGEST)
   const found =
-    words === ''
-      ? newest
-      : index
-          .search(words)
-          .slice(0, MOST)
-          .map(({ id }) => index.getStoredFields(id) as unknown as Entry)
+    words === '' ? newest : index.search(words).map(({ id }) => index.getStoredFields(id) as unknown as Entry)
+  const jobs = found.filter(({ kind }) => kind === 'job')
+  const machines = found.filter(({ kind }) => kind === 'machine')
   return {
-    jobs: found
-      .filter(({ kind }) => kind === 'job')
+    jobs: jobs
+      .slice(0, MOST)
       .map(({ key, title, said, status }) => ({ id: key, title, symptom: said, status })),
-    machines: found.filter(({ kind }) => kind === 'machine').map(({ key, title }) => ({ id: key, title })),
+    machines: machines.slice(0, MOST).map(({ key, title, told }) => ({ id: key, title, told })),
+    more: { jobs: beyond(jobs), machines: beyond(machines) },
     ...(await beside(db, words, titles)),
   }
 }
+
+const beyond = (found: Entry[]): number => Math.max(0, found.length - MOST)
 
 /** Of parts and of notes each so many: they stand below what is found by name. */
 const MOST_BESIDE = 12

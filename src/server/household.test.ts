@@ -130,13 +130,27 @@ describe('machines', () => {
     expect(await readMachine('no such machine')).toBeNull()
     for (const words of ['shower', 'SHOW', 'showr north', 'north wing']) {
       const found = await find(words)
-      expect(found.machines, words).toContainEqual({ id: machine.id, title: 'Shower fan, north wing' })
+      expect(found.machines, words).toContainEqual(
+        expect.objectContaining({ id: machine.id, title: 'Shower fan, north wing' }),
+      )
       expect(found.jobs.find((job) => job.id === second)?.title, words).toBe('Shower fan, north wing')
     }
     expect((await find('submarine')).machines).toEqual([])
     expect((await find('')).jobs.length).toBeGreaterThan(0)
     const page = await readMachinesWithJobs(await pageOfMachine(machine.id))
     expect(page.rows.map((row) => row.machine.id)).toContain(machine.id)
+  })
+
+  it('of one name are told apart by what was said last, and what is not listed is counted', async () => {
+    const jobs: string[] = []
+    for (let count = 0; count < 22; count++) jobs.push(await start('ceiling-fan'))
+    for (const job of jobs) await actOnJob(job, [{ kind: 'machine.edit', field: 'name', value: 'Quillon' }])
+    const found = await find('quilon')
+    expect(found.machines).toHaveLength(20)
+    expect(found.machines.every(({ told }) => told === 'hums')).toBe(true)
+    expect(found.jobs).toHaveLength(20)
+    expect(found.more).toEqual({ jobs: 2, machines: 2 })
+    expect((await find('submarine')).more).toEqual({ jobs: 0, machines: 0 })
   })
 
   it('remember every capacitance read on them, oldest first, without what was struck', async () => {

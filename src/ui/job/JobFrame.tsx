@@ -85,7 +85,7 @@ export function JobFrame({ children }: { children: ReactNode }) {
   useWorkFocus(last)
   const saved = { saved: 'saved', saving: 'saving …', offline: 'kept here, not stored yet' }[save]
   return (
-    <div className="mx-auto max-w-[1440px] pb-32 mid:px-5 wide:pb-0">
+    <div className="mx-auto max-w-[1440px] pb-32 mid:px-5 wide:pb-0" data-rev={job.rev}>
       <JobKeys />
       <div className="flex flex-wrap items-center gap-x-4 px-4 mid:items-baseline mid:px-0 mid:py-2.5">
         <h1 className="line-clamp-2 min-w-0 flex-1 text-lg leading-tight mid:flex-none mid:text-[1.3rem]">

@@ -6,7 +6,7 @@ import { instrumentNames } from '../instruments/names'
 /** What was found, in groups; every line leads somewhere. */
 export function SearchPage({ query, found }: { query: string; found: Found | null }) {
   const groups = found ? groupsOf(query, found) : []
-  const count = groups.reduce((sum, { rows }) => sum + rows.length, 0)
+  const count = groups.reduce((sum, { rows, more = 0 }) => sum + rows.length + more, 0)
   return (
     <main id="work" className="mx-auto max-w-[1180px] px-4 pt-6 pb-16 [overflow-wrap:anywhere] mid:px-5">
       <h1 className="text-2xl">Search</h1>
@@ -37,7 +37,7 @@ export function SearchPage({ query, found }: { query: string; found: Found | nul
   )
 }
 
-function groupsOf(query: string, { machines, jobs, parts, notes }: Found): GroupProps[] {
+function groupsOf(query: string, { machines, jobs, more, parts, notes }: Found): GroupProps[] {
   const words = query.trim().toLowerCase()
   const instruments = instrumentNames.filter(({ name, about }) =>
     `${name} ${about}`.toLowerCase().includes(words),
@@ -45,7 +45,8 @@ function groupsOf(query: string, { machines, jobs, parts, notes }: Found): Group
   return [
     {
       title: 'Machines',
-      rows: machines.map(({ id, title }) => ({ id, href: `/machines/${id}`, title, note: '' })),
+      rows: machines.map(({ id, title, told }) => ({ id, href: `/machines/${id}`, title, note: told })),
+      more: more.machines,
     },
     {
       title: 'Jobs',
@@ -55,6 +56,7 @@ function groupsOf(query: string, { machines, jobs, parts, notes }: Found): Group
         title: `${title}: ${symptom || 'a job'}`,
         note: status,
       })),
+      more: more.jobs,
     },
     { title: 'Parts', rows: parts.map(({ where, ...part }) => ({ ...part, note: where })) },
     {
@@ -85,9 +87,10 @@ function groupsOf(query: string, { machines, jobs, parts, notes }: Found): Group
 interface GroupProps {
   title: string
   rows: { id: string; href: string; title: string; note: string }[]
+  more?: number
 }
 
-function Group({ title, rows }: GroupProps) {
+function Group({ title, rows, more = 0 }: GroupProps) {
   if (rows.length === 0) return null
   return (
     <section aria-label={title} className="pt-5">
@@ -102,6 +105,12 @@ function Group({ title, rows }: GroupProps) {
           </li>
         ))}
       </ul>
+      {more > 0 ? (
+        <p className="caption pt-1">
+          {more} more {more === 1 ? 'has' : 'have'} these words. Another word narrows it: its place, its
+          maker, what it did.
+        </p>
+      ) : null}
     </section>
   )
 }

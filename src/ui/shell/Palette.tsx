@@ -106,6 +106,7 @@ export function Palette({ onClose, onKeys }: { onClose: () => void; onKeys: () =
                     key={machine.id}
                     label={machine.title}
                     value={`${query} machine ${machine.id}`}
+                    note={machine.told}
                     onSelect={() => go(`/machines/${machine.id}`)}
                   />
                 ))}
@@ -175,9 +176,11 @@ export function Palette({ onClose, onKeys }: { onClose: () => void; onKeys: () =
   )
 }
 
+const NOTHING: Found = { jobs: [], machines: [], more: { jobs: 0, machines: 0 }, parts: [], notes: [] }
+
 /** Jobs and machines of the household by these words, found on the server; what was found before stands until then. */
 function useFound(query: string): Found {
-  const [found, setFound] = useState<Found>({ jobs: [], machines: [], parts: [], notes: [] })
+  const [found, setFound] = useState<Found>(NOTHING)
   useEffect(() => {
     const abort = new AbortController()
     void fetch(`/api/jobs?q=${encodeURIComponent(query)}`, { signal: abort.signal })
@@ -244,7 +247,7 @@ function Item({
     <Command.Item
       value={value}
       onSelect={onSelect}
-      className="flex min-h-11 items-center justify-between px-2 data-[selected=true]:bg-teal-wash"
+      className="flex min-h-11 items-center justify-between gap-3 px-2 data-[selected=true]:bg-teal-wash"
     >
       <span>{label}</span>
       {note ? <span className="caption">{note}</span> : null}
