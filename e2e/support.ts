@@ -38,8 +38,14 @@ export async function startJob(page: Page, words: string): Promise<void> {
   await ready(page)
 }
 
+/** To another stage as its own key goes there, without loading the page anew; where no job stands on the page, by its address. */
 export const goStage = async (page: Page, stage: string): Promise<void> => {
-  await page.goto(page.url().replace(/\/[^/]+$/, `/${stage}`))
+  const address = page.url().replace(/\/[^/?#]+$/, `/${stage}`)
+  const link = page.locator(`nav a[href$="${new URL(address).pathname}"]:visible`).first()
+  if ((await link.count()) > 0) {
+    await link.click()
+    await page.waitForURL(address)
+  } else await page.goto(address)
   await ready(page)
 }
 

@@ -16,7 +16,7 @@ const outdoor = buildOf('outdoor-unit-fan')
 const panel = opened(outdoor).slice(0, 2)
 
 /** Rounds in which the start lead let go of the capacitor while it ran, and it kept more than the limit. */
-const letGo = Array.from({ length: 120 }, (_, i) =>
+const letGo = Array.from({ length: samples(40, 240) }, (_, i) =>
   machineOf(outdoor, ['wiring-loose-or-burnt'], `joint${i}`),
 ).flatMap((drawn) => {
   const { joint } = drawn.machine.traits

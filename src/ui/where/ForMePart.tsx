@@ -1,11 +1,13 @@
 'use client'
 
 import Link from 'next/link'
+import { noHandsOf } from '@/core/job/fields'
 import { forMe, type HandOver } from '@/core/job/forMe'
 import { shortCauses } from '@/core/knowledge/shortCauses'
 import { significant } from '@/core/units'
 import { useJob } from '../job/JobProvider'
 import { Section } from '../kit/Section'
+import { NoHands, OtherWays } from '../stages/decide/OtherWays'
 
 const SKILL = {
   1: 'anybody',
@@ -49,6 +51,7 @@ const span = (least: number, most: number, say: (value: number) => string): stri
 /** Before anything is opened: what it may be, how long, what it needs, what can hurt, what it costs, and whom to call. */
 export function ForMePart() {
   const { snapshot } = useJob()
+  const noHands = noHandsOf(snapshot)
   const { likely, hours, needs, hurts, costs, ifWrong, skill, handOver } = forMe(snapshot)
   const rows: [string, string][] = [
     ['It may be', likely.map(({ cause, share }) => `${shortCauses[cause]}, ${inWords(share)}`).join('; ')],
@@ -84,9 +87,16 @@ export function ForMePart() {
           ))}
         </ul>
       ) : null}
-      <Link prefetch={false} className="btn mt-3" href={`/jobs/${snapshot.job.id}/call-card`}>
-        Call somebody: the card to show them
-      </Link>
+      {noHands ? (
+        <NoHands option={noHands} />
+      ) : (
+        <div className="mt-3 flex flex-wrap gap-2">
+          <Link prefetch={false} className="btn" href={`/jobs/${snapshot.job.id}/call-card`}>
+            Call somebody: the card to show them
+          </Link>
+          {snapshot.job.status === 'open' ? <OtherWays /> : null}
+        </div>
+      )}
     </Section>
   )
 }

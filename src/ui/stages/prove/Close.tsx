@@ -3,6 +3,7 @@
 import Link from 'next/link'
 import { useState } from 'react'
 import { fieldText, type JobRow, type ReopenReason, reopenReasons } from '@/core/job'
+import { noHandsOf } from '@/core/job/fields'
 import { asksWhatWentIn, WENT_IN } from '@/core/job/parts/wentIn'
 import { closingProblems } from '@/core/job/proving/closing'
 import { dueEvents } from '@/core/takeaway/calendar'
@@ -23,7 +24,9 @@ const results: { value: NonNullable<JobRow['result']>; label: string }[] = [
 export function Close() {
   const { snapshot, act, id, now, save } = useJob()
   const { job } = snapshot
-  const [result, setResult] = useState<JobRow['result']>(job.result)
+  const [chosen, setResult] = useState<JobRow['result']>(job.result)
+  // Who left it to somebody else has said how the job ends.
+  const result = chosen ?? (noHandsOf(snapshot) === 'hired' ? 'handed-over' : null)
   const closed = job.status === 'closed'
   const [problem] = closed || !result ? [] : closingProblems(snapshot, now, result)
   const edit = (field: 'lesson' | 'minutesSpent' | 'cost') => (value: string) =>
