@@ -1,7 +1,7 @@
 import { gzipSync } from 'node:zlib'
 import { deep } from '../src/sampling.testing'
 import { expect, test } from './fixtures'
-import { expectAccessible, goStage, openDeadDemoJob, openDemoJob, startJob } from './support'
+import { expectAccessible, goStage, loadStage, openDeadDemoJob, openDemoJob, startJob } from './support'
 
 /** Elements that may change with one letter, on a page of more than a thousand. */
 const MOST_REDRAWN = 120
@@ -31,7 +31,7 @@ test.describe('every stage of a job', () => {
     })
     await openDemoJob(page, 'Cooling unit', stages[0])
     for (const stage of stages) {
-      if (stage !== stages[0]) await goStage(page, stage)
+      if (stage !== stages[0]) await loadStage(page, stage)
       await expect(page.getByRole('heading', { level: 1 })).toBeVisible()
       await expectAccessible(page, stage === 'measure' ? 'everything' : 'structure')
       await page.setViewportSize({ width: 390, height: 844 })

@@ -38,16 +38,23 @@ export async function startJob(page: Page, words: string): Promise<void> {
   await ready(page)
 }
 
-/** To another stage as its own key goes there, without loading the page anew; where no job stands on the page, by its address. */
+/** To another stage by its link, as people go there; where no link stands on the page, by its address. */
 export const goStage = async (page: Page, stage: string): Promise<void> => {
-  const address = page.url().replace(/\/[^/?#]+$/, `/${stage}`)
+  const address = stageAddress(page, stage)
   const link = page.locator(`nav a[href$="${new URL(address).pathname}"]:visible`).first()
-  if ((await link.count()) > 0) {
-    await link.click()
-    await page.waitForURL(address)
-  } else await page.goto(address)
+  if ((await link.count()) === 0) return loadStage(page, stage)
+  await link.click()
+  await page.waitForURL(address)
   await ready(page)
 }
+
+/** A stage as its address opens it: drawn by the server. */
+export const loadStage = async (page: Page, stage: string): Promise<void> => {
+  await page.goto(stageAddress(page, stage))
+  await ready(page)
+}
+
+const stageAddress = (page: Page, stage: string) => page.url().replace(/\/[^/?#]+$/, `/${stage}`)
 
 /** A phone opens a stage on the next thing alone: here all of it, for this and the pages to come. */
 export const allOfStages = (page: Page) => page.getByRole('button', { name: 'All of this stage' }).click()

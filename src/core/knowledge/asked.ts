@@ -11,6 +11,11 @@ export const askedFirst: [ObservationId, string][] = [
   ['companion', 'What else runs?'],
 ]
 
+/** What an answer has told already: a fan that hums is heard to hum. Its own question then comes with the others, not first. */
+export const toldBy: { asked: ObservationId; by: ObservationId; value: string }[] = [
+  { asked: 'sound', by: 'fan-state', value: 'hums' },
+]
+
 /** What may be told beside it, by those who can. */
 export const askedMore: [ObservationId, string][] = [
   ['breaker', 'Breaker or fuse'],

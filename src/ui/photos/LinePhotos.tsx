@@ -16,10 +16,12 @@ interface LinePhotosProps {
   about: string
   /** The key P takes one of it. */
   keyed?: boolean
+  /** Taking it is the next act: a button for a gloved thumb. */
+  large?: boolean
 }
 
 /** The photos of one line, and a camera to take another. */
-export function LinePhotos({ lineId, way, about, keyed = false }: LinePhotosProps) {
+export function LinePhotos({ lineId, way, about, keyed = false, large = false }: LinePhotosProps) {
   const { snapshot } = useJob()
   const { unsent, take } = usePhotos()
   const input = useId()
@@ -34,8 +36,11 @@ export function LinePhotos({ lineId, way, about, keyed = false }: LinePhotosProp
       {waiting.map((photo) => (
         <Waiting key={photo.id} photo={photo} />
       ))}
-      <label htmlFor={input} className="btn">
-        {rows.length + waiting.length > 0 ? 'Another photo' : 'Photo'}
+      <label
+        htmlFor={input}
+        className={large ? 'btn btn-main !min-h-20 w-full justify-center text-2xl' : 'btn'}
+      >
+        {rows.length + waiting.length > 0 ? 'Another photo' : large ? 'Take the photo' : 'Photo'}
       </label>
       <input
         id={input}

@@ -3,6 +3,7 @@
 import { useState } from 'react'
 import { classIn } from '@/core/capacitor/safetyClass'
 import type { Act } from '@/core/job'
+import { platesLike } from '@/core/match/likeThis'
 import { canSizesIn, sizesIn } from '@/core/match/specSizes'
 import { type PlateFields, readPlate } from '@/core/plate'
 import { useJob } from '../job/JobProvider'
@@ -20,7 +21,8 @@ function withClass(acts: Act[], printed: string | undefined): Act[] {
 
 /** Text of a seller's page or of a plate, read into the fields; what was not understood is said and stays. */
 export function PasteText({ kind, target }: { kind: 'motor' | 'capacitor'; target: PlateTarget }) {
-  const { act, id } = useJob()
+  const { snapshot, act, id } = useJob()
+  const { hp, rpm, voltages, amps } = platesLike(snapshot.machine, snapshot.household)
   const [text, setText] = useState('')
   const [told, setTold] = useState('')
   const take = () => {
@@ -64,9 +66,7 @@ export function PasteText({ kind, target }: { kind: 'motor' | 'capacitor'; targe
           className="field num"
           rows={2}
           value={text}
-          placeholder={
-            kind === 'motor' ? '1/6 HP 1075 RPM 208-230V 1.1A CAP 5MFD 370V REV' : '5 µF ±6 % 370 VAC'
-          }
+          placeholder={kind === 'motor' ? `${hp} HP ${rpm} RPM ${voltages}V ${amps}A` : '5 µF ±6 % 370 VAC'}
           onChange={(event) => setText(event.target.value)}
         />
         <button type="button" className="btn shrink-0" disabled={text.trim() === ''} onClick={take}>

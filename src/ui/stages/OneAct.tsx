@@ -28,6 +28,8 @@ export interface LargeAct {
   problem: string | null
   /** A figure, a photo or a word is wanted before it can be ticked. */
   lacks?: boolean
+  /** What is wanted is a photo: the large button takes it. */
+  lacksPhoto?: boolean
   /** Wants nothing but hands: no figure, photo or note, and nothing that cannot be undone. */
   plain: boolean
   /** How it stood before it came apart, on the way back. */
@@ -141,6 +143,7 @@ function Act({ act, way, then, onTick }: ActProps) {
   const { snapshot } = useJob()
   const { waits } = usePhotos()
   // On the way back the photo of the way in shows how it was.
+  const photoFirst = act.lacksPhoto === true && !waits(act.id)
   const own = snapshot.photos.find((row) => row.lineId === act.id && row.way === 'in')
   const photo = own ?? act.before?.photos[0]
   const shows = own ? act.about : (act.before?.line.part ?? act.about)
@@ -170,16 +173,18 @@ function Act({ act, way, then, onTick }: ActProps) {
       ) : null}
       {act.before ? <NoPhoto before={act.before} /> : null}
       {act.asks}
-      <LinePhotos lineId={act.id} way={way} about={act.about} />
+      <LinePhotos lineId={act.id} way={way} about={act.about} large={photoFirst && act.problem === null} />
       <ReadAloud text={[act.title, ...act.details].join('. ')} />
-      <button
-        type="button"
-        className="btn btn-main !min-h-20 w-full shrink-0 text-2xl"
-        disabled={act.problem !== null || (act.lacks === true && !waits(act.id))}
-        onClick={() => onTick(act.id)}
-      >
-        Done, next
-      </button>
+      {photoFirst && act.problem === null ? null : (
+        <button
+          type="button"
+          className="btn btn-main !min-h-20 w-full shrink-0 text-2xl"
+          disabled={act.problem !== null || (act.lacks === true && !waits(act.id))}
+          onClick={() => onTick(act.id)}
+        >
+          Done, next
+        </button>
+      )}
       <CupsDrawn only={act.cup} />
       <Ahead act={act} then={then} onTick={onTick} />
     </>

@@ -34,6 +34,12 @@ describe('what a phone shows of a stage', () => {
     expect(focus(answered, 'notice').rows).toEqual(['sound', 'smell'])
   })
 
+  it('does not ask what is heard of a fan that was said to hum, and asks it of one that is noisy', () => {
+    const told = (state: string) => act(job, found('should-run-now', 'yes'), found('fan-state', state))
+    expect(focus(told('hums'), 'notice').rows).toEqual(['smell', 'danger-signs'])
+    expect(focus(told('runs-noisy'), 'notice').rows).toEqual(['sound', 'smell'])
+  })
+
   it('is the points until every one is open and held, then the covers and the proof', () => {
     expect(focus(job, 'make-dead').parts).toEqual(['points'])
     const [first] = isolationActs(job).filter(({ kind }) => kind === 'point.open')

@@ -1,4 +1,4 @@
-import { askedFirst } from '../../knowledge/asked'
+import { askedFirst, toldBy } from '../../knowledge/asked'
 import { isolationPlans } from '../../knowledge/isolation'
 import type { ObservationId } from '../../knowledge/vocabulary'
 import { partsOut } from '../energy/bench'
@@ -94,7 +94,15 @@ const stages: Record<string, Focus | undefined> = {
     rows: nextOf(
       askedFirst
         .map(([id]) => id)
-        .filter((id) => ![...findings, ...declined].some(({ observation }) => observation === id)),
+        .filter((id) => ![...findings, ...declined].some(({ observation }) => observation === id))
+        .filter(
+          (id) =>
+            !toldBy.some(
+              (told) =>
+                told.asked === id &&
+                findings.some(({ observation, value }) => observation === told.by && value === told.value),
+            ),
+        ),
       2,
     ),
   }),

@@ -16,9 +16,11 @@ export function ChargeBlock() {
       part="charge"
       title="Discharge"
       aside={
-        charges.length > 0
-          ? 'with a resistor lead; where the can holds two, each is emptied and read by itself'
-          : 'no capacitor is named'
+        charges.length > 0 && charges.every(({ terminals }) => terminals === 'none-seen')
+          ? 'no capacitor is seen: the motor’s own wires are read'
+          : charges.length > 0
+            ? 'with a resistor lead; where the can holds two, each is emptied and read by itself'
+            : 'no capacitor is named'
       }
     >
       {charges.map((charge) => (

@@ -29,6 +29,7 @@ export function ChargeLine({ charge }: { charge: ChargeRow }) {
   const pairs = chargePairs(snapshot, charge)
   const values = chargeTyped(charge.typed, pairs)
   const { uF, volts, result } = dischargeOf(snapshot, charge, capacitor.label)
+  const noneSeen = charge.terminals === 'none-seen'
   const shown = !locked && charge.dischargedAt === null && charge.holds !== 'bus'
   return (
     <div className="border-line border-b py-2">
@@ -42,8 +43,8 @@ export function ChargeLine({ charge }: { charge: ChargeRow }) {
           />
         )}
       </div>
-      {shown && charge.terminals === 'none-seen' ? <ReadAtLeads charge={charge} /> : null}
-      {shown && charge.terminals !== 'none-seen' ? (
+      {shown && noneSeen ? <ReadAtLeads charge={charge} /> : null}
+      {shown && !noneSeen ? (
         <ChargeShown
           charge={charge}
           pair={pairs[chargeNow(values)] ?? ''}
@@ -56,7 +57,11 @@ export function ChargeLine({ charge }: { charge: ChargeRow }) {
         {pairs.map((pair, index) => (
           <ReadingField
             key={pair}
-            label={`After discharging, DC volts ${pair ? `at ${pair}` : 'across it'}`}
+            label={
+              noneSeen
+                ? 'The highest DC volts between two motor wires'
+                : `After discharging, DC volts ${pair ? `at ${pair}` : 'across it'}`
+            }
             stored={values[index] ?? ''}
             quantity="volts"
             options={EMPTIED}
@@ -76,7 +81,8 @@ export function ChargeLine({ charge }: { charge: ChargeRow }) {
         </p>
       </div>
       <TwoTerminals charge={charge} />
-      <ChargeLabelFields charge={charge} result={result} pairs={pairs.length} />
+      {/* Nothing to read a label on: no lead is held to it, so for no length of time. */}
+      {noneSeen ? null : <ChargeLabelFields charge={charge} result={result} pairs={pairs.length} />}
     </div>
   )
 }
@@ -92,6 +98,7 @@ function WhatItReads({ charge, locked, begun }: { charge: ChargeRow; locked: boo
         {`${significant(charge.volts)} V is still in it: hold the lead on again, then read again.`}
       </b>
     )
+  if (charge.terminals === 'none-seen') return null
   if (begun) return 'One of its sections is not read yet, and counts as charged.'
   return (
     <span className="caption">

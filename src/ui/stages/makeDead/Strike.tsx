@@ -32,7 +32,7 @@ export function Strike({ what, reasons, example, onStrike }: StrikeProps) {
         className="btn btn-plain min-h-9 text-sm"
         aria-haspopup="dialog"
         aria-expanded={open}
-        aria-label={`${what}: not on this machine`}
+        aria-label={`${what}: not here`}
         onClick={() => setOpen(true)}
       >
         not here

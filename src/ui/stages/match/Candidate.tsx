@@ -5,6 +5,7 @@ import { classRemark } from '@/core/capacitor/safetyClass'
 import { type CandidateRow, fieldText } from '@/core/job'
 import { candidatePart } from '@/core/job/parts/candidates'
 import { capacitorSizes } from '@/core/match/columns'
+import { likeThis } from '@/core/match/likeThis'
 import { type DataField, motorData, tradeData } from '@/core/match/motorData'
 import { classSentence } from '@/wording/sayMatch'
 import { useJob } from '../../job/JobProvider'
@@ -97,7 +98,7 @@ function Figure({ row, field }: { row: CandidateRow; field: DataField }) {
   const part = candidatePart(row.id)
   return (
     <DataInput
-      field={field}
+      field={likeThis(field, snapshot.machine, snapshot.household)}
       inches={snapshot.household.inches === 1}
       typed={fieldText(snapshot, part, field.field)}
       onType={(typed) => act({ kind: 'field.set', id: id(), part, field: field.field, typed })}

@@ -9,6 +9,7 @@ import { motorPlateFields, plateText } from '@/core/job/parts/oldPart'
 import { catalogueMotors } from '@/core/knowledge/catalogue/motors'
 import { type MotorKindId, vocabulary } from '@/core/knowledge/vocabulary'
 import { matchMotors } from '@/core/match'
+import { likeThis } from '@/core/match/likeThis'
 import { saySpeed } from '@/wording/saySpeed'
 import { Block } from '../../job/Block'
 import { useJob } from '../../job/JobProvider'
@@ -83,7 +84,7 @@ export function MotorMatch() {
             .map((field) => (
               <Rest key={field.field} part={field.quick ? 'old' : undefined}>
                 <DataInput
-                  field={field}
+                  field={likeThis(field, machine, household)}
                   inches={household.inches === 1}
                   typed={plate(field.field)}
                   onType={set(field.field)}

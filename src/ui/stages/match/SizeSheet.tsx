@@ -3,6 +3,7 @@
 import { useState } from 'react'
 import { fieldText } from '@/core/job'
 import { oldMotor } from '@/core/job/parts/oldPart'
+import { likeThis } from '@/core/match/likeThis'
 import { motorData } from '@/core/match/motorData'
 import { useJob } from '../../job/JobProvider'
 import { DataInput } from '../../pieces/DataInput'
@@ -28,7 +29,8 @@ export function SizeSheet() {
         </p>
       </div>
       <div className="grid grid-cols-2 content-start gap-x-3 gap-y-2">
-        {sizes.map((field) => {
+        {sizes.map((size) => {
+          const field = likeThis(size, snapshot.machine, snapshot.household)
           const letter = letters[field.field] ?? null
           return (
             // biome-ignore lint/a11y/noStaticElementInteractions: the field inside takes the focus; this marks its size on the drawing

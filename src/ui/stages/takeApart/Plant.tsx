@@ -2,6 +2,7 @@
 
 import { capacitorOf } from '@/core/job'
 import { capacitorMayBe } from '@/core/job/energy/place'
+import { hasNoCapacitor } from '@/core/job/parts/partsNeeded'
 import { capacitorTemplate, motorTemplates } from '@/core/knowledge/templates'
 import { moreWays } from '@/core/knowledge/ways'
 import { useJob } from '../../job/JobProvider'
@@ -27,7 +28,8 @@ export function Plant({ instead = false }: { instead?: boolean }) {
   const motor = motorTemplates[family]
   const capacitor = capacitorTemplate(family, dual)
   const ways = moreWays(family)
-  const hasOne = capacitorMayBe(snapshot)
+  const hasOne =
+    capacitorMayBe(snapshot) && !(snapshot.machine.motorKind === null && hasNoCapacitor(snapshot))
   const capacitorFirst = snapshot.decisions[0]?.action === 'replace-capacitor'
   return (
     <Section

@@ -151,6 +151,7 @@ function LargeWayIn({ lines }: { lines: LedgerRow[] }) {
         done: line.doneAt !== null,
         problem: gate(reachOfLine(snapshot, line)),
         lacks: openOf(snapshot, line) !== null,
+        lacksPhoto: openOf(snapshot, line) === 'photo-first',
         plain: wantsHandsOnly(line, 'in'),
         asks: line.action === 'measure' ? <LineAsks line={line} /> : <LineMark line={line} />,
       }))}
