@@ -19,6 +19,18 @@ const told: [string, Record<string, string>][] = [
   ['smell like rotten eggs near the furnace', { smell: 'gas' }],
   ['the fan does not stay on', {}],
   ['breaker wont stay in', { breaker: 'trips-again-at-once' }],
+  [
+    'my ceiling fan only goes on high, slow and medium it just sits there humming',
+    { 'fan-state': 'hums', sound: 'hum', speeds: 'only-high' },
+  ],
+  ['medium and slow hum only', { 'fan-state': 'hums', sound: 'hum', speeds: 'some-missing' }],
+  ['fan on slow doesnt turn, medium and fast are fine', { speeds: 'some-missing' }],
+  ['works on fast not on slow or medium', { speeds: 'some-missing' }],
+  ['runs slow on every speed', { speeds: 'all-slow' }],
+  ['it turns slow and noisy', { 'fan-state': 'slow' }],
+  ['fan runs on slow but not fast', {}],
+  ['goes on battery not on mains', {}],
+  ['pull chain: first click runs, second and third hum', { 'fan-state': 'hums', sound: 'hum' }],
   ['contactor does not pull in', { 'contactor-position': 'not-pulled-in' }],
 ]
 

@@ -72,7 +72,8 @@ export const runningFacts: FactRule[] = [
     `{slow}
      {run} .. slow
      {slow} .. {run}`,
-    { unless: ['by-hand', 'speedword', 'flash', 'leak', 'mould'] },
+    // “On slow” is where the switch stands, and no word of how it turns.
+    { unless: ['by-hand', 'speedword', 'slowspeed', 'flash', 'leak', 'mould'] },
   ),
   fact(
     'fan-state',
@@ -112,6 +113,7 @@ export const runningFacts: FactRule[] = [
       unless: [
         'by-hand',
         'speedname',
+        'slowspeed',
         'otherspeeds',
         'wrongway',
         'nudge',
@@ -277,7 +279,8 @@ export const runningFacts: FactRule[] = [
      {ifwhen} .. off .. {atonce} .. stops`,
   ),
   fact('coast-down', 'coasts-long', `{coasts}\nturns/spins/rolls/runs/goes .. for {ages} after .. off`, {
-    unless: ['past'],
+    // “Runs on low” is where the switch stands.
+    unless: ['past', 'runsonspeed'],
   }),
   // A push.
   fact(
@@ -353,6 +356,10 @@ export const runningFacts: FactRule[] = [
      {only} .. {lowspeed|speedname}
      {lowspeed} .. {speedmiss}
      {lowspeed} .. {neg} .. {run|do}
+     {slowspeed} .. {neg} .. {run|do}
+     {slowspeed} .. {speedmiss|halted}
+     {slowspeed} .. {hum}
+     {neg} .. {slowspeed}
      {highspeed} .. {speedmiss}
      {speedname} .. is/are missing/dead/gone
      {neg} {speedname}
