@@ -40,6 +40,20 @@ export const switchWords: [SwitchKind, RegExp][] = [
 export const bypassVerbs =
   /\bby[ -]?pass(?:ed|ing|es)?\b|\bjump(?:er|ers|ered|ering|ed)?\b|\bbridg(?:e|ed|ing)\b|\bshort(?:ed|ing)?(?: out| across)?\b|\bdefeat(?:ed)?\b|\bcheat(?:er|ed)?\b|\bhold (?:in|down|closed|shut)\b|\bheld (?:in|down|closed|shut)\b|\btap(?:e|ed|ing)\b|\btie (?:back|down|in)\b|\btied (?:back|down|in)\b|\bwedg(?:e|ed)\b|\bpush(?:ed)? in\b|\bprop(?:ped)?\b|\blink(?:ed)? out\b|\bclip(?:ped)? across\b|\bwire(?:d)? across\b|\bpaper ?clip\b|\bfoil\b|\bstrap(?:ped)? (?:out|across)\b|\bdisabl(?:e|ed)\b|\boverrid(?:e|den)\b|\bforce(?:d)? (?:in|closed|on)\b/
 
+/** A switch, sensor or jumper is meant: “tape on the pressure tube” only sticks a label on. */
+export const switchMeant =
+  /\bswitch(?:es)?\b|\bsensor\b|\bjump(?:er|ers|ered|ed)?\b|\bby[ -]?pass|\bbridg|\bshort|\bfuses?\b|\blimits?\b|\brcds?\b|\bgfcis?\b|\bcontactors?\b|\bprotector\b|\binterlock\b|\broll[ -]?out\b|\bover[ -]?load\b|\bcut[ -]?outs?\b|\bterminals?\b|\bcall\b/
+
+/** Behind a number: a reading, and nothing that was done. */
+export const figureUnits = new Set('ohm ohms v volt volts k mm cm inch inches in mv a amp amps'.split(' '))
+
+/** Words that every line of a guard has beside its name; whatever else stands there is an act. */
+export const beside = new Set(
+  "the a an of on at in to for with and by from its it this that my our one two three four both all old new left right upper lower top bottom wire wires lead leads leg legs spade spades terminal terminals screw screws bracket cover plug connector pin pins side sides cup switch switches red white black blue brown yellow orange purple green grey gray pink 's number no".split(
+    ' ',
+  ),
+)
+
 /** What a forbidden one is there for, after "it". */
 export const whatItGuards: Partial<Record<SwitchKind, string>> = {
   pressure: 'it keeps flue gas from coming into the room',

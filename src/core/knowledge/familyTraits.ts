@@ -4,6 +4,8 @@ import type { FamilyId } from './vocabulary'
 export const contactorFamilies: FamilyId[] = ['outdoor-unit-fan', 'other-fan']
 /** Families whose fan mostly shares its capacitor with a compressor. */
 export const dualCapacitorFamilies: FamilyId[] = ['outdoor-unit-fan', 'dehumidifier-fan']
+/** Families whose capacitor is a flat box with two to five wires, and no can with blades. */
+export const wiredCapacitorFamilies: FamilyId[] = ['ceiling-fan']
 /** Families with a low-voltage call between supply and motor, and no contactor. */
 export const lowVoltageCallFamilies: FamilyId[] = [
   'furnace-blower',
@@ -18,6 +20,10 @@ export const compressorFamilies: FamilyId[] = [
   'refrigerator-evaporator-fan',
   'dehumidifier-fan',
 ]
+/** Families with pipes of a refrigerant where hands go. */
+export const refrigerantFamilies: FamilyId[] = [...compressorFamilies, 'mini-split-indoor-fan']
+/** Families whose fan may sit over or in a microwave oven. */
+export const sealedFamilies: FamilyId[] = ['range-hood-fan', 'other-fan']
 /** Families whose motor stands in the weather. */
 export const outdoorFamilies: FamilyId[] = ['outdoor-unit-fan']
 /** Families whose wheel freezes when the defrost has failed. */

@@ -1,4 +1,5 @@
-import type { StopRuleId } from './vocabulary'
+import { refrigerantFamilies, sealedFamilies } from './familyTraits'
+import type { FamilyId, StopRuleId } from './vocabulary'
 
 /** Each stop as a sign to look for: what a tap says. */
 export const stopSigns: Record<StopRuleId, string> = {
@@ -19,3 +20,30 @@ export const stopSigns: Record<StopRuleId, string> = {
   'rented-or-warranty': 'It is rented or under warranty',
   'not-sure': 'I am not sure of the next step',
 }
+
+/**
+ * What is asked before any work at a machine of this family. Every sign stands behind “Danger here” at any machine; here are those
+ * that this one can show.
+ *
+ * @example signsBefore('ceiling-fan') // ['rented-or-warranty', 'not-sure']
+ */
+export const signsBefore = (family: FamilyId): StopRuleId[] => [
+  'rented-or-warranty',
+  ...(refrigerantFamilies.includes(family) ? (['refrigerant'] as const) : []),
+  ...(sealedFamilies.includes(family) ? (['sealed-high-voltage'] as const) : []),
+  'not-sure',
+]
+
+/**
+ * What is looked for once it stands open, before hands go in.
+ *
+ * @example signsInside('hrv-fan').includes('sealed-high-voltage') // false
+ */
+export const signsInside = (family: FamilyId): StopRuleId[] => [
+  'aluminium-or-no-ground',
+  'burnt-supply',
+  'water-on-electrics',
+  'asbestos-suspect',
+  ...(sealedFamilies.includes(family) ? (['sealed-high-voltage'] as const) : []),
+  'not-sure',
+]

@@ -57,6 +57,15 @@ describe('a bypass is what it does, not what it is called', () => {
     expect(bypassOf(line('wire', { action: 'disconnect', terminal: part })).kind).toBe('forbidden')
   })
 
+  it.each(['interlock pinned with a clothespin', 'door switch clamped', 'R and W joined'])(
+    '%s stands and is undone, under whatever act it was typed; a limit that is chosen beside it is refused',
+    (part) => {
+      for (const action of ['note', 'mark', 'unscrew'] as const)
+        expect(bypassOf(line(part, { action })).kind).toBe('allowed')
+      expect(bypassOf(line(part, { switchKind: 'limit' })).kind).toBe('forbidden')
+    },
+  )
+
   it.each(['door switch', 'the cabinet door', 'blower door interlock'])(
     '%s may be held for a watched start',
     (part) => {

@@ -1,4 +1,10 @@
-import { allowedSwitches, bypassVerbs, switchWords, whatItGuards } from '../knowledge/bypassWords'
+import {
+  allowedSwitches,
+  bypassVerbs,
+  switchMeant,
+  switchWords,
+  whatItGuards,
+} from '../knowledge/bypassWords'
 import { bypassTold } from './bypassTold'
 import type { RefitAction, RefitStep, SwitchKind } from './types'
 
@@ -32,7 +38,7 @@ export function bypassOf(line: Described): BypassVerdict {
   if (told.kind === 'forbidden')
     return { kind: 'forbidden', switchKind: told.switchKind, text: refusalText(told.switchKind) }
   if (told.kind === 'asks' && line.action === 'note') return told
-  if (!declared && told.kind === 'allowed' && line.action === 'note') return told
+  if (!declared && told.kind === 'allowed') return told
   if (!declared && !bypassVerbs.test(words)) return { kind: 'none' }
   const named = switchWords.filter(([, pattern]) => pattern.test(words)).map(([kind]) => kind)
   // "Tape on the pressure tube" only sticks a label on; a switch, sensor or jumper has to be meant.
@@ -44,9 +50,6 @@ export function bypassOf(line: Described): BypassVerdict {
   const [allowed] = all
   return allowed ? { kind: 'allowed', switchKind: allowed } : { kind: 'unnamed' }
 }
-
-const switchMeant =
-  /\bswitch(?:es)?\b|\bsensor\b|\bjump(?:er|ers|ered|ed)?\b|\bby[ -]?pass|\bbridg|\bshort|\bfuses?\b|\blimits?\b|\brcds?\b|\bgfcis?\b|\bcontactors?\b|\bprotector\b|\binterlock\b|\broll[ -]?out\b|\bover[ -]?load\b|\bcut[ -]?outs?\b|\bterminals?\b|\bcall\b/
 
 /** Why a switch is never held or bridged, in a sentence. */
 export const refusalText = (kind: SwitchKind): string =>

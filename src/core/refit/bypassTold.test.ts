@@ -87,6 +87,9 @@ describe('a switch that is kept from switching', () => {
     'snapped the float off its arm, took it out',
     'pressure switch tube polished',
     'contactor replaced',
+    'limit switch and float switch',
+    'limit switch 24',
+    'limit switch b',
   ])('is none where it is taken off, put back, looked at or measured: “%s”', (text) => {
     expect(kindOf(text)).toBe('none')
   })

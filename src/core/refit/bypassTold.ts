@@ -1,10 +1,7 @@
-import { allowedSwitches } from '../knowledge/bypassWords'
-import { bypassActClasses, guardClasses } from '../knowledge/words/bypassClasses'
-import { everyday, written } from '../knowledge/words/spelling'
-import { mender } from '../words/mend'
-import { plainEnglish, workshopWords } from '../words/plainEnglish'
-import { type Lexicon, lexiconOf, type Span, spansIn } from '../words/reader/classes'
+import { allowedSwitches, beside, figureUnits } from '../knowledge/bypassWords'
+import { type Span, spansIn } from '../words/reader/classes'
 import { type Token, tokensOf } from '../words/reader/tokens'
+import { bypassLexicon, bypassMender, guards } from './bypassLexicon'
 import type { SwitchKind } from './types'
 
 /** What the words of a line do to a part that guards people. */
@@ -14,28 +11,6 @@ export type ToldBypass =
   | { kind: 'forbidden'; switchKind: SwitchKind }
   /** It is named beside an act that nobody knows: asked, and no line until it is answered. */
   | { kind: 'asks'; switchKind: SwitchKind }
-
-const guards = Object.keys(guardClasses) as (keyof typeof guardClasses)[]
-
-let lexicon: Lexicon | null = null
-
-/** Made at the first line: a job page that shows none need not have it. */
-function words(): Lexicon {
-  lexicon ??= lexiconOf({ ...guardClasses, ...bypassActClasses }, guards)
-  return lexicon
-}
-
-let mend: ((word: string) => string) | null = null
-
-/** Slips of the names of guards and of what is done to them. */
-function mended(): (word: string) => string {
-  mend ??= mender(
-    [...words().words].filter((word) => word.length > 4 && /^[a-z]+$/.test(word)),
-    [...words().words, ...everyday.split(' '), ...written.split(' '), ...plainEnglish, ...workshopWords],
-    { forms: true, shortest: 5 },
-  )
-  return mend
-}
 
 /**
  * What a sentence does to a switch, limit, fuse or ground, in any wording: closed by default. Bridging and holding are forbidden,
@@ -47,8 +22,8 @@ function mended(): (word: string) => string {
  * @example bypassTold('limit switch reads 0.3 ohms').kind // 'none'
  */
 export function bypassTold(text: string): ToldBypass {
-  const tokens = tokensOf(plainLetters(text), mended())
-  const spans = spansIn(tokens, words())
+  const tokens = tokensOf(plainLetters(text), bypassMender())
+  const spans = spansIn(tokens, bypassLexicon())
   const told = new Set(spans.map(({ name }) => name))
   const named = guardsIn(spans, told)
   const [first] = named
@@ -110,24 +85,16 @@ function keepsFromSwitching(named: SwitchKind[], told: Set<string>, tokens: Toke
 const said = (tokens: Token[]): string => tokens.map(({ text }) => text).join(' ')
 
 const hasFigure = (tokens: Token[]): boolean =>
-  tokens.some(
-    ({ kind }, index) =>
-      kind === 'number' &&
-      /^(?:ohms?|v|volts?|k|mm|cm|inch|inches|in|mv|a|amps?)$/.test(tokens[index + 1]?.text ?? ''),
-  )
-
-const NEUTRAL = new Set(
-  "the a an of on at in to for with and by from its it this that my our one two three four both all old new left right upper lower top bottom wire wires lead leads leg legs spade spades terminal terminals screw screws bracket cover plug connector pin pins side sides cup switch switches red white black blue brown yellow orange purple green grey gray pink 's number no".split(
-    ' ',
-  ),
-)
+  tokens.some(({ kind }, index) => kind === 'number' && figureUnits.has(tokens[index + 1]?.text ?? ''))
 
 /** Words beyond the part itself and what every line has: an act that nobody knows. */
 const saysMore = (tokens: Token[], spans: Span[]): boolean =>
   tokens.some(
     ({ kind, text }, index) =>
       kind === 'word' &&
-      !NEUTRAL.has(text) &&
+      !beside.has(text) &&
       text.length > 1 &&
-      !spans.some(({ name, from, to }) => (guards as string[]).includes(name) && index >= from && index < to),
+      !spans.some(({ name, from, to }) => isGuard(name) && index >= from && index < to),
   )
+
+const isGuard = (name: string): boolean => guards.some((guard) => guard === name)

@@ -4,7 +4,7 @@ import type { MotorShape } from './motorShape'
 import { Nodes } from './nodes'
 import { ACROSS_LINE, startProblems, structuralProblems, unique } from './problems'
 import { ownStartSwitch, usedLead } from './shape'
-import { type SolvedWiring, solveWiring, torqueOf } from './solve'
+import { solveWiring, torqueOf } from './solve'
 import type { Connection, WiringCheck, WiringInput } from './types'
 import { GROUND, lineNode, terminalNode, wire } from './wire'
 
@@ -69,7 +69,7 @@ function checkState(
   const runDead = runVolts < NEARLY_NOTHING * volts
   if (runDead)
     problems.push({ code: 'run-winding-dead', text: 'The run winding gets no voltage: nothing will turn.' })
-  const fan = capacitors.find((capacitor) => capacitor.id === 'fan')
+  const [fan] = capacitors
   if (!motor.start)
     return {
       ...nothing,
@@ -80,25 +80,26 @@ function checkState(
     }
   const startVolts = solved.across(motor.start.from, motor.start.to)
   const startAmps = solved.start?.amps ?? 0
-  const asItShould = rightWiring(input, motor, usedPoint)
+  const right = rightStart(input, motor, motor.start, usedPoint)
   problems.push(...startProblems(input, wired, solved, startVolts))
   // At standstill most of the line lies on a small capacitor: the current tells, not the volts.
-  if (startAmps < NEARLY_NOTHING * (asItShould?.start?.amps ?? 0) || startAmps === 0)
+  if (startAmps <= NEARLY_NOTHING * right.startAmps)
     problems.push({
       code: 'start-winding-dead',
       text: 'No current flows in the start winding: the motor hums and does not start.',
     })
   const torque = torqueOf(solved)
-  const right = torqueOf(asItShould)
-  const starts = ownStartSwitch(input)
+  const ownSwitch = ownStartSwitch(input)
+  const starts = ownSwitch
     ? !runDead && startAmps > 0
-    : Math.abs(torque) >= STARTS_FROM * Math.abs(right) && Math.abs(torque) > 0
+    : Math.abs(torque) > STARTS_FROM * Math.abs(right.torque)
+  const sameTurn = ownSwitch || Math.sign(torque) === Math.sign(right.torque)
   return {
     runVolts,
     startVolts,
     capacitorVolts: fan ? solved.across(fan.from, fan.to) : null,
     startAmps,
-    direction: starts ? (torque * right >= 0 || ownStartSwitch(input) ? 'as-built' : 'reversed') : 'none',
+    direction: starts ? (sameTurn ? 'as-built' : 'reversed') : 'none',
     starts,
     problems: unique(problems),
   }
@@ -116,16 +117,24 @@ function capacitorsOf({
     : [fan]
 }
 
-/** The same motor as it should be wired: line across the winding in use, the capacitor from there to the start lead. */
-function rightWiring(input: WiringInput, motor: MotorShape, used: string): SolvedWiring | null {
-  if (!motor.start) return null
+/**
+ * What the same motor does as it should be wired: line across the winding in use, the capacitor from there to the start lead.
+ * Nothing of both where such a circuit cannot be solved.
+ */
+function rightStart(
+  input: WiringInput,
+  motor: MotorShape,
+  start: NonNullable<MotorShape['start']>,
+  used: string,
+): { startAmps: number; torque: number } {
   const nodes = new Nodes()
   nodes.join(motor.chain[0] ?? '', 'neutral')
   nodes.join(used, 'live')
   const uF = input.motor.needsUf ?? input.capacitor.uF ?? DEFAULT_UF
-  return solveWiring(nodes, ['live', 'neutral'], input.supply, motor, [
-    { id: 'fan', from: motor.capacitorOnNeutral ? 'neutral' : 'live', to: motor.start.to, uF },
+  const solved = solveWiring(nodes, ['live', 'neutral'], input.supply, motor, [
+    { id: 'fan', from: motor.capacitorOnNeutral ? 'neutral' : 'live', to: start.to, uF },
   ])
+  return { startAmps: solved?.start?.amps ?? 0, torque: torqueOf(solved) }
 }
 
 function checkNames(input: WiringInput, connections: Connection[]): void {

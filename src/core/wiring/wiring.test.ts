@@ -451,6 +451,16 @@ describe('what burns, told from the tree', () => {
     expect(codes(wrong)).toContain('tap-shorted')
   })
 
+  it('starts only where it starts at every speed that the control can feed', () => {
+    // Fed at the white lead it starts, at the blue one nothing flows in the start winding.
+    const one = check(
+      blower,
+      wires({ white: 'COOL', black: 'NEUTRAL', blue: 'HEAT', red: 'M1', brown: 'k1', 'brown-white': 'k2' }),
+    )
+    expect(codes(one)).toContain('start-winding-dead')
+    expect(one).toMatchObject({ starts: false, ok: false })
+  })
+
   it('a winding lead on the frame makes the case live', () => {
     const wrong = check(condenser, wires({ ...right, white: 'ground' }))
     expect(codes(wrong)).toContain('frame-live')

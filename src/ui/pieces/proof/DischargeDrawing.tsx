@@ -6,6 +6,8 @@ interface DischargeDrawingProps {
   blades: readonly string[]
   /** The two that are emptied and read now, as places among the blades. */
   pair: readonly [number, number]
+  /** A flat box with wires that end in caps, and no can with blades. */
+  wired?: boolean
   has: readonly Dial[]
   /** What the drawing says, in words. */
   label: string
@@ -14,6 +16,7 @@ interface DischargeDrawingProps {
 
 const METER: [number, number] = [254, 8]
 const CAN = { width: 100, top: 24, bottom: 92 }
+const BOX_BOTTOM = 62
 const BLADE_END = 116
 const FIRST = 4
 const SECOND = 130
@@ -22,7 +25,14 @@ const bladesAt = (left: number, count: number): number[] =>
   Array.from({ length: count }, (_, index) => left + (CAN.width / (count + 1)) * (index + 1))
 
 /** How a capacitor is emptied and read: first the resistor lead across two blades, then the meter on direct current there. */
-export function DischargeDrawing({ blades, pair, has, label, className }: DischargeDrawingProps) {
+export function DischargeDrawing({
+  blades,
+  pair,
+  wired = false,
+  has,
+  label,
+  className,
+}: DischargeDrawingProps) {
   const placesOf = (left: number): [number, number] => {
     const at = bladesAt(left, blades.length)
     return [at[pair[0]] ?? left, at[pair[1]] ?? left]
@@ -31,8 +41,8 @@ export function DischargeDrawing({ blades, pair, has, label, className }: Discha
   const tips = placesOf(SECOND)
   return (
     <svg viewBox="0 0 384 264" className={className} role="img" aria-label={label}>
-      <Can left={FIRST} blades={blades} heading="1  empty it" />
-      <Can left={SECOND} blades={blades} heading="2  read it" />
+      <Can left={FIRST} blades={blades} wired={wired} heading="1  empty it" />
+      <Can left={SECOND} blades={blades} wired={wired} heading="2  read it" />
       <ResistorLead from={from} to={to} />
       <Meter dial="V=" has={has} shows="0.2" x={METER[0]} y={METER[1]} />
       {tips.map((x, index) => {
@@ -52,22 +62,40 @@ export function DischargeDrawing({ blades, pair, has, label, className }: Discha
   )
 }
 
-function Can({ left, blades, heading }: { left: number; blades: readonly string[]; heading: string }) {
+interface CanProps {
+  left: number
+  blades: readonly string[]
+  wired: boolean
+  heading: string
+}
+
+function Can({ left, blades, wired, heading }: CanProps) {
   return (
     <g fill="none" stroke="currentColor" strokeWidth="1.5">
       <text x={left} y="14" className="fill-current stroke-none font-bold" fontSize="12.5">
         {heading}
       </text>
       <path
-        d={`M${left} ${CAN.bottom}V${CAN.top + 6}q${CAN.width / 2}-12 ${CAN.width} 0V${CAN.bottom}z`}
+        d={
+          wired
+            ? `M${left} ${BOX_BOTTOM}V${CAN.top}h${CAN.width}V${BOX_BOTTOM}z`
+            : `M${left} ${CAN.bottom}V${CAN.top + 6}q${CAN.width / 2}-12 ${CAN.width} 0V${CAN.bottom}z`
+        }
         fill="var(--surface)"
       />
       {bladesAt(left, blades.length).map((x, index) => (
         <g key={x}>
-          <path d={`M${x - 4} ${CAN.bottom}v22h8v-22`} fill="var(--copper-fill)" />
+          {wired ? (
+            <>
+              <path d={`M${x} ${BOX_BOTTOM}V${CAN.bottom + 4}`} strokeWidth="3.5" />
+              <path d={`M${x - 4} ${CAN.bottom + 4}h8l3 18h-14z`} fill="var(--surface)" />
+            </>
+          ) : (
+            <path d={`M${x - 4} ${CAN.bottom}v22h8v-22`} fill="var(--copper-fill)" />
+          )}
           <text
             x={x}
-            y={CAN.bottom - 8}
+            y={(wired ? BOX_BOTTOM : CAN.bottom) - 8}
             textAnchor="middle"
             className="num fill-current stroke-none font-bold"
             fontSize="11"

@@ -11,6 +11,7 @@ import {
   withCharge,
 } from '@/core/job/energy/chargePairs'
 import { dischargeOf } from '@/core/job/energy/dischargeOf'
+import { wiredCapacitorFamilies } from '@/core/knowledge/familyTraits'
 import { formatSeconds, significant } from '@/core/units'
 import { useJob } from '../../job/JobProvider'
 import { ReadingField } from '../../kit/ReadingField'
@@ -29,6 +30,7 @@ export function ChargeLine({ charge }: { charge: ChargeRow }) {
   const pairs = chargePairs(snapshot, charge)
   const values = chargeTyped(charge.typed, pairs)
   const { uF, volts, result } = dischargeOf(snapshot, charge, capacitor.label)
+  const wired = wiredCapacitorFamilies.includes(snapshot.machine.family)
   const noneSeen = charge.terminals === 'none-seen'
   const shown = !locked && charge.dischargedAt === null && charge.holds !== 'bus'
   return (
@@ -60,7 +62,7 @@ export function ChargeLine({ charge }: { charge: ChargeRow }) {
             label={
               noneSeen
                 ? 'The highest DC volts between two motor wires'
-                : `After discharging, DC volts ${pair ? `at ${pair}` : 'across it'}`
+                : `After discharging, DC volts ${pair ? `at ${pair}` : wired ? 'of its wires, the highest' : 'across it'}`
             }
             stored={values[index] ?? ''}
             quantity="volts"

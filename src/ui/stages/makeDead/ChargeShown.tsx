@@ -2,6 +2,7 @@
 
 import { secondsThroughMeter } from '@/core/capacitor/physics'
 import type { ChargeRow } from '@/core/job'
+import { wiredCapacitorFamilies } from '@/core/knowledge/familyTraits'
 import { formatSeconds } from '@/core/units'
 import { useJob } from '../../job/JobProvider'
 import { Unsure } from '../../kit/Unsure'
@@ -26,22 +27,33 @@ const THREE = ['C', 'HERM', 'FAN']
 /** How one charge is emptied and read, and what to do without a resistor lead. */
 export function ChargeShown({ charge, pair, uF, volts, hold }: ChargeShownProps) {
   const { snapshot, act } = useJob()
+  const wired = wiredCapacitorFamilies.includes(snapshot.machine.family)
   const [one = '', two = ''] = pair.split('–')
-  const blades = pair === '' ? ['', ''] : THREE.includes(one) && THREE.includes(two) ? THREE : [one, two]
+  const blades =
+    pair === ''
+      ? wired
+        ? ['', '', '']
+        : ['', '']
+      : THREE.includes(one) && THREE.includes(two)
+        ? THREE
+        : [one, two]
   const places: [number, number] = pair === '' ? [0, 1] : [blades.indexOf(one), blades.indexOf(two)]
-  const where = pair === '' ? 'its two blades' : `${one} and ${two}`
+  const where =
+    pair !== '' ? `${one} and ${two}` : wired ? 'each two of its wires, in turn' : 'its two blades'
   return (
     <div className="my-3" data-testid="charge-shown">
       <h3 className="font-bold text-[1.1rem] leading-snug">
         {`Resistor lead on ${where}, ${hold ?? 'a minute'}. Then the meter on V=, on the same two: under 5 V.`}
       </h3>
       <p className="mt-1 max-w-[68ch] leading-snug">
-        A capacitor is a can or a box of metal or plastic with flat blades, wired to the motor. It can hold
-        hundreds of volts with everything off. One hand, by the insulation of the clips; touch no blade.
+        {wired
+          ? 'Here it is a flat plastic box in the switch housing, with two to five wires to pull chain and motor. It can hold hundreds of volts with everything off. The wires end in caps or in a plug: slide each clip up until it meets metal. One hand, by the insulation of the clips; touch no bare end. Write down the highest reading.'
+          : 'A capacitor is a can or a box of metal or plastic with flat blades, wired to the motor. It can hold hundreds of volts with everything off. One hand, by the insulation of the clips; touch no blade.'}
       </p>
       <DischargeDrawing
         blades={blades}
         pair={places}
+        wired={wired}
         has={dialsOf(snapshot.household.tools)}
         label={`The resistor lead across ${where}, then the meter on direct current there`}
         className="mt-2 w-full max-w-[384px]"

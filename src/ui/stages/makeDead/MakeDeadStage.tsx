@@ -5,6 +5,7 @@ import { useEffect, useState } from 'react'
 import { onlyPlug } from '@/core/job'
 import { isolationPlans } from '@/core/knowledge/isolation'
 import { isolationNotes } from '@/core/knowledge/isolationNotes'
+import { signsInside } from '@/core/knowledge/stopSigns'
 import { type IsolationPointId, vocabulary } from '@/core/knowledge/vocabulary'
 import { Block } from '../../job/Block'
 import { useJob } from '../../job/JobProvider'
@@ -82,17 +83,7 @@ export function MakeDeadStage() {
           </Section>
         )}
       </Block>
-      <StopSigns
-        title="Stop here if you see one of these"
-        rules={[
-          'aluminium-or-no-ground',
-          'burnt-supply',
-          'water-on-electrics',
-          'asbestos-suspect',
-          'sealed-high-voltage',
-          'not-sure',
-        ]}
-      />
+      <StopSigns title="Stop here if you see one of these" rules={signsInside(snapshot.machine.family)} />
       <Block name="The covers">
         <Covers />
       </Block>

@@ -3,6 +3,7 @@
 import dynamic from 'next/dynamic'
 import { askedFirst, askedMore } from '@/core/knowledge/asked'
 import { stopGaps } from '@/core/knowledge/stopGaps'
+import { signsBefore } from '@/core/knowledge/stopSigns'
 import { tests } from '@/core/knowledge/tests'
 import { familyLabel, type MotorKindId, type ObservationId, vocabulary } from '@/core/knowledge/vocabulary'
 import { Block } from '../../job/Block'
@@ -121,10 +122,7 @@ export function NoticeStage() {
         <SoundBlock way="before" />
       </Block>
       <GoOn from="notice" />
-      <StopSigns
-        title="Stop before any work, if"
-        rules={['rented-or-warranty', 'refrigerant', 'sealed-high-voltage', 'not-sure']}
-      />
+      <StopSigns title="Stop before any work, if" rules={signsBefore(machine.family)} />
       <Section title="Meanwhile">
         <ul className="max-w-[70ch] list-disc pl-5">
           {stopGaps[machine.family].map((text) => (
