@@ -12,6 +12,7 @@ const energyTests = tests(
   'job/energy/deadPeriod',
   'job/energy/seen',
   'job/energy/stops',
+  'job/energy/stopRows',
   'job/energy/chargePairs',
   'job/energy/limits',
   'job/energy/gate',
