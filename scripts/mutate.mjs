@@ -13,6 +13,7 @@ const energyTests = tests(
   'job/energy/seen',
   'job/energy/stops',
   'job/energy/stopRows',
+  'job/energy/pointRows',
   'job/energy/chargePairs',
   'job/energy/limits',
   'job/energy/gate',

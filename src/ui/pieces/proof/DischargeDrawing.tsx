@@ -110,7 +110,8 @@ function Can({ left, blades, wired, heading }: CanProps) {
 
 /** Two resistors in a row under one sleeve, an insulated clip at each end. */
 function ResistorLead({ from, to }: { from: number; to: number }) {
-  const middle = (from + to) / 2
+  // Two blades at the edge of the can: its sleeve still lies within the drawing.
+  const middle = Math.max((from + to) / 2, 46)
   return (
     <g fill="none" stroke="currentColor" strokeLinejoin="round">
       <path d={`M${from} 126V178H${middle - 34}M${to} 126V178H${middle + 34}`} strokeWidth="2.5" />

@@ -72,6 +72,7 @@ export function ChargeShown({ charge, pair, uF, volts, hold }: ChargeShownProps)
           </ul>
         </Unsure>
         <StopHere
+          className=""
           label="I see none, or I am not sure"
           lines={[
             'It sits beside the motor or in its box, with wires to the motor: look along the motor’s wires with a torch, hands out.',

@@ -6,16 +6,17 @@ import { Unsure } from '../../kit/Unsure'
 
 interface StopHereProps {
   label?: string
+  className?: string
   lines: readonly string[]
   /** What may be done instead. */
   children?: ReactNode
 }
 
 /** What helps somebody who is not sure of a step; the last way out is always to stop here and have it done. */
-export function StopHere({ label, lines, children }: StopHereProps) {
+export function StopHere({ label, className = 'mt-2', lines, children }: StopHereProps) {
   const { act, id } = useJob()
   return (
-    <Unsure className="mt-2" {...(label ? { label } : {})}>
+    <Unsure className={className} {...(label ? { label } : {})}>
       <ul className="ml-4 list-disc space-y-1">
         {lines.map((line) => (
           <li key={line}>{line}</li>

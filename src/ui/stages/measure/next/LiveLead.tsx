@@ -10,22 +10,33 @@ import { Tick } from '../../../kit/Tick'
 import { shortPoint } from '../../../pieces/powerLineModel'
 import { CheckList } from '../../prove/CheckList'
 
+interface LiveLeadProps {
+  probe: Probe | undefined
+  dead: boolean
+  /** It is read with a meter, and not told by a push with a stick. */
+  metered: boolean
+}
+
 /**
  * From off to power for one reading: the probes go on while it is dead, then the points are closed in their order. What was
  * proved is void from that moment, and is made again afterwards.
  */
-export function LiveLead({ probe, dead }: { probe: Probe | undefined; dead: boolean }) {
+export function LiveLead({ probe, dead, metered }: LiveLeadProps) {
   const { snapshot, act, now } = useJob()
   const [done, setDone] = useState<string[]>([])
   const problem = powerProblems(snapshot, now, 'reading')[0]
   const open = snapshot.points.filter((point) => point.openedAt && !point.struckAt)
   const order = alongTheLine(open)
   const steps = [
-    'Meter and leads CAT III 600 V, leads whole and in the V jack, range on volts',
+    metered
+      ? 'Meter and leads CAT III 600 V, leads whole and in the V jack, range on volts'
+      : 'A dry wooden stick at hand, as long as an arm: no hand goes near the wheel',
     probe
       ? `Probes clipped on while it is off: ${probe.tips[0]} and ${probe.tips[1]}`
       : 'Everything that has to be touched is in place while it is off',
-    'Wheel clear, tools and hands out, covers on as far as the reading lets them, everybody told',
+    metered
+      ? 'Wheel clear, tools and hands out, covers on as far as the reading lets them, everybody told'
+      : 'Wheel clear, tools and hands out, all covers on and the guard closed, everybody told',
   ]
   if (!dead)
     return (

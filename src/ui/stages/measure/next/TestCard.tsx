@@ -94,7 +94,7 @@ export function TestCard({ test, dead, onLanded }: TestCardProps) {
           are, or decline it.
         </p>
       ) : null}
-      {leads && rated ? <LiveLead probe={probe} dead={dead} /> : null}
+      {leads && rated ? <LiveLead probe={probe} dead={dead} metered={info.tools.includes('meter')} /> : null}
       <Leave test={test} live={live} />
     </>
   )
