@@ -1,3 +1,4 @@
+import { wiredCapacitorFamilies } from './familyTraits'
 import { replacedParts } from './replaced'
 import {
   armsOff,
@@ -437,9 +438,26 @@ export const motorTemplates: Record<FamilyId, Template> = {
   },
 }
 
+/** A box with wires of its own: which of them sits on which is told by colours alone, and two may have the same. */
+const boxWires: Template['lines'] = [
+  {
+    ...wires('its cap', 'first wire of the capacitor'),
+    asks: 'its colour, and the colour that it is joined to',
+  },
+  {
+    ...wires('its cap', 'second wire of the capacitor'),
+    asks: 'its colour, and the colour that it is joined to',
+  },
+  {
+    ...wires('their caps', 'other wires of the capacitor, one by one'),
+    asks: 'each colour, and what it is joined to; none, where it has two wires',
+  },
+]
+
 /** Only the capacitor is changed: the way is much shorter. */
 export function capacitorTemplate(family: FamilyId, dual: boolean): Template {
   const covers = motorTemplates[family].lines.filter((line) => line.access)
+  const boxed = wiredCapacitorFamilies.includes(family)
   return {
     replaced: 'capacitor',
     takesOut: 'capacitor',
@@ -447,10 +465,12 @@ export function capacitorTemplate(family: FamilyId, dual: boolean): Template {
     lines: [
       ...covers,
       photo('capacitor with every wire'),
-      ...(dual
-        ? [wires('HERM', 'compressor wire'), wires('FAN', 'fan wire'), wires('C', 'common wires')]
-        : [wires('terminal 1', 'first wire'), wires('terminal 2', 'second wire')]),
-      { action: 'loosen', part: 'capacitor strap' },
+      ...(boxed
+        ? boxWires
+        : dual
+          ? [wires('HERM', 'compressor wire'), wires('FAN', 'fan wire'), wires('C', 'common wires')]
+          : [wires('terminal 1', 'first wire'), wires('terminal 2', 'second wire')]),
+      { action: 'loosen', part: boxed ? 'screw or tie of the capacitor' : 'capacitor strap' },
       { action: 'slide-out', part: 'capacitor', frees: 'capacitor' },
     ],
   }

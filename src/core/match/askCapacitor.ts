@@ -126,7 +126,11 @@ function softLines({ old }: CapacitorAskInput, wanted: Wanted[]): AskLine[] {
       soft(
         'sections',
         `sections.${want.section}.uF`,
-        wanted.length === 1 ? 'One section alone.' : `${shown(want.uF)} at ${want.section}, in one can.`,
+        wanted.length === 1
+          ? 'One section alone.'
+          : /^\d+$/.test(want.section)
+            ? `One section of ${shown(want.uF)}, in one can with the others.`
+            : `${shown(want.uF)} at ${want.section}, in one can.`,
         { min: want.uF * (1 - percent / 100), max: want.uF * (1 + percent / 100) },
       ),
     ),

@@ -27,6 +27,29 @@ describe('every section of a capacitor', () => {
     expect(pairsOf('7.5 uF 370 V')).toEqual([''])
   })
 
+  it('of a box with wires is one figure, the highest of each two, whatever its label says', () => {
+    const fan = act(jobOn('ceiling-fan', 'psc-multispeed'), {
+      kind: 'field.set',
+      id: id(),
+      part: 'capacitor-old',
+      field: 'label',
+      typed: '4+5+6 uF 250 V',
+    })
+    const [run] = neededCharges(fan)
+    expect(run ? chargePairs(fan, run) : null).toEqual([''])
+    // A figure that was read before its label stands when the label is typed.
+    const dead = madeDead(jobOn('ceiling-fan', 'psc-multispeed'))
+    expect(energyOf(dead, NOW).handsIn).toBe(true)
+    const labelled = act(dead, {
+      kind: 'field.set',
+      id: id(),
+      part: 'capacitor-old',
+      field: 'label',
+      typed: '4+5+6 uF 250 V',
+    })
+    expect(energyOf(labelled, NOW).handsIn).toBe(true)
+  })
+
   it('comes in its turn, and one that is still full before one that nobody has read', () => {
     expect(chargeNow(['', '', ''])).toBe(0)
     expect(chargeNow(['1.2', '', ''])).toBe(1)

@@ -1,7 +1,7 @@
 import { type CapacitorLabel, parseCapacitorLabel, type Section, type SectionLabel } from '../../capacitor'
 import { SAFE_VOLTS } from '../../capacitor/physics'
 import { isCoreError } from '../../errors'
-import { dualCapacitorFamilies } from '../../knowledge/familyTraits'
+import { dualCapacitorFamilies, wiredCapacitorFamilies } from '../../knowledge/familyTraits'
 import { capacitorOf } from '../evidence/derive'
 import type { ChargeRow, JobSnapshot } from '../rows'
 import { asVolts, handsVolts } from './handsVolts'
@@ -45,6 +45,8 @@ const DUAL: Section[] = ['HERM', 'FAN']
  * dual HERM to FAN besides. One pair without a name where it has one section; where nothing tells it, all that it may have.
  */
 export function chargePairs(snapshot: JobSnapshot, charge: ChargeRow): string[] {
+  // A box with wires prints no names on them: each two are read in turn, and the highest figure stands for all.
+  if (wiredCapacitorFamilies.includes(snapshot.machine.family) && holdsRun(charge)) return ['']
   const named = chargeSections(snapshot, charge).map(({ section }) => section)
   const sections = mayBeDual(snapshot, charge) && charge.terminals === null ? DUAL : named
   if (sections.length < 2) return ['']
