@@ -70,6 +70,8 @@ export async function doneNext(large: Locator): Promise<void> {
   if (await large.getByRole('button', { name: 'No photo of it' }).isVisible()) await withoutPhoto(large)
   const figure = large.getByLabel('What it measures')
   if (await figure.isVisible()) await figure.fill('9/16')
+  const turn = large.getByRole('button', { name: 'clockwise', exact: true })
+  if ((await turn.isVisible()) && (await turn.getAttribute('aria-pressed')) === 'false') await turn.click()
   for (const same of await large.getByRole('button', { name: 'as it was', exact: true }).all())
     await same.click()
   await large.getByRole('button', { name: 'Done, next' }).click()

@@ -110,14 +110,16 @@ export const line = (lineId: string, more: Partial<LedgerRow>): Act => ({
   line: more,
 })
 export const tick = (lineId: string, on = true): Act => ({ kind: 'ledger.tick', id: lineId, on })
-/** What a line wants before it is ticked: a figure where it measures, a word why a photo was not taken. */
+/** What a line wants before it is ticked: a figure where it measures, a word why a photo was not taken, a turn. */
 export const asked = (line: LedgerRow): Act[] => {
   const change =
     line.action === 'measure'
       ? { figure: '14 mm' }
       : line.action === 'photo'
         ? { without: 'no camera at hand' }
-        : null
+        : line.action === 'mark' && line.part.includes('turns')
+          ? { mark: 'clockwise' }
+          : null
   return change ? [{ kind: 'ledger.edit', id: line.id, change }] : []
 }
 export const back = (lineId: string, on = true): Act => ({ kind: 'ledger.back', id: lineId, on })

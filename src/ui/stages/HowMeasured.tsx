@@ -40,7 +40,7 @@ export function TurnChoice({ line }: { line: LedgerRow }) {
             act({
               kind: 'ledger.edit',
               id: line.id,
-              change: { mark: turnOf(line.mark) === turn ? '' : turns[turn] },
+              change: { mark: turnOf(line.mark) === turn ? '' : turns[turn], without: '' },
             })
           }
         >
@@ -48,9 +48,26 @@ export function TurnChoice({ line }: { line: LedgerRow }) {
           <span className="text-sm">{turn}</span>
         </button>
       ))}
+      <button
+        type="button"
+        className="chip self-center"
+        aria-pressed={line.without === UNSEEN}
+        onClick={() =>
+          act({
+            kind: 'ledger.edit',
+            id: line.id,
+            change: line.without === UNSEEN ? { without: '' } : { mark: '', without: UNSEEN },
+          })
+        }
+      >
+        {UNSEEN}
+      </button>
     </fieldset>
   )
 }
+
+/** Why a turn is not told: on the way back, and in Match, it is asked of the new part. */
+const UNSEEN = 'it cannot be seen'
 
 /** On the way back: how the wheel turned on the way in, drawn large enough to hold the new one beside it. */
 export function TurnThen({ line }: { line: LedgerRow }) {

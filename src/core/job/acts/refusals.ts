@@ -43,6 +43,7 @@ interface Refusals {
   'not-done': [part: string]
   order: [why: string]
   'photo-first': [part: string]
+  'turn-first': [part: string]
   'not-held': [label: string]
   'not-isolated/proof': []
   'not-isolated/wait': [label: string]
@@ -209,6 +210,8 @@ const words: { [Key in RefusalKey]: (...params: Refusals[Key]) => string } = {
   order: (why) => why,
   'photo-first': (part) =>
     `Take the photo of “${part}” first, or say why there is none: on the way back nothing else shows how it was.`,
+  'turn-first': (part) =>
+    `Say “${part}” first, or that it cannot be seen: once the wheel is out, nothing tells it.`,
   'not-done': (part) => `“${part}” was not done on the way in: there is nothing to put back.`,
   'not-held': (label) => `Say first how it is held open: ${label}.`,
   'not-isolated/proof': () =>

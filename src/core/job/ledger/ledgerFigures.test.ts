@@ -1,4 +1,5 @@
 import { describe, expect, it } from 'vitest'
+import { turns } from '../../knowledge/measureKinds'
 import { readLine } from '../../words/ledger'
 import { rowOfReading } from '../../words/ledgerRow'
 import type { Act } from '../acts/actTypes'
@@ -141,5 +142,34 @@ describe('what a line asked to be noted', () => {
       way: 'in',
     })
     expect(said(seen)).toBe('Slide cooling fan in: look at the photo, which side faces the motor.')
+  })
+})
+
+describe('a line that marks how a wheel turns', () => {
+  const wheel = act(madeDead(bath()), line('turn', { action: 'mark', part: 'which way the wheel turns' }))
+
+  it('is ticked once that is said, in whatever words, photographed, or said to be out of sight', () => {
+    expect(refused(wheel, tick('turn'))).toBe('turn-first')
+    expect(refused(act(wheel, edit('turn', { mark: '  ' })), tick('turn'))).toBe('turn-first')
+    for (const change of [
+      { mark: turns.clockwise },
+      { mark: 'towards the door' },
+      { without: 'it cannot be seen' },
+    ])
+      expect(refused(act(wheel, edit('turn', change)), tick('turn'))).toBeNull()
+    const taken: Act = {
+      kind: 'photo.add',
+      id: id(),
+      lineId: 'turn',
+      hash: 'a'.repeat(64),
+      caption: '',
+      way: 'in',
+    }
+    expect(refused(act(wheel, taken), tick('turn'))).toBeNull()
+  })
+
+  it('and only such a line: another mark is made by hand', () => {
+    const joint = act(madeDead(bath()), line('joint', { action: 'mark', part: 'across the joint' }))
+    expect(refused(joint, tick('joint'))).toBeNull()
   })
 })

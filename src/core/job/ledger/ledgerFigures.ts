@@ -1,3 +1,4 @@
+import { measureOf } from '../../knowledge/measureKinds'
 import { typedValue } from '../../units'
 import { lengthText } from '../../units/household'
 import type { HouseholdRow, JobSnapshot, LedgerRow } from '../rows'
@@ -10,17 +11,20 @@ const AS_IT_WAS_MM = 1.6
 const LEAST_REASON = 3
 
 /**
- * What a line still lacks before it can be ticked: a figure where it measures, a photo where it takes one, or a word why there is
- * none. Null where it lacks nothing.
+ * What a line still lacks before it can be ticked: a figure where it measures, a photo where it takes one, how a wheel turns where
+ * that is marked, since nothing tells it once the wheel is out; or a word why there is none. Null where it lacks nothing.
  */
 export function openOf(
   snapshot: Pick<JobSnapshot, 'photos'>,
   line: LedgerRow,
-): 'figure-first' | 'photo-first' | null {
+): 'figure-first' | 'photo-first' | 'turn-first' | null {
   if ((line.without ?? '').trim().length >= LEAST_REASON) return null
   if (line.action === 'measure') return line.figure || line.mark ? null : 'figure-first'
-  if (line.action === 'photo')
-    return snapshot.photos.some(({ lineId }) => lineId === line.id) ? null : 'photo-first'
+  const photographed = snapshot.photos.some(({ lineId }) => lineId === line.id)
+  if (line.action === 'photo') return photographed ? null : 'photo-first'
+  // Words of one's own, or a photo of the arrow, tell it as well.
+  if (line.action === 'mark' && measureOf(line.part)?.kind === 'turn')
+    return line.mark.trim() !== '' || photographed ? null : 'turn-first'
   return null
 }
 

@@ -10,7 +10,8 @@ export function useTickLine(): (line: LedgerRow, on: boolean) => unknown {
   const { snapshot, act } = useJob()
   const { waits } = usePhotos()
   return (line, on) => {
-    if (on && waits(line.id) && openOf(snapshot, line) === 'photo-first')
+    const open = openOf(snapshot, line)
+    if (on && waits(line.id) && (open === 'photo-first' || open === 'turn-first'))
       act({ kind: 'ledger.edit', id: line.id, change: { without: 'its photo waits on a device to be sent' } })
     return act({ kind: 'ledger.tick', id: line.id, on })
   }
