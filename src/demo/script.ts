@@ -4,6 +4,7 @@ import { isolationActs, proofActs } from '@/core/job/energy/proofScript'
 import { figuresAt } from '@/core/job/ledger/ledgerFigures'
 import { refitOf } from '@/core/job/ledger/refitOf'
 import { heardOf } from '@/core/job/proving/sounds'
+import { measureOf, turns as TURNS } from '@/core/knowledge/measureKinds'
 import type { Machine } from './machines'
 import { type DemoSound, madeUpSound } from './sounds'
 
@@ -147,19 +148,14 @@ export const tick =
       .slice(0, most)
       .flatMap((line): Act[] => [...asked(line), { kind: 'ledger.tick', id: line.id, on: true }])
 
-/** What a line wants before it is ticked: a figure, or a word why there is no photo. */
-const asked = (line: LedgerRow): Act[] =>
-  line.action === 'measure'
-    ? [{ kind: 'ledger.edit', id: line.id, change: { figure: '1 1/8 in' } }]
-    : line.action === 'photo'
-      ? [
-          {
-            kind: 'ledger.edit',
-            id: line.id,
-            change: { without: 'both hands full, nobody to hold the phone' },
-          },
-        ]
-      : []
+/** What a line wants before it is ticked: a figure, how a wheel turns, or a word why there is no photo. */
+function asked(line: LedgerRow): Act[] {
+  const change = (wanted: Partial<LedgerRow>): Act[] => [{ kind: 'ledger.edit', id: line.id, change: wanted }]
+  if (line.action === 'measure') return change({ figure: '1 1/8 in' })
+  if (line.action === 'photo') return change({ without: 'both hands full, nobody to hold the phone' })
+  const turns = line.action === 'mark' && measureOf(line.part)?.kind === 'turn'
+  return turns ? change({ mark: TURNS.clockwise }) : []
+}
 
 export const back =
   (most: number) =>
