@@ -99,7 +99,7 @@ export const stopActs: ActsOf<`stop.${string}`> = {
     rule: rule('plain', 'any-stop'),
     plan: (snapshot, act, { at }) => {
       const row = raised(snapshot, act.rule)
-      const said = lifted(act.how, act.reason.trim())
+      const said = lifted(act.how, act.reason)
       if (act.how === 'mended') refuseUncleared(snapshot, row)
       return planned(
         `Stop lifted: ${known(snapshot, act.rule).label}`,

@@ -1,8 +1,10 @@
 import { describe, expect, it } from 'vitest'
-import type { StopRuleId } from '../../knowledge/vocabulary'
+import { type StopRuleId, vocabulary } from '../../knowledge/vocabulary'
 import type { Act } from '../acts/actTypes'
+import { planAct } from '../acts/plan'
 import { act, actAt, frame, id, jobOn, madeDead, NOW, refused } from '../job.testing'
 import type { JobSnapshot } from '../rows'
+import { energyOf } from './energy'
 import { activeStops, wasStopped } from './stops'
 
 const HOUR = 3_600_000
@@ -82,6 +84,22 @@ describe('what is told of a stop', () => {
   })
 })
 
+describe('what was proved', () => {
+  const dead = madeDead(jobOn('bath-exhaust-fan', 'psc'))
+
+  it('is void after a hard sign, which the proof names, and stands after a warning', () => {
+    expect(planAct(dead, raise('burnt-supply'), NOW).text).toBe(
+      `Stop: ${vocabulary.stopRules['burnt-supply'].label}`,
+    )
+    const hard = act(dead, raise('burnt-supply'))
+    expect(energyOf(hard, NOW).state).not.toBe('proven-dead')
+    expect(hard.proofs.map(({ voidReason }) => voidReason)).toEqual([
+      vocabulary.stopRules['burnt-supply'].label.toLowerCase(),
+    ])
+    expect(energyOf(act(dead, raise('rented-or-warranty')), NOW).state).toBe('proven-dead')
+  })
+})
+
 describe('the record keeps', () => {
   it('what was written when it was raised, without the blanks around it, under the id it had', () => {
     const once = act(jobOn('furnace-blower'), raise('not-sure', '  which wire  '))
@@ -151,9 +169,22 @@ describe('after a shock', () => {
     expect(refused(read, mended)).toBeNull()
     const struck = act(read, { kind: 'reading.strike', id: frame.id, reason: 'a clip slipped' })
     expect(refused(struck, mended)).toBe('not-cleared')
-    // What was read between the leads is none of the frame.
-    const across = { ...frame, reading: 'resistance', b: 'white', typed: '14' } as const
-    expect(refused(act(dead, found('to-frame', 'clear'), across), mended)).toBe('not-cleared')
+  })
+
+  it('a frame that was found clear before it is not cleared by readings of something else, nor by one that is struck', () => {
+    const before = actAt(NOW - 5 * HOUR, jobOn('bath-exhaust-fan', 'psc'), found('to-frame', 'clear'))
+    const shockedLater = actAt(NOW - 4 * HOUR, before, raise('electric-shock'))
+    const now = act(madeDead(shockedLater), ...leads, joints)
+    const across = { ...frame, id: 'across', reading: 'resistance', b: 'white', typed: '14' } as const
+    expect(refused(act(now, across), mended)).toBe('not-cleared')
+    const struck: Act = { kind: 'reading.strike', id: frame.id, reason: 'a clip slipped' }
+    expect(refused(act(now, frame, struck), mended)).toBe('not-cleared')
+  })
+
+  it('it is said what has still to be read, all of it', () => {
+    expect(() => planAct(dead, mended, NOW)).toThrow(
+      'read each lead of the motor to its frame, dead: 20 MΩ or more; look at every joint and at the ground, dead.',
+    )
   })
 
   it('what was read before it says nothing of it, what was read in the same moment does', () => {
