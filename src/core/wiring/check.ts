@@ -4,7 +4,7 @@ import type { MotorShape } from './motorShape'
 import { Nodes } from './nodes'
 import { ACROSS_LINE, startProblems, structuralProblems, unique } from './problems'
 import { ownStartSwitch, usedLead } from './shape'
-import { solveWiring, torqueOf } from './solve'
+import { type CapacitorBetween, solveWiring, torqueOf } from './solve'
 import type { Connection, WiringCheck, WiringInput } from './types'
 import { GROUND, lineNode, terminalNode, wire } from './wire'
 
@@ -32,12 +32,13 @@ export function checkWiring(
       connections.some((each) => each.to === states[index] && each.lead === wanted),
     ) ?? checks[0]!
   const problems = unique(checks.flatMap((check) => check.problems))
+  const starts = checks.every((check) => check.starts)
   return {
     ...shown,
-    starts: checks.every((check) => check.starts),
+    starts,
     problems,
     // Nobody knows on which leg C sits: whatever the drawing says, it is looked at first.
-    ok: problems.length === 0 && checks.every((check) => check.starts) && !cSideUnknown(input),
+    ok: problems.length === 0 && starts && !cSideUnknown(input),
   }
 }
 
@@ -105,15 +106,12 @@ function checkState(
   }
 }
 
-function capacitorsOf({
-  capacitor,
-  motor,
-}: WiringInput): { id: string; from: string; to: string; uF: number }[] {
+function capacitorsOf({ capacitor, motor }: WiringInput): CapacitorBetween[] {
   if (capacitor.kind === 'none' || capacitor.kind === 'internal') return []
   const [first, second, third] = capacitor.terminals.map(terminalNode)
-  const fan = { id: 'fan', from: first!, to: second!, uF: capacitor.uF ?? motor.needsUf ?? DEFAULT_UF }
+  const fan = { from: first!, to: second!, uF: capacitor.uF ?? motor.needsUf ?? DEFAULT_UF }
   return capacitor.kind === 'dual' && third && capacitor.hermUf
-    ? [fan, { id: 'herm', from: first!, to: third, uF: capacitor.hermUf }]
+    ? [fan, { from: first!, to: third, uF: capacitor.hermUf }]
     : [fan]
 }
 
@@ -132,7 +130,7 @@ function rightStart(
   nodes.join(used, 'live')
   const uF = input.motor.needsUf ?? input.capacitor.uF ?? DEFAULT_UF
   const solved = solveWiring(nodes, ['live', 'neutral'], input.supply, motor, [
-    { id: 'fan', from: motor.capacitorOnNeutral ? 'neutral' : 'live', to: start.to, uF },
+    { from: motor.capacitorOnNeutral ? 'neutral' : 'live', to: start.to, uF },
   ])
   return { startAmps: solved?.start?.amps ?? 0, torque: torqueOf(solved) }
 }

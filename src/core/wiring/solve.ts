@@ -16,6 +16,13 @@ interface Current {
   degrees: number
 }
 
+/** A capacitor, or one section of it, between two places. */
+export interface CapacitorBetween {
+  from: string
+  to: string
+  uF: number
+}
+
 const LEAST_AMPS = 1e-6
 
 /** The wired circuit at standstill. Parts that hang on no source are dropped first. Null where the lines are joined. */
@@ -24,7 +31,7 @@ export function solveWiring(
   lines: [string, string],
   supply: { volts: number; hz: number },
   motor: Pick<MotorShape, 'chain' | 'main' | 'start'>,
-  capacitors: { id: string; from: string; to: string; uF: number }[],
+  capacitors: CapacitorBetween[],
 ): SolvedWiring | null {
   const [live, neutral] = [nodes.of(lines[0]), nodes.of(lines[1])]
   if (live === neutral) return null
@@ -35,8 +42,8 @@ export function solveWiring(
     ...motor.main.flatMap((part, index) => windingOf(`main${index}`, part, nodes, omega)),
     ...(motor.start ? windingOf('start', motor.start, nodes, omega) : []),
     ...capacitors.map(
-      ({ id, from, to, uF }): CircuitElement => ({
-        id,
+      ({ from, to, uF }, index): CircuitElement => ({
+        id: `capacitor${index}`,
         kind: 'capacitor',
         nodes: [nodes.of(from), nodes.of(to)],
         value: uF * 1e-6,

@@ -157,9 +157,7 @@ function startsHarder(shape: MotorShape, { supply, motor, capacitor }: WiringInp
   const torqueWith = (near: string): number => {
     const nodes = new Nodes()
     return Math.abs(
-      torqueOf(
-        solveWiring(nodes, [fastest, neutral], supply, shape, [{ id: 'fan', from: near, to: start.to, uF }]),
-      ),
+      torqueOf(solveWiring(nodes, [fastest, neutral], supply, shape, [{ from: near, to: start.to, uF }])),
     )
   }
   return torqueWith(neutral) >= torqueWith(fastest)
