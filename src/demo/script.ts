@@ -154,7 +154,7 @@ function asked(line: LedgerRow): Act[] {
   if (line.action === 'measure') return change({ figure: '1 1/8 in' })
   if (line.action === 'photo') return change({ without: 'both hands full, nobody to hold the phone' })
   const turns = line.action === 'mark' && measureOf(line.part)?.kind === 'turn'
-  return turns ? change({ mark: TURNS.clockwise }) : []
+  return turns ? change({ mark: TURNS.counterclockwise }) : []
 }
 
 export const back =

@@ -106,7 +106,9 @@ export function MatchSheet({ what, results, parts }: MatchSheetProps) {
         </fieldset>
       ) : null}
       <Overview results={results} parts={parts} />
-      <SheetTable what={what} shown={shown} parts={parts} chosenId={chosenId} kept={kept} />
+      {shown.length > 0 ? (
+        <SheetTable what={what} shown={shown} parts={parts} chosenId={chosenId} kept={kept} />
+      ) : null}
     </div>
   )
 }
