@@ -89,22 +89,26 @@ function checkState(
       code: 'start-winding-dead',
       text: 'No current flows in the start winding: the motor hums and does not start.',
     })
-  const torque = torqueOf(solved)
-  const ownSwitch = ownStartSwitch(input)
-  const starts = ownSwitch
-    ? !runDead && startAmps > 0
-    : Math.abs(torque) > STARTS_FROM * Math.abs(right.torque)
-  const sameTurn = ownSwitch || Math.sign(torque) === Math.sign(right.torque)
   return {
     runVolts,
     startVolts,
     capacitorVolts: fan ? solved.across(fan.from, fan.to) : null,
     startAmps,
-    direction: starts ? (sameTurn ? 'as-built' : 'reversed') : 'none',
-    starts,
+    ...(ownStartSwitch(input)
+      ? turning(!runDead && startAmps > 0, true)
+      : turningBy(torqueOf(solved), right.torque)),
     problems: unique(problems),
   }
 }
+
+const turning = (starts: boolean, asBuilt: boolean): Pick<WiringCheck, 'starts' | 'direction'> => ({
+  starts,
+  direction: starts ? (asBuilt ? 'as-built' : 'reversed') : 'none',
+})
+
+/** By its torque at standstill beside that of the same motor wired as it should be. */
+const turningBy = (torque: number, right: number): Pick<WiringCheck, 'starts' | 'direction'> =>
+  turning(Math.abs(torque) > STARTS_FROM * Math.abs(right), Math.sign(torque) === Math.sign(right))
 
 function capacitorsOf({ capacitor, motor }: WiringInput): CapacitorBetween[] {
   if (capacitor.kind === 'none' || capacitor.kind === 'internal') return []

@@ -19,6 +19,38 @@ function withClass(acts: Act[], printed: string | undefined): Act[] {
   )
 }
 
+interface ToRead {
+  text: string
+  kind: 'motor' | 'capacitor'
+  target: PlateTarget
+  id: () => string
+}
+
+/** What the text says as acts, and the words of it that nothing understood. */
+function readActs({ text, kind, target, id }: ToRead): { acts: Act[]; unknown: string[] } {
+  // A plate prints no sizes; the page of a seller does.
+  const { sizes, rest } = kind === 'motor' ? sizesIn(text) : canSizesIn(text)
+  const { fields, unread } = readPlate({ text: rest, kind })
+  const printed = kind === 'capacitor' ? classIn(text)?.printed : undefined
+  const values = new Map(
+    (Object.keys(fields) as (keyof PlateFields)[]).flatMap((key): [keyof PlateFields, string][] => {
+      const field = fields[key]
+      return field ? [[key, valueText({ key, field })]] : []
+    }),
+  )
+  const acts = [
+    ...withClass(plateActs(kind, values, id, target), printed),
+    ...sizes.map(({ field, typed }) => ({
+      kind: 'field.set' as const,
+      id: id(),
+      part: target.part,
+      field,
+      typed,
+    })),
+  ]
+  return { acts, unknown: unread.filter((word) => word !== printed) }
+}
+
 /** Text of a seller's page or of a plate, read into the fields; what was not understood is said and stays. */
 export function PasteText({ kind, target }: { kind: 'motor' | 'capacitor'; target: PlateTarget }) {
   const { snapshot, act, id } = useJob()
@@ -26,28 +58,8 @@ export function PasteText({ kind, target }: { kind: 'motor' | 'capacitor'; targe
   const [text, setText] = useState('')
   const [told, setTold] = useState('')
   const take = () => {
-    // A plate prints no sizes; the page of a seller does.
-    const { sizes, rest } = kind === 'motor' ? sizesIn(text) : canSizesIn(text)
-    const { fields, unread } = readPlate({ text: rest, kind })
-    const printed = kind === 'capacitor' ? classIn(text)?.printed : undefined
-    const values = new Map(
-      (Object.keys(fields) as (keyof PlateFields)[]).flatMap((key): [keyof PlateFields, string][] => {
-        const field = fields[key]
-        return field ? [[key, valueText({ key, field })]] : []
-      }),
-    )
-    const acts = [
-      ...withClass(plateActs(kind, values, id, target), printed),
-      ...sizes.map(({ field, typed }) => ({
-        kind: 'field.set' as const,
-        id: id(),
-        part: target.part,
-        field,
-        typed,
-      })),
-    ]
+    const { acts, unknown } = readActs({ text, kind, target, id })
     for (const each of acts) act(each)
-    const unknown = unread.filter((word) => word !== printed)
     const left = unknown.length > 0 ? ` Not understood: ${unknown.slice(0, 12).join(' ')}.` : ''
     setTold(
       acts.length === 0
