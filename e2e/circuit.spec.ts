@@ -38,3 +38,14 @@ test('two machines on one breaker know of each other: neither gets power while h
   await expect(others.getByRole('button')).toHaveCount(0)
   await saved(page)
 })
+
+test('two circuits have two breakers, and each is named', async ({ page }) => {
+  await startJob(page, 'bathroom fan hums')
+  await send(page, [{ kind: 'field.set', id: 'two-feeds', part: 'plan', field: 'feeds', typed: '2' }])
+  await goStage(page, 'make-dead')
+  await expect(page.getByTestId('point-breaker')).toHaveText([
+    /^Breaker off(?!:)/,
+    /^Breaker off: the one of circuit 2/,
+  ])
+  await expect(page.getByTestId('power-line')).toContainText('Breaker 2')
+})

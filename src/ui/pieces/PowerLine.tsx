@@ -6,7 +6,7 @@ import type { PointRow } from '@/core/job'
 import { breakWords } from '@/core/knowledge/breakWords'
 import { useJob } from '../job/JobProvider'
 import { atHand } from '../kit/whenReached'
-import { powerLineModel, shortPoint } from './powerLineModel'
+import { powerLineModel, shortName } from './powerLineModel'
 import { SmallLine } from './SmallLine'
 import { StateBox } from './StateBox'
 import { BreakSymbol, CapacitorSymbol, MotorSymbol, SupplySymbol, ValveSymbol } from './symbols'
@@ -146,7 +146,7 @@ function BreakControl({
           {valve ? <ValveSymbol shut={open} /> : <BreakSymbol open={open && !powered} />}
         </span>
         <span className="hidden font-bold text-sm leading-tight underline-offset-2 group-hover:underline mid:block">
-          {shortPoint[point.point]}
+          {shortName(point)}
         </span>
         <span className="caption hidden whitespace-nowrap leading-tight mid:block">{note}</span>
         <span className="sr-only mid:hidden">{`${point.label}: ${note}`}</span>

@@ -37,7 +37,7 @@ export function powerLineModel(snapshot: JobSnapshot, energy: Energy): PowerLine
   }
 }
 
-export const shortPoint: Record<IsolationPointId, string> = {
+const shortPoint: Record<IsolationPointId, string> = {
   plug: 'Plug',
   breaker: 'Breaker',
   fuse: 'Fuse',
@@ -51,3 +51,7 @@ export const shortPoint: Record<IsolationPointId, string> = {
   'water-valve': 'Water',
   'shore-power': 'Shore power',
 }
+
+/** The same, with its circuit where the machine has more than one. */
+export const shortName = ({ point, feed }: Pick<PointRow, 'point' | 'feed'>): string =>
+  feed > 1 ? `${shortPoint[point]} ${feed}` : shortPoint[point]

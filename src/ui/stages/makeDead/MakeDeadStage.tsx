@@ -2,7 +2,7 @@
 
 import Link from 'next/link'
 import { useEffect, useState } from 'react'
-import { onlyPlug } from '@/core/job'
+import { onlyPlug, type PointRow } from '@/core/job'
 import { isolationPlans } from '@/core/knowledge/isolation'
 import { isolationNotes } from '@/core/knowledge/isolationNotes'
 import { signsInside } from '@/core/knowledge/stopSigns'
@@ -47,7 +47,7 @@ export function MakeDeadStage() {
             <PointLine
               key={point.id}
               point={point}
-              what={plan.points.find((planned) => planned.point === point.point)?.act ?? point.label}
+              what={pointAct(point, plan.points)}
               next={point.id === next?.id}
             />
           ))}
@@ -193,4 +193,11 @@ function AddPoint({ onAdd }: { onAdd: (point: IsolationPointId) => void }) {
       </button>
     </div>
   )
+}
+
+/** What is done at it, in the words of the plan; with its circuit where it is not the first. */
+function pointAct(point: PointRow, planned: { point: string; act: string }[]): string {
+  const act = planned.find((each) => each.point === point.point)?.act
+  if (!act) return point.label
+  return point.feed > 1 ? `${act}: the one of circuit ${point.feed}` : act
 }

@@ -11,7 +11,7 @@ import { useJob } from '../../job/JobProvider'
 import { Section } from '../../kit/Section'
 import { Tick } from '../../kit/Tick'
 import { atHand } from '../../kit/whenReached'
-import { shortPoint } from '../../pieces/powerLineModel'
+import { shortName } from '../../pieces/powerLineModel'
 import { Cures } from '../refit/Cures'
 import { CheckList } from './CheckList'
 import { Close } from './Close'
@@ -85,7 +85,7 @@ export function ProveStage() {
       ) : null}
       <Section part="power" title="Power back" aside="the plan in reverse">
         <p className="max-w-[75ch]">
-          {order.map((point) => shortPoint[point.point]).join(', then ') || 'No points are named.'}
+          {order.map((point) => shortName(point)).join(', then ') || 'No points are named.'}
           {isolationPlans[machine.family].plugIn ? '.' : ', then the call.'}
         </p>
         {closed || job.phase === 'live-test' ? null : (

@@ -7,7 +7,7 @@ import type { Probe } from '@/core/knowledge/probes'
 import { readingCheck } from '@/core/knowledge/proofChecks'
 import { useJob } from '../../../job/JobProvider'
 import { Tick } from '../../../kit/Tick'
-import { shortPoint } from '../../../pieces/powerLineModel'
+import { shortName } from '../../../pieces/powerLineModel'
 import { CheckList } from '../../prove/CheckList'
 
 interface LiveLeadProps {
@@ -64,8 +64,8 @@ export function LiveLead({ probe, dead, metered }: LiveLeadProps) {
         ))}
       </ul>
       <p className="caption mt-1">
-        Then power comes back in this order:{' '}
-        {order.map((point) => shortPoint[point.point].toLowerCase()).join(', ')}.
+        Then power comes back in this order: {order.map((point) => shortName(point).toLowerCase()).join(', ')}
+        .
       </p>
       <CheckList
         checks={[readingCheck, ...checksOf(snapshot).filter(({ id, dead }) => dead && id !== 'covers-on')]}
