@@ -1,6 +1,6 @@
 'use client'
 
-import { capacitorMayBe, neededCharges } from '@/core/job'
+import { type ChargeRow, capacitorMayBe, neededCharges } from '@/core/job'
 import { planKindMayBeElectronic } from '@/core/job/energy/place'
 import { useJob } from '../../job/JobProvider'
 import { Section } from '../../kit/Section'
@@ -12,17 +12,7 @@ export function ChargeBlock() {
   const charges = neededCharges(snapshot)
   if (charges.length === 0 && !capacitorMayBe(snapshot)) return null
   return (
-    <Section
-      part="charge"
-      title="Discharge"
-      aside={
-        charges.length > 0 && charges.every(({ terminals }) => terminals === 'none-seen')
-          ? 'no capacitor is seen: the motor’s own wires are read'
-          : charges.length > 0
-            ? 'with a resistor lead; where the can holds two, each is emptied and read by itself'
-            : 'no capacitor is named'
-      }
-    >
+    <Section part="charge" title="Discharge" aside={asideOf(charges)}>
       {charges.map((charge) => (
         <ChargeLine key={charge.id} charge={charge} />
       ))}
@@ -44,4 +34,11 @@ export function ChargeBlock() {
       ) : null}
     </Section>
   )
+}
+
+function asideOf(charges: ChargeRow[]): string {
+  if (charges.length === 0) return 'no capacitor is named'
+  return charges.every(({ terminals }) => terminals === 'none-seen')
+    ? 'no capacitor is seen: the motor’s own wires are read'
+    : 'with a resistor lead; where the can holds two, each is emptied and read by itself'
 }

@@ -3,6 +3,7 @@
 import type { CapacitorLabel, Discharge } from '@/core/capacitor'
 import { type ChargeRow, fieldText } from '@/core/job'
 import { chargeLabel } from '@/core/job/energy/chargePairs'
+import { wiredCapacitorFamilies } from '@/core/knowledge/familyTraits'
 import { formatSeconds, significant } from '@/core/units'
 import { useJob } from '../../job/JobProvider'
 import { FoldOnPhone } from '../../kit/FoldOnPhone'
@@ -61,7 +62,7 @@ export function ChargeLabelFields({ charge, result, pairs }: ChargeLabelFieldsPr
           <b className="num">{significant(result.energyJoules, 2)} J</b>. Hold the lead on for{' '}
           <b className="num">{formatSeconds(result.secondsToSafe)}</b> at least; the resistor takes{' '}
           <b className="num">{significant(result.peakWatts, 2)} W</b> in the first moment.{' '}
-          {pairs > 1 ? 'Each section to C, and HERM to FAN.' : 'Across both terminals.'}
+          {across(pairs, wiredCapacitorFamilies.includes(snapshot.machine.family))}
         </p>
       ) : (
         <p className="caption my-2">
@@ -76,6 +77,12 @@ export function ChargeLabelFields({ charge, result, pairs }: ChargeLabelFieldsPr
       ))}
     </FoldOnPhone>
   )
+}
+
+/** Where the lead goes, after how long it stays there. */
+const across = (pairs: number, wired: boolean): string => {
+  if (wired) return 'Between each two of its wires.'
+  return pairs > 1 ? 'Each section to C, and HERM to FAN.' : 'Across both terminals.'
 }
 
 const ownHint = (own: CapacitorLabel | null, ofJob: string): string | null => {
